@@ -1,0 +1,55 @@
+package dev.jubilee.core.athlete;
+
+import dev.jubilee.core.quantity.Bounds;
+import dev.jubilee.core.sport.BodyRegion;
+import dev.jubilee.core.sport.Level;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What the computation must know of an athlete.
+ *
+ * @param level training experience
+ * @param ageYears 8 to 95
+ * @param restingHeartRate beats/min, if known
+ * @param maximumHeartRate beats/min, if measured
+ * @param results the latest result of each kind, newest first
+ * @param limits at most one a region
+ * @param avoidances what must never be given
+ * @param deconditioned back after a long lay-off or carrying much weight: the easier rung
+ *     everywhere
+ * @param mastery highest mastered rung by ladder id, where the coach has said so; else by level
+ */
+public record Athlete(
+    Level level,
+    int ageYears,
+    Optional<Integer> restingHeartRate,
+    Optional<Integer> maximumHeartRate,
+    List<TestResult> results,
+    List<Limit> limits,
+    Set<Avoidance> avoidances,
+    boolean deconditioned,
+    Map<String, Integer> mastery) {
+
+  public Athlete {
+    Bounds.within("age", ageYears, 8, 95, "years");
+    results = List.copyOf(results);
+    limits = List.copyOf(limits);
+    avoidances = Set.copyOf(avoidances);
+    mastery = Map.copyOf(mastery);
+    // Built for its checks: impossible heart rates are refused where they enter.
+    if (restingHeartRate.isPresent() || maximumHeartRate.isPresent()) {
+      AnchorFinder.heartRate(ageYears, restingHeartRate, maximumHeartRate);
+    }
+  }
+
+  public Optional<Limit.Severity> limitOf(BodyRegion region) {
+    return limits.stream().filter(l -> l.region() == region).map(Limit::severity).findFirst();
+  }
+
+  public boolean has(BodyRegion region, Limit.Severity atLeast) {
+    return limitOf(region).filter(s -> s.compareTo(atLeast) >= 0).isPresent();
+  }
+}

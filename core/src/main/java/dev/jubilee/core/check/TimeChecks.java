@@ -1,0 +1,87 @@
+package dev.jubilee.core.check;
+
+import static dev.jubilee.core.check.Finding.Severity.FAULT;
+import static dev.jubilee.core.check.Finding.Severity.NOTE;
+
+import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.prescription.Plan;
+import dev.jubilee.core.prescription.PlanItem;
+import dev.jubilee.core.quantity.Bounds;
+import dev.jubilee.core.session.Circumstances;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Too long, too short, left standing. */
+final class TimeChecks implements Check {
+  /** A passive wait beyond this loses much of the gain. */
+  private static final int LONG_WAIT = 15 * 60;
+
+  /** Hard sessions deserve at least this; common practice: less is "still worth doing". */
+  private static final int SHORT_FOR_HARD = 12 * 60;
+
+  private static final int SHORT_RAISE = 4 * 60;
+
+  @Override
+  public List<Finding> examine(Plan plan) {
+    List<Finding> findings = new ArrayList<>();
+    int over = plan.seconds() - plan.availableSeconds();
+    if (over > 0) {
+      int needed = (plan.seconds() + 59) / 60;
+      Finding finding =
+          Finding.of(
+              FAULT,
+              "OVER_TIME",
+              "The plan takes " + clock(plan.seconds()) + ", " + clock(over) + " over.",
+              "A plan that overruns eats the session or is cut at random.",
+              "common practice");
+      findings.add(
+          needed <= Circumstances.MOST_MINUTES && plan.items().stream().allMatch(PlanItem::locked)
+              ? finding.with(Remedy.minutes("Allow " + needed + " min", needed))
+              : finding.with(Remedy.refit("Re-fit to " + minutes(plan))));
+    }
+    for (PlanItem item : plan.in(Block.TRANSITION)) {
+      if (item.dose().seconds() > LONG_WAIT) {
+        findings.add(
+            Finding.of(
+                    FAULT,
+                    "LONG_WAIT",
+                    "A wait of " + clock(item.dose().seconds()) + " before the start.",
+                    "Muscle cools over 15 to 20 min of rest and much of the gain goes with it.",
+                    "Bishop 2003; McGowan et al. 2015")
+                .about(item.id())
+                .with(Remedy.dose("Wait 8 min", item.id(), 480)));
+      }
+    }
+    boolean hard = plan.request().session().kind().isHard();
+    if (hard && plan.availableSeconds() < SHORT_FOR_HARD) {
+      findings.add(
+          Finding.of(
+              NOTE,
+              "SHORT_FOR_HARD",
+              minutes(plan) + " is little before " + plan.request().session().kind().words() + ".",
+              "Treat the first efforts as part of the warm-up and let them rise.",
+              "common practice"));
+    }
+    int raise = plan.in(Block.RAISE).stream().mapToInt(PlanItem::seconds).sum();
+    if (hard && raise < SHORT_RAISE && plan.availableSeconds() >= SHORT_FOR_HARD) {
+      findings.add(
+          Finding.of(
+                  FAULT,
+                  "SHORT_RAISE",
+                  raise == 0 ? "Nothing lifts temperature." : "Only " + clock(raise) + " of raise.",
+                  "Muscle temperature needs 3 to 5 min to rise and about 10 to level.",
+                  "Saltin et al. 1968; Bishop 2003")
+              .with(Remedy.refit("Re-fit")));
+    }
+    return findings;
+  }
+
+  private static String minutes(Plan plan) {
+    return plan.request().circumstances().minutes() + " min";
+  }
+
+  private static String clock(int seconds) {
+    return Bounds.clock(Duration.ofSeconds(seconds));
+  }
+}

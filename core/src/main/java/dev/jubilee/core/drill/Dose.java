@@ -1,0 +1,293 @@
+package dev.jubilee.core.drill;
+
+import dev.jubilee.core.drill.Segment.Side;
+import dev.jubilee.core.quantity.Distance;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * How much of a drill. Each form knows its segments, and its time is exactly theirs: a plan's
+ * minutes are the minutes it takes.
+ *
+ * <p>{@link #amount()} is the one figure a coach turns up or down; sides, directions and tempo
+ * stay.
+ */
+public sealed interface Dose {
+
+  /** Seconds to change sides inside a counted dose; common practice. */
+  int SIDE_CHANGE_SECONDS = 2;
+
+  /** Seconds to turn round at the end of a lane; common practice. */
+  int TURN_SECONDS = 2;
+
+  /** What the athlete does, second by second. */
+  List<Segment> segments();
+
+  /** The figure a coach changes: repetitions, seconds, lengths, rounds or metres. */
+  int amount();
+
+  /** The same dose with another amount, 1 or more. */
+  Dose withAmount(int amount);
+
+  /** Length in seconds. */
+  default int seconds() {
+    return segments().stream().mapToInt(Segment::seconds).sum();
+  }
+
+  /** Repetitions in all: sides and directions multiply. */
+  default int totalCount() {
+    return segments().stream().mapToInt(Segment::count).sum();
+  }
+
+  /**
+   * Counted repetitions.
+   *
+   * @param count repetitions for each side and direction
+   * @param sides 1 when both work together, 2 when one after the other
+   * @param directions 1, or 2 for "each way"
+   * @param secondsPerRep tempo, 0.2 to 12 s
+   */
+  record Reps(int count, int sides, int directions, double secondsPerRep) implements Dose {
+    public Reps {
+      require(count >= 1 && sides >= 1 && sides <= 2 && directions >= 1 && directions <= 2);
+      require(secondsPerRep >= 0.2 && secondsPerRep <= 12);
+    }
+
+    @Override
+    public List<Segment> segments() {
+      List<Segment> segments = new ArrayList<>();
+      int seconds = (int) Math.ceil(count * secondsPerRep);
+      for (int side = 0; side < sides; side++) {
+        if (side > 0) {
+          segments.add(Segment.switchSides(SIDE_CHANGE_SECONDS));
+        }
+        for (int direction = 0; direction < directions; direction++) {
+          String note = direction > 0 ? "other direction" : "";
+          segments.add(Segment.work(seconds, sideOf(side, sides), count, note));
+        }
+      }
+      return segments;
+    }
+
+    @Override
+    public int amount() {
+      return count;
+    }
+
+    @Override
+    public Reps withAmount(int amount) {
+      return new Reps(amount, sides, directions, secondsPerRep);
+    }
+  }
+
+  /**
+   * On the clock. The side change falls inside the time, as coaches call it at half-time.
+   *
+   * @param secondsEach for each side
+   * @param sides 1 or 2
+   */
+  record Timed(int secondsEach, int sides) implements Dose {
+    public Timed {
+      require(secondsEach >= 1 && sides >= 1 && sides <= 2);
+    }
+
+    @Override
+    public List<Segment> segments() {
+      List<Segment> segments = new ArrayList<>();
+      for (int side = 0; side < sides; side++) {
+        String note = side > 0 ? "change sides" : "";
+        segments.add(Segment.work(secondsEach, sideOf(side, sides), 0, note));
+      }
+      return segments;
+    }
+
+    @Override
+    public int amount() {
+      return secondsEach;
+    }
+
+    @Override
+    public Timed withAmount(int amount) {
+      return new Timed(amount, sides);
+    }
+  }
+
+  /**
+   * Travelling down a lane.
+   *
+   * @param lengths times down the lane (and back, if {@code thereAndBack})
+   * @param oneWay length of the lane
+   * @param thereAndBack whether the way back is drilled too; otherwise it is walked in its own time
+   * @param metresPerSecond speed of the drill, 0.2 to 8 m/s
+   */
+  record Lengths(int lengths, Distance oneWay, boolean thereAndBack, double metresPerSecond)
+      implements Dose {
+    /** Walking back to the start of the lane; common practice. */
+    private static final double WALK_BACK = 1.6;
+
+    public Lengths {
+      require(lengths >= 1 && oneWay.metres() >= 1);
+      require(metresPerSecond >= 0.2 && metresPerSecond <= 8);
+    }
+
+    /** The distance drilled. */
+    public Distance distance() {
+      Distance once = thereAndBack ? oneWay.thereAndBack() : oneWay;
+      return once.times(lengths);
+    }
+
+    @Override
+    public List<Segment> segments() {
+      List<Segment> segments = new ArrayList<>();
+      int seconds = (int) Math.ceil(oneWay.metres() / metresPerSecond);
+      int back = (int) Math.ceil(oneWay.metres() / WALK_BACK);
+      for (int i = 0; i < lengths; i++) {
+        segments.add(Segment.work(seconds, Side.BOTH, 0, i == 0 ? "" : "again"));
+        segments.add(new Segment(Segment.Kind.SWITCH, TURN_SECONDS, Side.BOTH, 0, "turn"));
+        segments.add(
+            thereAndBack
+                ? Segment.work(seconds, Side.BOTH, 0, "back")
+                : Segment.recover(back, "walk back"));
+      }
+      return segments;
+    }
+
+    @Override
+    public int amount() {
+      return lengths;
+    }
+
+    @Override
+    public Lengths withAmount(int amount) {
+      return new Lengths(amount, oneWay, thereAndBack, metresPerSecond);
+    }
+
+    /** The same drilled distance, at least, in a lane no longer than {@code space}. */
+    public Lengths fittedTo(Distance space) {
+      if (oneWay.compareTo(space) <= 0) {
+        return this;
+      }
+      int more = (int) Math.ceil(lengths * oneWay.metres() / space.metres());
+      return new Lengths(more, space, thereAndBack, metresPerSecond);
+    }
+  }
+
+  /**
+   * Rounds of a stroke sequence, so many strokes of each part.
+   *
+   * @param rounds times through
+   * @param parts names of the parts, in order
+   * @param strokesEach strokes of each part
+   * @param strokesPerMinute mean rate, 10 to 80
+   */
+  record Strokes(int rounds, List<String> parts, int strokesEach, int strokesPerMinute)
+      implements Dose {
+    public Strokes {
+      parts = List.copyOf(parts);
+      require(rounds >= 1 && !parts.isEmpty() && strokesEach >= 1);
+      require(strokesPerMinute >= 10 && strokesPerMinute <= 80);
+    }
+
+    @Override
+    public List<Segment> segments() {
+      List<Segment> segments = new ArrayList<>();
+      double exact = 60.0 * strokesEach / strokesPerMinute;
+      double told = 0;
+      for (int round = 1; round <= rounds; round++) {
+        for (String part : parts) {
+          // Whole seconds whose sum stays true to the rate.
+          double due = told + exact;
+          int seconds = (int) Math.round(due) - (int) Math.round(told);
+          told = due;
+          String note = rounds > 1 ? part + ", round " + round : part;
+          segments.add(Segment.work(seconds, Side.BOTH, strokesEach, note));
+        }
+      }
+      return segments;
+    }
+
+    @Override
+    public int amount() {
+      return rounds;
+    }
+
+    @Override
+    public Strokes withAmount(int amount) {
+      return new Strokes(amount, parts, strokesEach, strokesPerMinute);
+    }
+  }
+
+  /**
+   * Rounds of work and rest.
+   *
+   * @param rounds times through
+   * @param workSeconds work in a round
+   * @param restSeconds rest after each round, 0 or more
+   */
+  record Circuit(int rounds, int workSeconds, int restSeconds) implements Dose {
+    public Circuit {
+      require(rounds >= 1 && workSeconds >= 1 && restSeconds >= 0);
+    }
+
+    @Override
+    public List<Segment> segments() {
+      List<Segment> segments = new ArrayList<>();
+      for (int round = 1; round <= rounds; round++) {
+        String note = rounds > 1 ? "round " + round + " of " + rounds : "";
+        segments.add(Segment.work(workSeconds, Side.BOTH, 0, note));
+        if (restSeconds > 0) {
+          segments.add(Segment.recover(restSeconds, "easy"));
+        }
+      }
+      return segments;
+    }
+
+    @Override
+    public int amount() {
+      return rounds;
+    }
+
+    @Override
+    public Circuit withAmount(int amount) {
+      return new Circuit(amount, workSeconds, restSeconds);
+    }
+  }
+
+  /**
+   * A distance covered at a given speed, as in build-ups.
+   *
+   * @param distance the effort's length
+   * @param metresPerSecond mean speed, above 0
+   */
+  record Over(Distance distance, double metresPerSecond) implements Dose {
+    public Over {
+      require(distance.metres() >= 1 && metresPerSecond > 0);
+    }
+
+    @Override
+    public List<Segment> segments() {
+      int seconds = (int) Math.ceil(distance.metres() / metresPerSecond);
+      return List.of(Segment.work(seconds, Side.BOTH, 0, ""));
+    }
+
+    @Override
+    public int amount() {
+      return (int) Math.round(distance.metres());
+    }
+
+    @Override
+    public Over withAmount(int amount) {
+      return new Over(Distance.ofMetres(amount), metresPerSecond);
+    }
+  }
+
+  private static Side sideOf(int side, int sides) {
+    return sides == 1 ? Side.BOTH : side == 0 ? Side.LEFT : Side.RIGHT;
+  }
+
+  private static void require(boolean sane) {
+    if (!sane) {
+      throw new IllegalArgumentException("dose outside its documented range");
+    }
+  }
+}

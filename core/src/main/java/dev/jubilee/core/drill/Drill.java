@@ -1,0 +1,94 @@
+package dev.jubilee.core.drill;
+
+import dev.jubilee.core.quantity.Bounds;
+import dev.jubilee.core.quantity.Distance;
+import dev.jubilee.core.sport.BodyRegion;
+import dev.jubilee.core.sport.Level;
+import dev.jubilee.core.sport.Sport;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * One movement, or one rung of a ladder of versions of it.
+ *
+ * @param id stable key, lower case with hyphens
+ * @param name standard name
+ * @param aliases what else coaches call it
+ * @param rung its place on a ladder, if it is on one
+ * @param block where in a warm-up it belongs
+ * @param suits how well it suits each sport, 1 to 3; absent means not at all
+ * @param level least training experience
+ * @param position where the body is
+ * @param kit what must be at hand
+ * @param effort while doing it, points on the effort scale, 0 to 100
+ * @param serves needs it serves with strength 0.5 to 3 at its usual dose
+ * @param regions regions it works or moves; out when one of them hurts
+ * @param loads regions it loads hard; out when one of them is sore
+ * @param contacts ground contacts for each counted repetition, or for each metre when travelling
+ * @param wetSafe whether it may be done on a wet deck
+ * @param usual dose when nothing speaks for more or less
+ * @param least smallest sensible amount of {@code usual}
+ * @param most largest sensible amount of {@code usual}
+ * @param steps how to do it, one to three short sentences
+ * @param cues at most three, a few words each
+ * @param fault the common fault and its fix
+ * @param caution what to watch; empty when nothing in particular
+ */
+public record Drill(
+    String id,
+    String name,
+    List<String> aliases,
+    Optional<Rung> rung,
+    Block block,
+    Map<Sport, Integer> suits,
+    Level level,
+    Position position,
+    Set<Kit> kit,
+    int effort,
+    Map<Need, Double> serves,
+    Set<BodyRegion> regions,
+    Set<BodyRegion> loads,
+    double contacts,
+    boolean wetSafe,
+    Dose usual,
+    int least,
+    int most,
+    List<String> steps,
+    List<String> cues,
+    String fault,
+    String caution) {
+
+  /** A place on a ladder: 1 is the easiest version. */
+  public record Rung(String ladder, int step) {}
+
+  /** The dose with another amount, fitted to the space; the amount must be within the range. */
+  public Dose dose(int amount) {
+    return usual.withAmount(Bounds.within("amount", amount, least, most, unit()));
+  }
+
+  /** What the dose's amount counts. */
+  public String unit() {
+    return DoseWords.unit(usual);
+  }
+
+  /** Ground contacts in a dose of this drill. */
+  public int contactsIn(Dose dose) {
+    if (contacts == 0) {
+      return 0;
+    }
+    double per =
+        dose instanceof Dose.Lengths lengths ? lengths.distance().metres() : dose.totalCount();
+    return (int) Math.round(contacts * per);
+  }
+
+  /** The lane a travelling drill needs at the very least. */
+  public Distance leastSpace() {
+    return position == Position.TRAVELLING ? Distance.ofMetres(8) : Distance.ofMetres(2);
+  }
+
+  public int suits(Sport sport) {
+    return suits.getOrDefault(sport, 0);
+  }
+}

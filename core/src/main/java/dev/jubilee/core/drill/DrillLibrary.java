@@ -1,0 +1,83 @@
+package dev.jubilee.core.drill;
+
+import dev.jubilee.core.quantity.OutOfRangeException;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/** All drills at hand and the ladders they form. Order is the order of the files, and stable. */
+public final class DrillLibrary {
+  private final Map<String, Drill> byId = new LinkedHashMap<>();
+  private final Map<String, Ladder> ladders = new TreeMap<>();
+
+  public DrillLibrary(Collection<Drill> drills) {
+    Map<String, List<Drill>> rungs = new TreeMap<>();
+    for (Drill drill : drills) {
+      byId.put(drill.id(), drill);
+      drill
+          .rung()
+          .ifPresent(r -> rungs.computeIfAbsent(r.ladder(), k -> new ArrayList<>()).add(drill));
+    }
+    rungs.forEach(
+        (id, list) -> {
+          list.sort(Comparator.comparingInt(d -> d.rung().orElseThrow().step()));
+          ladders.put(id, new Ladder(id, list));
+        });
+  }
+
+  /** The library that ships with Jubilee. */
+  public static DrillLibrary builtIn() {
+    return BuiltIn.LIBRARY;
+  }
+
+  public List<Drill> drills() {
+    return List.copyOf(byId.values());
+  }
+
+  public List<Drill> in(Block block) {
+    return byId.values().stream().filter(d -> d.block() == block).toList();
+  }
+
+  public Optional<Drill> find(String id) {
+    return Optional.ofNullable(byId.get(id));
+  }
+
+  /** The drill with this id; an unknown one names the field. */
+  public Drill require(String id) {
+    return find(id)
+        .orElseThrow(() -> new OutOfRangeException("drillId", id, "the id of a library drill"));
+  }
+
+  public Collection<Ladder> ladders() {
+    return ladders.values();
+  }
+
+  /** The easier version next below, if the drill is on a ladder and not at its foot. */
+  public Optional<Drill> easier(Drill drill) {
+    return neighbour(drill, -1);
+  }
+
+  /** The harder version next above. */
+  public Optional<Drill> harder(Drill drill) {
+    return neighbour(drill, 1);
+  }
+
+  private Optional<Drill> neighbour(Drill drill, int step) {
+    return drill
+        .rung()
+        .flatMap(
+            r ->
+                ladders.get(r.ladder()).rungs().stream()
+                    .filter(d -> d.rung().orElseThrow().step() == r.step() + step)
+                    .findFirst());
+  }
+
+  private static final class BuiltIn {
+    static final DrillLibrary LIBRARY = LibraryReader.builtIn();
+  }
+}

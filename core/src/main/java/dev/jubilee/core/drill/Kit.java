@@ -1,0 +1,34 @@
+package dev.jubilee.core.drill;
+
+/** What must be at hand. */
+public enum Kit {
+  MINI_BAND("a mini band"),
+  LONG_BAND("a long band"),
+  ROLLER("a roller"),
+  SUPPORT("something to hold on to"),
+  STEP("a step"),
+  ROPE("a skipping rope"),
+  BIKE("the bike"),
+  ROWER("the boat or rowing machine"),
+  POOL("the pool");
+
+  private final String words;
+
+  Kit(String words) {
+    this.words = words;
+  }
+
+  public String words() {
+    return words;
+  }
+
+  /** The thing the session itself is done on or in, rather than an aid. */
+  public boolean isApparatus() {
+    return this == BIKE || this == ROWER || this == POOL;
+  }
+
+  /** Whether it must be put on and taken off again. */
+  public boolean isWorn() {
+    return this == MINI_BAND;
+  }
+}

@@ -1,0 +1,93 @@
+package dev.jubilee.core.intensity;
+
+import dev.jubilee.core.sport.Sport;
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What turns efforts into one athlete's own figures in one sport.
+ *
+ * @param sport the sport these hold for
+ * @param model critical intensity, reserve and sprint; relative (critical = 1) when not known
+ * @param known whether {@code model} comes from a test result; without one, targets are by feel
+ * @param heart heart rates, if rest or maximum or age is known
+ * @param basis a sentence for each number, saying where it came from
+ */
+public record Anchors(
+    Sport sport,
+    CriticalModel model,
+    boolean known,
+    Optional<HeartRate> heart,
+    List<String> basis) {
+
+  /** Share of heart-rate reserve at critical intensity; common practice. */
+  private static final double RESERVE_AT_CRITICAL = 0.90;
+
+  /** Half the width of a heart-rate target, as a share of the reserve; common practice. */
+  private static final double HEART_BAND = 0.04;
+
+  /** Heart rate needs about this long to mean anything (uptake and heart lag); common practice. */
+  private static final Duration HEART_SETTLES = Duration.ofMinutes(2);
+
+  public Anchors {
+    basis = List.copyOf(basis);
+  }
+
+  /** The target for holding {@code effort} over {@code duration}. */
+  public Target target(Effort effort, Duration duration) {
+    Target general = generalTarget(effort, duration);
+    double intensity = model.intensityAt(effort);
+    int percent = (int) Math.round(100 * intensity / model.top());
+    return new Target(
+        effort,
+        known ? gauge() : Gauge.FEEL,
+        known ? intensity : 0,
+        percent,
+        general.heartLow(),
+        general.heartHigh(),
+        0);
+  }
+
+  /** The target for an effort in some other movement than the sport: feel and heart rate. */
+  public Target generalTarget(Effort effort, Duration duration) {
+    if (heart.isEmpty()
+        || duration.compareTo(HEART_SETTLES) < 0
+        || effort.points() > Effort.CRITICAL) {
+      return Target.byFeel(effort);
+    }
+    double share = RESERVE_AT_CRITICAL * effort.points() / Effort.CRITICAL;
+    return new Target(
+        effort,
+        Gauge.FEEL,
+        0,
+        0,
+        heart.get().atReserve(Math.max(0, share - HEART_BAND)),
+        heart.get().atReserve(share + HEART_BAND),
+        0);
+  }
+
+  /** The effort of going as hard as can be held for {@code duration}. */
+  public Effort maximalFor(Duration duration) {
+    return model.effortOf(model.sustainable(duration));
+  }
+
+  /** The effort of a share of critical intensity. */
+  public Effort shareOfCritical(double share) {
+    return model.effortOf(share * model.critical());
+  }
+
+  /** The effort of a share of the maximal sprint, as coaches give build-ups. */
+  public Effort shareOfTop(double share) {
+    return model.effortOf(share * model.top());
+  }
+
+  private Gauge gauge() {
+    return switch (sport) {
+      case RUN -> Gauge.PACE;
+      case RIDE -> Gauge.POWER;
+      case ROW -> Gauge.SPLIT;
+      case SWIM -> Gauge.SWIM_PACE;
+    };
+  }
+}

@@ -1,0 +1,15 @@
+package dev.jubilee.core.intensity;
+
+/** The figure an athlete of a sport steers by. */
+public enum Gauge {
+  /** Speed in m/s, shown as minutes per kilometre or mile. */
+  PACE,
+  /** Power in W. */
+  POWER,
+  /** Power in W on the rowing machine, shown with the split per 500 m. */
+  SPLIT,
+  /** Speed in m/s, shown as minutes per 100 m or 100 yd. */
+  SWIM_PACE,
+  /** No figure: perceived exertion only. */
+  FEEL
+}

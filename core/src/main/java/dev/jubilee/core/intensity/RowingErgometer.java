@@ -1,0 +1,21 @@
+package dev.jubilee.core.intensity;
+
+/**
+ * Pace and power of an air-braked rowing ergometer: {@code P = 2.80 / p³} with the pace p in s/m
+ * (flywheel maker's published relation).
+ */
+public final class RowingErgometer {
+  private static final double WATTS_PER_CUBED_PACE = 2.80;
+
+  private RowingErgometer() {}
+
+  /** Power in W at a pace in seconds per metre. */
+  public static double watts(double secondsPerMetre) {
+    return WATTS_PER_CUBED_PACE / Math.pow(secondsPerMetre, 3);
+  }
+
+  /** Seconds per 500 m at a power in W. */
+  public static double splitSeconds(double watts) {
+    return 500 * Math.cbrt(WATTS_PER_CUBED_PACE / watts);
+  }
+}

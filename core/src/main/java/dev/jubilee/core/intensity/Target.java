@@ -1,0 +1,35 @@
+package dev.jubilee.core.intensity;
+
+/**
+ * What an athlete aims at in one step, in their own figures.
+ *
+ * @param effort position on the common scale
+ * @param gauge which figure {@code value} is
+ * @param value m/s or W as {@code gauge} says; 0 for {@link Gauge#FEEL}
+ * @param percentOfTop per cent of maximal sprint speed or power, 0 to 100
+ * @param heartLow beats/min, or 0 when heart rate does not apply to so short an effort
+ * @param heartHigh beats/min, or 0
+ * @param ratePerMinute strokes or pedal turns a minute, or 0 when free
+ */
+public record Target(
+    Effort effort,
+    Gauge gauge,
+    double value,
+    int percentOfTop,
+    int heartLow,
+    int heartHigh,
+    int ratePerMinute) {
+
+  /** A target by feel alone. */
+  public static Target byFeel(Effort effort) {
+    return new Target(effort, Gauge.FEEL, 0, 0, 0, 0, 0);
+  }
+
+  public double perceivedExertion() {
+    return effort.perceivedExertion();
+  }
+
+  public Target atRate(int perMinute) {
+    return new Target(effort, gauge, value, percentOfTop, heartLow, heartHigh, perMinute);
+  }
+}

@@ -1,0 +1,261 @@
+package dev.jubilee.core.prescription;
+
+import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.drill.Dose;
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.session.SessionKind;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Makes the plan's real seconds fit the minutes: never over, and when told to fill them, within
+ * half a minute below. What goes and what grows follows common practice; locked items never change.
+ */
+final class Fitting {
+  private static final int LEAST_RAISE = 60;
+  private static final int LEAST_TRANSITION = 15;
+  private static final int STEP = 15;
+
+  /** A raise longer than this adds little before hard work (Saltin et al. 1968; Bishop 2003). */
+  private static final int LONG_RAISE = 20 * 60;
+
+  /** Rest after the last effort beyond this loses what was gained (Bishop 2003). */
+  private static final int LONG_TRANSITION = 10 * 60;
+
+  private static final int EASY_TRANSITION = 3 * 60;
+
+  private Plan plan;
+
+  Fitting(Plan plan) {
+    this.plan = plan.withItems(plan.items());
+  }
+
+  Plan fit() {
+    shorten();
+    if (plan.request().circumstances().fill()) {
+      lengthen();
+    }
+    return plan;
+  }
+
+  private int slack() {
+    return plan.availableSeconds() - plan.seconds();
+  }
+
+  private void shorten() {
+    while (slack() < 0) {
+      boolean shorter =
+          shortenRaise(Math.max(LEAST_RAISE, plan.demand().raiseSeconds() * 6 / 10))
+              || dropLeastUseful()
+              || shortenTransition()
+              || shortenRaise(LEAST_RAISE)
+              || dropFirstEffort()
+              || shortenRaise(20);
+      if (!shorter) {
+        return;
+      }
+    }
+  }
+
+  private void lengthen() {
+    while (slack() >= STEP && growDose()) {
+      // each pass adds a step to the drill that has most room
+    }
+    for (int round = 2; round <= 3 && slack() >= 60; round++) {
+      repeatCircuit(round);
+    }
+    growRaise(LONG_RAISE);
+    growTransition(
+        plan.request().session().kind().compareTo(SessionKind.THRESHOLD) >= 0
+            ? LONG_TRANSITION
+            : EASY_TRANSITION);
+    growRaise(LONG_RAISE * 3 / 2);
+    if (slack() > 0 && slack() < 30) {
+      growTransition(Integer.MAX_VALUE);
+    }
+  }
+
+  private boolean shortenRaise(int least) {
+    int total = Pins.seconds(plan.in(Block.RAISE));
+    for (int i = plan.items().size() - 1; i >= 0; i--) {
+      PlanItem item = plan.items().get(i);
+      if (item.block() == Block.RAISE && !item.locked()) {
+        int seconds = item.dose().amount();
+        int down = Math.min(STEP, total - least);
+        if (down <= 0 || seconds - down < 20) {
+          continue;
+        }
+        replace(i, item.withDose(item.dose().withAmount(seconds - down)));
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** Takes out the unlocked drill whose loss costs the session least. */
+  private boolean dropLeastUseful() {
+    int least = -1;
+    double smallest = Double.POSITIVE_INFINITY;
+    for (int i = 0; i < plan.items().size(); i++) {
+      PlanItem item = plan.items().get(i);
+      if (Prescriber.isMenu(item.block()) && !item.locked()) {
+        double loss = Loss.without(plan, item).total() / item.seconds();
+        if (loss < smallest) {
+          smallest = loss;
+          least = i;
+        }
+      }
+    }
+    return least >= 0 && removeAt(least);
+  }
+
+  private boolean shortenTransition() {
+    int last = plan.items().size() - 1;
+    PlanItem item = plan.items().get(last);
+    int down = Math.min(-slack(), item.dose().amount() - LEAST_TRANSITION);
+    if (item.block() != Block.TRANSITION || item.locked() || down <= 0) {
+      return false;
+    }
+    replace(last, item.withDose(item.dose().withAmount(item.dose().amount() - down)));
+    return true;
+  }
+
+  private boolean dropFirstEffort() {
+    for (int i = 0; i < plan.items().size(); i++) {
+      PlanItem item = plan.items().get(i);
+      if (item.block() == Block.BUILD && !item.locked()) {
+        return removeAt(i);
+      }
+    }
+    return false;
+  }
+
+  private boolean growDose() {
+    int best = -1;
+    double most = 0;
+    for (int i = 0; i < plan.items().size(); i++) {
+      PlanItem item = plan.items().get(i);
+      Optional<Drill> drill = plan.drill(item);
+      if (!Prescriber.isMenu(item.block()) || item.locked() || drill.isEmpty()) {
+        continue;
+      }
+      Dose grown = item.dose().withAmount(item.dose().amount() + growth(item.dose()));
+      int longer = grown.seconds() - item.dose().seconds();
+      double room = (double) (drill.get().most() - grown.amount()) / drill.get().most();
+      if (grown.amount() <= drill.get().most()
+          && drill.get().contacts() == 0
+          && longer <= slack()
+          && room + 0.01 > most) {
+        best = i;
+        most = room + 0.01;
+      }
+    }
+    if (best < 0) {
+      return false;
+    }
+    PlanItem item = plan.items().get(best);
+    replace(
+        best, item.withDose(item.dose().withAmount(item.dose().amount() + growth(item.dose()))));
+    return true;
+  }
+
+  private static int growth(Dose dose) {
+    return dose instanceof Dose.Timed ? 5 : dose instanceof Dose.Reps ? 2 : 1;
+  }
+
+  /** A round more of the mobility and activation drills, rather than inventing new ones. */
+  private void repeatCircuit(int round) {
+    List<PlanItem> once = new ArrayList<>();
+    int insertAt = -1;
+    for (int i = 0; i < plan.items().size(); i++) {
+      PlanItem item = plan.items().get(i);
+      boolean circuit =
+          (item.block() == Block.MOBILISE || item.block() == Block.ACTIVATE)
+              && plan.drill(item)
+                  .filter(d -> d.contacts() == 0 && !Changeovers.onApparatus(d))
+                  .isPresent();
+      if (circuit) {
+        insertAt = i + 1;
+        if (!item.id().contains("-round-")) {
+          once.add(item);
+        }
+      }
+    }
+    if (insertAt < 0) {
+      return;
+    }
+    for (PlanItem item : once) {
+      List<PlanItem> longer = new ArrayList<>(plan.items());
+      longer.add(insertAt, item.withId(item.id() + "-round-" + round).withLocked(false));
+      Plan candidate = plan.withItems(inBlockOrder(longer));
+      if (candidate.seconds() <= plan.availableSeconds()) {
+        plan = candidate;
+        insertAt++;
+      }
+    }
+  }
+
+  /** Repeats stand after the first round, each in its block, so that blocks stay together. */
+  private static List<PlanItem> inBlockOrder(List<PlanItem> items) {
+    List<PlanItem> mobilise = new ArrayList<>();
+    List<PlanItem> activate = new ArrayList<>();
+    List<PlanItem> ordered = new ArrayList<>();
+    int at = -1;
+    for (PlanItem item : items) {
+      boolean land = item.block() == Block.MOBILISE || item.block() == Block.ACTIVATE;
+      if (land && at < 0) {
+        at = ordered.size();
+      }
+      if (item.block() == Block.MOBILISE) {
+        mobilise.add(item);
+      } else if (item.block() == Block.ACTIVATE) {
+        activate.add(item);
+      } else {
+        ordered.add(item);
+      }
+    }
+    ordered.addAll(at, activate);
+    ordered.addAll(at, mobilise);
+    return ordered;
+  }
+
+  private void growRaise(int most) {
+    int main = -1;
+    for (int i = 0; i < plan.items().size(); i++) {
+      PlanItem item = plan.items().get(i);
+      boolean longer = main < 0 || item.dose().seconds() > plan.items().get(main).dose().seconds();
+      if (item.block() == Block.RAISE && !item.locked() && longer) {
+        main = i;
+      }
+    }
+    int total = Pins.seconds(plan.in(Block.RAISE));
+    int more = Math.min(slack(), most - total) / STEP * STEP;
+    if (main >= 0 && more > 0) {
+      PlanItem item = plan.items().get(main);
+      replace(main, item.withDose(item.dose().withAmount(item.dose().amount() + more)));
+    }
+  }
+
+  private void growTransition(int most) {
+    int last = plan.items().size() - 1;
+    PlanItem item = plan.items().get(last);
+    int more = Math.min(slack(), most - item.dose().amount());
+    if (item.block() == Block.TRANSITION && !item.locked() && more > 0) {
+      replace(last, item.withDose(item.dose().withAmount(item.dose().amount() + more)));
+    }
+  }
+
+  private void replace(int index, PlanItem item) {
+    List<PlanItem> items = new ArrayList<>(plan.items());
+    items.set(index, item);
+    plan = plan.withItems(items);
+  }
+
+  private boolean removeAt(int index) {
+    List<PlanItem> items = new ArrayList<>(plan.items());
+    items.remove(index);
+    plan = plan.withItems(items);
+    return true;
+  }
+}

@@ -1,0 +1,236 @@
+package dev.jubilee.core.prescription;
+
+import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.drill.Dose;
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.core.session.Circumstances;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What a coach does to a plan. Each edit gives a new plan and does only what was asked; what the
+ * coach touched is locked, so that re-fitting keeps it.
+ */
+public final class PlanEditor {
+  private final DrillLibrary library;
+  private final Prescriber prescriber;
+
+  public PlanEditor(DrillLibrary library) {
+    this.library = library;
+    this.prescriber = new Prescriber(library);
+  }
+
+  /** Takes an item out; re-fitting will not bring its drill back. The transition stays. */
+  public Plan remove(Plan plan, String itemId) {
+    PlanItem item = plan.item(itemId);
+    if (item.block() == Block.TRANSITION) {
+      throw new OutOfRangeException(
+          "itemId",
+          itemId,
+          "an item before the transition; the way to the start cannot be removed");
+    }
+    List<PlanItem> items = new ArrayList<>(plan.items());
+    items.remove(item);
+    boolean gone = items.stream().noneMatch(i -> i.drillId().equals(item.drillId()));
+    Set<String> excluded = new HashSet<>(plan.request().excluded());
+    if (gone && Prescriber.isMenu(item.block())) {
+      excluded.add(item.drillId());
+    }
+    return rebuilt(plan, items, excluded);
+  }
+
+  /** Puts a drill in at the end of its block, in its usual dose, locked. */
+  public Plan add(Plan plan, String drillId) {
+    Drill drill = library.require(drillId);
+    if (drill.block() == Block.TRANSITION) {
+      throw new OutOfRangeException("drillId", drillId, "a drill; there is one transition");
+    }
+    List<PlanItem> items = new ArrayList<>(plan.items());
+    items.add(placeFor(plan, drill), itemOf(plan, drill));
+    Set<String> excluded = new HashSet<>(plan.request().excluded());
+    excluded.remove(drillId);
+    return rebuilt(plan, items, excluded);
+  }
+
+  /** Puts another drill in an item's place, in a dose of about the same time, locked. */
+  public Plan swap(Plan plan, String itemId, String drillId) {
+    PlanItem out = plan.item(itemId);
+    Drill in = library.require(drillId);
+    if (in.block() != out.block()) {
+      throw new OutOfRangeException(
+          "drillId", drillId, "a drill of the same block, " + out.block().title());
+    }
+    int index = plan.items().indexOf(out);
+    PlanItem fresh = itemOf(plan, in);
+    if (out.block() == Block.RAISE || out.block() == Block.BUILD) {
+      fresh = sameEffort(plan, out, in);
+    }
+    List<PlanItem> items = new ArrayList<>(plan.items());
+    items.set(index, fresh);
+    Set<String> excluded = new HashSet<>(plan.request().excluded());
+    excluded.remove(drillId);
+    if (Prescriber.isMenu(out.block()) && !out.drillId().equals(drillId)) {
+      excluded.add(out.drillId());
+    }
+    return rebuilt(plan, items, excluded);
+  }
+
+  /** Gives an item another amount, within what its drill allows, and locks it. */
+  public Plan dose(Plan plan, String itemId, int amount) {
+    PlanItem item = plan.item(itemId);
+    Optional<Drill> drill = plan.drill(item);
+    int least = drill.map(Drill::least).orElse(1);
+    int most = drill.map(Drill::most).orElse(1800);
+    if (item.dose() instanceof Dose.Over) {
+      least = 10;
+      most = 400;
+    }
+    if (amount < least || amount > most) {
+      throw new OutOfRangeException(
+          "amount", amount, least + " to " + most + " for " + item.name());
+    }
+    return replaced(plan, item, item.withDose(item.dose().withAmount(amount)).withLocked(true));
+  }
+
+  /** Locks or unlocks an item against re-fitting. */
+  public Plan lock(Plan plan, String itemId, boolean locked) {
+    PlanItem item = plan.item(itemId);
+    return replaced(plan, item, item.withLocked(locked));
+  }
+
+  /** Computes anew around what is locked, keeping out what was removed. */
+  public Plan refit(Plan plan) {
+    return prescriber.prescribe(pinned(plan));
+  }
+
+  /** Computes anew under other circumstances, around what is locked. */
+  public Plan under(Plan plan, Circumstances circumstances) {
+    return prescriber.prescribe(pinned(plan).with(circumstances));
+  }
+
+  /** The whole raise or build is pinned when any of it is locked: its steps belong together. */
+  private static PrescriptionRequest pinned(Plan plan) {
+    Set<Block> whole = new HashSet<>();
+    for (PlanItem item : plan.items()) {
+      if (item.locked() && !Prescriber.isMenu(item.block())) {
+        whole.add(item.block());
+      }
+    }
+    List<PlanItem> pins =
+        plan.items().stream().filter(i -> i.locked() || whole.contains(i.block())).toList();
+    return plan.request().with(pins, plan.request().excluded());
+  }
+
+  /** The nearest sensible place: after the last item of the block, or before the next block. */
+  private int placeFor(Plan plan, Drill drill) {
+    boolean apparatus = Changeovers.onApparatus(drill);
+    int place = -1;
+    for (int i = 0; i < plan.items().size(); i++) {
+      PlanItem item = plan.items().get(i);
+      if (item.block() == drill.block()
+          && plan.drill(item).filter(d -> Changeovers.onApparatus(d) == apparatus).isPresent()) {
+        place = i + 1;
+      }
+    }
+    if (place >= 0) {
+      return place;
+    }
+    for (int i = 0; i < plan.items().size(); i++) {
+      PlanItem item = plan.items().get(i);
+      boolean onApparatus = plan.drill(item).filter(Changeovers::onApparatus).isPresent();
+      if (item.block().compareTo(drill.block()) > 0 && (onApparatus || !apparatus)) {
+        return i;
+      }
+    }
+    return plan.items().size() - 1;
+  }
+
+  private PlanItem itemOf(Plan plan, Drill drill) {
+    if (drill.block() == Block.RAISE) {
+      Raise raise = new Raise(plan.request(), library, plan.anchors());
+      PlanItem stage = raise.stages(drill, drill.usual().amount()).get(0);
+      return stage.withDose(drill.usual()).withId(freshId(plan, drill)).withLocked(true);
+    }
+    if (drill.block() == Block.BUILD) {
+      return newEffort(plan, drill);
+    }
+    return new PlanItem(
+        freshId(plan, drill),
+        drill.block(),
+        drill.id(),
+        drill.name(),
+        drill.usual(),
+        Optional.empty(),
+        0,
+        "",
+        0,
+        "",
+        true);
+  }
+
+  /** A further effort like the last of the build; without one, at the session's own intensity. */
+  private PlanItem newEffort(Plan plan, Drill drill) {
+    List<PlanItem> build = plan.in(Block.BUILD);
+    if (!build.isEmpty()) {
+      PlanItem last = build.get(build.size() - 1);
+      return sameEffort(plan, last, drill);
+    }
+    Duration length = Duration.ofSeconds(drill.usual().seconds());
+    return new PlanItem(
+        freshId(plan, drill),
+        Block.BUILD,
+        drill.id(),
+        drill.name(),
+        drill.usual(),
+        Optional.of(plan.anchors().target(plan.demand().firstEffort(), length)),
+        0,
+        "",
+        30,
+        "easy",
+        true);
+  }
+
+  private PlanItem sameEffort(Plan plan, PlanItem as, Drill drill) {
+    return new PlanItem(
+        freshId(plan, drill),
+        as.block(),
+        drill.id(),
+        drill.name(),
+        as.dose(),
+        as.target(),
+        0,
+        "",
+        as.recoverySeconds(),
+        as.recoveryNote(),
+        true);
+  }
+
+  private static String freshId(Plan plan, Drill drill) {
+    String id = drill.id();
+    for (int n = 2; hasItem(plan, id); n++) {
+      id = drill.id() + "-" + n;
+    }
+    return id;
+  }
+
+  private static boolean hasItem(Plan plan, String id) {
+    return plan.items().stream().anyMatch(i -> i.id().equals(id));
+  }
+
+  private static Plan replaced(Plan plan, PlanItem old, PlanItem fresh) {
+    List<PlanItem> items = new ArrayList<>(plan.items());
+    items.set(items.indexOf(old), fresh);
+    return plan.withItems(items);
+  }
+
+  private static Plan rebuilt(Plan plan, List<PlanItem> items, Set<String> excluded) {
+    PrescriptionRequest request = plan.request().with(plan.request().pinned(), excluded);
+    return new Plan(request, plan.anchors(), plan.demand(), plan.library(), items).withItems(items);
+  }
+}

@@ -1,0 +1,41 @@
+package dev.jubilee.core.session;
+
+import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.quantity.Bounds;
+import java.util.Set;
+
+/**
+ * Under what circumstances the warm-up is done.
+ *
+ * @param minutes available up to the first effort, 3 to 60
+ * @param fill whether to use all of them, rather than as many as the session deserves
+ * @param place where
+ * @param kit what is at hand
+ * @param temperature air, −30 to 45 °C
+ * @param arrival what the athlete comes from
+ */
+public record Circumstances(
+    int minutes, boolean fill, Place place, Set<Kit> kit, int temperature, Arrival arrival) {
+  public static final int LEAST_MINUTES = 3;
+  public static final int MOST_MINUTES = 60;
+
+  /** At and below this the raise grows; common practice puts it near 10 °C. */
+  public static final int COLD = 10;
+
+  /** Above this the warm-up shrinks; common practice. */
+  public static final int HOT = 26;
+
+  public Circumstances {
+    Bounds.within("minutes", minutes, LEAST_MINUTES, MOST_MINUTES, "min");
+    Bounds.within("temperature", temperature, -30, 45, "°C");
+    kit = Set.copyOf(kit);
+  }
+
+  public Circumstances withMinutes(int newMinutes) {
+    return new Circumstances(newMinutes, fill, place, kit, temperature, arrival);
+  }
+
+  public Circumstances filled(boolean newFill) {
+    return new Circumstances(minutes, newFill, place, kit, temperature, arrival);
+  }
+}

@@ -1,0 +1,263 @@
+package dev.jubilee.core.session;
+
+import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.Avoidance;
+import dev.jubilee.core.athlete.Limit;
+import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.drill.Need;
+import dev.jubilee.core.intensity.Anchors;
+import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.sport.BodyRegion;
+import dev.jubilee.core.sport.Level;
+import dev.jubilee.core.sport.Sport;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** From session, athlete and circumstances to what the warm-up must do. */
+public final class DemandFinder {
+
+  /**
+   * Ideal parts of a warm-up by kind of session, in seconds; common practice: little before easy
+   * work, about 15 min easy and 5–10 min mobility before near-maximal work, longest relative to the
+   * work before sprints.
+   */
+  private record Shape(
+      int raise, int mobilise, int activate, int drill, int drills, int efforts, int transition) {}
+
+  private static final Map<SessionKind, Shape> SHAPES =
+      new EnumMap<>(
+          Map.of(
+              SessionKind.EASY, new Shape(120, 110, 50, 0, 5, 0, 20),
+              SessionKind.LONG, new Shape(150, 180, 50, 0, 6, 0, 30),
+              SessionKind.THRESHOLD, new Shape(540, 200, 60, 110, 9, 3, 120),
+              SessionKind.INTERVALS, new Shape(720, 290, 90, 200, 12, 4, 240),
+              SessionKind.TIME_TRIAL, new Shape(780, 270, 75, 140, 10, 5, 420),
+              SessionKind.SPRINT, new Shape(540, 290, 150, 320, 15, 5, 240)));
+
+  /** Regions that running fast loads; a sore one caps the build. */
+  private static final Set<BodyRegion> RUNNING_CHAIN =
+      Set.of(
+          BodyRegion.FEET,
+          BodyRegion.ANKLES,
+          BodyRegion.ACHILLES,
+          BodyRegion.CALVES,
+          BodyRegion.SHINS,
+          BodyRegion.KNEES,
+          BodyRegion.HAMSTRINGS,
+          BodyRegion.QUADRICEPS,
+          BodyRegion.ADDUCTORS,
+          BodyRegion.HIP_FLEXORS,
+          BodyRegion.HIPS,
+          BodyRegion.LOWER_BACK);
+
+  private static final Set<BodyRegion> RIDING_CHAIN =
+      Set.of(
+          BodyRegion.KNEES,
+          BodyRegion.QUADRICEPS,
+          BodyRegion.HIP_FLEXORS,
+          BodyRegion.HIPS,
+          BodyRegion.LOWER_BACK,
+          BodyRegion.ACHILLES,
+          BodyRegion.HAMSTRINGS);
+
+  private static final Set<BodyRegion> ROWING_CHAIN =
+      Set.of(
+          BodyRegion.LOWER_BACK,
+          BodyRegion.KNEES,
+          BodyRegion.HIPS,
+          BodyRegion.HAMSTRINGS,
+          BodyRegion.QUADRICEPS,
+          BodyRegion.SHOULDERS,
+          BodyRegion.WRISTS,
+          BodyRegion.TRUNK,
+          BodyRegion.MID_BACK);
+
+  private static final Set<BodyRegion> SWIMMING_CHAIN =
+      Set.of(BodyRegion.SHOULDERS, BodyRegion.NECK, BodyRegion.SHOULDER_BLADES, BodyRegion.CHEST);
+
+  private DemandFinder() {}
+
+  public static Demand demand(
+      Session session, Athlete athlete, Anchors anchors, Circumstances circumstances) {
+    List<String> why = new ArrayList<>();
+    Shape shape = SHAPES.get(session.kind());
+    Effort first = WorkIntensity.firstEffort(session, anchors);
+    double raise = shape.raise();
+    double mobilise = shape.mobilise();
+    double drill = shape.drill();
+    double activate = shape.activate();
+    int efforts = shape.efforts();
+    int drills = shape.drills();
+    why.add(kindReason(session.kind()));
+
+    if (athlete.level() == Level.NOVICE) {
+      raise *= 0.85;
+      mobilise *= 0.85;
+      drill *= 0.6;
+      efforts = Math.max(Math.min(efforts, 2), efforts - 1);
+      drills -= drills / 4;
+      why.add("Novice: shorter, fewer drills and one effort less, so that it stays a warm-up.");
+    } else if (athlete.level() == Level.ADVANCED && session.kind().isHard()) {
+      mobilise *= 1.1;
+      drill *= 1.15;
+    }
+    if (athlete.deconditioned()) {
+      raise *= 0.8;
+      drill *= 0.5;
+      efforts = Math.min(efforts, 3);
+      why.add("Back after a lay-off: the easier rung everywhere and less of it.");
+    }
+    int temperature = circumstances.temperature();
+    if (temperature < Circumstances.COLD) {
+      double longer = Math.min(0.4, 0.025 * (Circumstances.COLD - temperature));
+      raise *= 1 + longer;
+      why.add(
+          "Cold, " + temperature + " °C: the raise is " + Math.round(100 * longer) + " % longer.");
+    } else if (temperature > Circumstances.HOT) {
+      raise *= 0.75;
+      mobilise *= 0.9;
+      why.add("Hot, " + temperature + " °C: shorter raise, less total work.");
+    }
+    NeedTable needs = NeedTable.of(session.sport()).forKind(session.kind());
+    session.stroke().filter(s -> session.sport() == Sport.SWIM).ifPresent(needs::forStroke);
+    if (circumstances.arrival() != Arrival.MOVING) {
+      raise += 60;
+      mobilise += 60;
+      needs
+          .more(new Need.Mobility(BodyRegion.HIP_FLEXORS), 1.5)
+          .more(new Need.Mobility(BodyRegion.GLUTES), 1)
+          .more(new Need.Mobility(BodyRegion.CHEST), 1)
+          .more(new Need.Mobility(BodyRegion.SHOULDERS), 0.8);
+      why.add(arrivalReason(circumstances.arrival()));
+    }
+    for (Limit limit : athlete.limits()) {
+      if (limit.severity() == Limit.Severity.STIFF) {
+        mobilise += 40;
+        needs.more(new Need.Mobility(limit.region()), 2);
+        why.add("Stiff " + limit.region().words() + ": extra range there.");
+      }
+    }
+    Effort top = buildTop(session, athlete, anchors, first, why);
+    Map<Block, Integer> menu = new EnumMap<>(Block.class);
+    menu.put(Block.MOBILISE, (int) Math.round(mobilise));
+    menu.put(Block.ACTIVATE, (int) Math.round(activate));
+    menu.put(Block.DRILL, (int) Math.round(drill));
+    return new Demand(
+        first,
+        top,
+        (int) Math.round(raise),
+        menu,
+        drills,
+        top.points() == 0 ? 0 : efforts,
+        shape.transition(),
+        Map.copyOf(needs.weights()),
+        contacts(session, athlete),
+        why);
+  }
+
+  /** Regions the sport loads when it goes fast. */
+  public static Set<BodyRegion> loadedChain(Sport sport) {
+    return switch (sport) {
+      case RUN -> RUNNING_CHAIN;
+      case RIDE -> RIDING_CHAIN;
+      case ROW -> ROWING_CHAIN;
+      case SWIM -> SWIMMING_CHAIN;
+    };
+  }
+
+  /** Where the build ends: the session's own intensity, capped by soreness and level. */
+  private static Effort buildTop(
+      Session session, Athlete athlete, Anchors anchors, Effort first, List<String> why) {
+    if (!session.kind().isHard()) {
+      return Effort.REST;
+    }
+    Effort top =
+        switch (session.sport()) {
+          case RUN ->
+              switch (session.kind()) {
+                // Strides above race pace before hard distance work; common practice.
+                case TIME_TRIAL -> max(first, anchors.shareOfTop(0.80));
+                case INTERVALS -> max(first, anchors.shareOfTop(0.70));
+                default -> first;
+              };
+          case RIDE -> session.kind() == SessionKind.SPRINT ? anchors.shareOfTop(0.95) : first;
+          case ROW -> session.kind() == SessionKind.SPRINT ? anchors.shareOfTop(0.95) : first;
+          case SWIM -> first;
+        };
+    boolean hurt = false;
+    boolean sore = false;
+    for (Limit limit : athlete.limits()) {
+      if (loadedChain(session.sport()).contains(limit.region())) {
+        hurt |= limit.severity() == Limit.Severity.HURT;
+        sore |= limit.severity() == Limit.Severity.SORE;
+      }
+    }
+    if (hurt) {
+      why.add("A painful region that this session loads: no build; see the caution.");
+      return Effort.REST;
+    }
+    if (sore) {
+      Effort cap = min(top, anchors.shareOfTop(session.sport() == Sport.SWIM ? 0.9 : 0.8));
+      if (cap.points() < top.points()) {
+        why.add("A sore region that this session loads: the build stops at 80 % of top effort.");
+      }
+      top = cap;
+    }
+    if (athlete.level() == Level.NOVICE || athlete.deconditioned()) {
+      top = min(top, anchors.shareOfTop(0.9));
+    }
+    return top;
+  }
+
+  /**
+   * Contacts in a warm-up take a small part of a session's 80–140 (Potach &amp; Chu, NSCA
+   * Essentials); the share is a Jubilee modelling choice. None by default for swimmers, cyclists
+   * and rowers.
+   */
+  private static int contacts(Session session, Athlete athlete) {
+    if (session.sport() != Sport.RUN
+        || athlete.deconditioned()
+        || athlete.avoidances().contains(Avoidance.CONTACTS)
+        || !session.kind().isHard()) {
+      return 0;
+    }
+    int whole =
+        switch (athlete.level()) {
+          case NOVICE -> 80;
+          case INTERMEDIATE -> 110;
+          case ADVANCED -> 140;
+        };
+    return session.kind() == SessionKind.SPRINT ? whole : whole * 2 / 3;
+  }
+
+  private static String kindReason(SessionKind kind) {
+    return switch (kind) {
+      case EASY -> "An easy session needs little: start it slowly, a few minutes are enough.";
+      case LONG -> "A long session warms up in its own first 15 to 20 minutes.";
+      case THRESHOLD -> "Threshold work: moderate, build-ups to session pace, no sprinting.";
+      case INTERVALS -> "Near-maximal intervals: full warm-up, graded efforts to session pace.";
+      case TIME_TRIAL -> "All-out from the gun: thorough, then 5 to 10 min to settle.";
+      case SPRINT -> "Sprints: longest for the work, drills and build-ups to full speed.";
+    };
+  }
+
+  private static String arrivalReason(Arrival arrival) {
+    return switch (arrival) {
+      case BED -> "Just out of bed: longer raise, hips and shoulders first.";
+      case DESK -> "Straight from a desk: front of the hips, glutes and chest first.";
+      case LONG_DRIVE -> "After a long drive: front of the hips, glutes and chest first.";
+      case MOVING -> "";
+    };
+  }
+
+  private static Effort max(Effort a, Effort b) {
+    return a.isAbove(b) ? a : b;
+  }
+
+  private static Effort min(Effort a, Effort b) {
+    return a.isAbove(b) ? b : a;
+  }
+}

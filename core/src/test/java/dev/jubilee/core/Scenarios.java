@@ -1,0 +1,82 @@
+package dev.jubilee.core;
+
+import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.Limit;
+import dev.jubilee.core.athlete.TestResult;
+import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.prescription.Plan;
+import dev.jubilee.core.prescription.Prescriber;
+import dev.jubilee.core.prescription.PrescriptionRequest;
+import dev.jubilee.core.session.Arrival;
+import dev.jubilee.core.session.Circumstances;
+import dev.jubilee.core.session.Place;
+import dev.jubilee.core.session.Session;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.Level;
+import dev.jubilee.core.sport.Sport;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Athletes, sessions and circumstances that tests speak of. All invented. */
+public final class Scenarios {
+  private Scenarios() {}
+
+  public static Athlete athlete(Level level, Limit... limits) {
+    return new Athlete(
+        level,
+        30,
+        Optional.of(55),
+        Optional.of(188),
+        List.of(
+            new TestResult.RunRace(5000, Duration.ofMinutes(20)),
+            new TestResult.ThresholdPower(240),
+            new TestResult.Row2k(Duration.ofSeconds(480)),
+            new TestResult.SwimPair(Duration.ofSeconds(360), Duration.ofSeconds(170))),
+        List.of(limits),
+        Set.of(),
+        false,
+        Map.of());
+  }
+
+  public static Session session(Sport sport, SessionKind kind) {
+    return new Session(
+        sport,
+        kind,
+        sport + " " + kind.words(),
+        sport == Sport.ROW && kind == SessionKind.TIME_TRIAL
+            ? Optional.of(2000.0)
+            : Optional.empty(),
+        Optional.empty(),
+        Optional.empty());
+  }
+
+  public static Place usualPlace(Sport sport) {
+    return switch (sport) {
+      case RUN -> Place.TRACK;
+      case RIDE -> Place.GYM;
+      case ROW -> Place.BOATHOUSE;
+      case SWIM -> Place.POOL_DECK;
+    };
+  }
+
+  public static Circumstances at(Place place, int minutes) {
+    return new Circumstances(minutes, false, place, place.usualKit(), 15, Arrival.MOVING);
+  }
+
+  public static PrescriptionRequest request(
+      Sport sport, SessionKind kind, Level level, int minutes, Limit... limits) {
+    return PrescriptionRequest.of(
+        athlete(level, limits), session(sport, kind), at(usualPlace(sport), minutes));
+  }
+
+  public static Plan plan(PrescriptionRequest request) {
+    return new Prescriber(DrillLibrary.builtIn()).prescribe(request);
+  }
+
+  public static Plan plan(Sport sport, SessionKind kind, Level level, int minutes) {
+    return plan(request(sport, kind, level, minutes));
+  }
+}
