@@ -31,7 +31,7 @@ final class EffortChecks implements Check {
                     "Going from easy to full speed is the commonest way to spoil the first effort.",
                     "common practice")
                 .with(Remedy.refit("Re-fit with a build")));
-      } else if (drills(plan) > DRILLS_PER_EFFORT * build.size()) {
+      } else if (drills(plan) > (long) DRILLS_PER_EFFORT * build.size()) {
         findings.add(
             Finding.of(
                 NOTE,
@@ -82,9 +82,15 @@ final class EffortChecks implements Check {
     return item.target().map(t -> t.effort().points()).orElse(0.0);
   }
 
-  private static int drills(Plan plan) {
-    return plan.in(Block.MOBILISE).size()
-        + plan.in(Block.ACTIVATE).size()
-        + plan.in(Block.DRILL).size();
+  private static long drills(Plan plan) {
+    return plan.items().stream()
+        .filter(
+            i ->
+                i.block() == Block.MOBILISE
+                    || i.block() == Block.ACTIVATE
+                    || i.block() == Block.DRILL)
+        .map(PlanItem::drillId)
+        .distinct()
+        .count();
   }
 }

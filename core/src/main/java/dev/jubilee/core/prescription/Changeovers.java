@@ -17,7 +17,7 @@ import java.util.Set;
  */
 final class Changeovers {
   private static final int NEXT = 5;
-  private static final int DOWN_OR_UP = 6;
+  static final int DOWN_OR_UP = 6;
   private static final int BAND = 8;
   private static final int FETCH = 5;
   private static final int TO_MACHINE = 25;

@@ -3,7 +3,6 @@ package dev.jubilee.core.prescription;
 import dev.jubilee.core.drill.Block;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
-import dev.jubilee.core.session.SessionKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -16,9 +15,6 @@ final class Fitting {
   private static final int LEAST_RAISE = 60;
   private static final int LEAST_TRANSITION = 15;
   private static final int STEP = 15;
-
-  /** A raise longer than this adds little before hard work (Saltin et al. 1968; Bishop 2003). */
-  private static final int LONG_RAISE = 20 * 60;
 
   /** Rest after the last effort beyond this loses what was gained (Bishop 2003). */
   private static final int LONG_TRANSITION = 10 * 60;
@@ -62,15 +58,12 @@ final class Fitting {
     while (slack() >= STEP && growDose()) {
       // each pass adds a step to the drill that has most room
     }
-    for (int round = 2; round <= 3 && slack() >= 60; round++) {
-      repeatCircuit(round);
+    growRaise(Minutes.LONG_RAISE);
+    if (slack() >= 60) {
+      repeatCircuit();
     }
-    growRaise(LONG_RAISE);
-    growTransition(
-        plan.request().session().kind().compareTo(SessionKind.THRESHOLD) >= 0
-            ? LONG_TRANSITION
-            : EASY_TRANSITION);
-    growRaise(LONG_RAISE * 3 / 2);
+    growTransition(plan.request().session().kind().isHard() ? LONG_TRANSITION : EASY_TRANSITION);
+    growRaise(Minutes.LONG_RAISE * 2);
     if (slack() > 0 && slack() < 30) {
       growTransition(Integer.MAX_VALUE);
     }
@@ -146,6 +139,7 @@ final class Fitting {
       if (grown.amount() <= drill.get().most()
           && drill.get().contacts() == 0
           && longer <= slack()
+          && grown.amount() <= 1.4 * drill.get().usual().amount()
           && room + 0.01 > most) {
         best = i;
         most = room + 0.01;
@@ -164,22 +158,20 @@ final class Fitting {
     return dose instanceof Dose.Timed ? 5 : dose instanceof Dose.Reps ? 2 : 1;
   }
 
-  /** A round more of the mobility and activation drills, rather than inventing new ones. */
-  private void repeatCircuit(int round) {
+  /** A round more of the mobility drills, rather than new ones; activation stays one set. */
+  private void repeatCircuit() {
     List<PlanItem> once = new ArrayList<>();
     int insertAt = -1;
     for (int i = 0; i < plan.items().size(); i++) {
       PlanItem item = plan.items().get(i);
       boolean circuit =
-          (item.block() == Block.MOBILISE || item.block() == Block.ACTIVATE)
+          item.block() == Block.MOBILISE
               && plan.drill(item)
                   .filter(d -> d.contacts() == 0 && !Changeovers.onApparatus(d))
                   .isPresent();
       if (circuit) {
         insertAt = i + 1;
-        if (!item.id().contains("-round-")) {
-          once.add(item);
-        }
+        once.add(item);
       }
     }
     if (insertAt < 0) {
@@ -187,37 +179,13 @@ final class Fitting {
     }
     for (PlanItem item : once) {
       List<PlanItem> longer = new ArrayList<>(plan.items());
-      longer.add(insertAt, item.withId(item.id() + "-round-" + round).withLocked(false));
-      Plan candidate = plan.withItems(inBlockOrder(longer));
+      longer.add(insertAt, item.withId(item.id() + "-round-2").withLocked(false));
+      Plan candidate = plan.withItems(longer);
       if (candidate.seconds() <= plan.availableSeconds()) {
         plan = candidate;
         insertAt++;
       }
     }
-  }
-
-  /** Repeats stand after the first round, each in its block, so that blocks stay together. */
-  private static List<PlanItem> inBlockOrder(List<PlanItem> items) {
-    List<PlanItem> mobilise = new ArrayList<>();
-    List<PlanItem> activate = new ArrayList<>();
-    List<PlanItem> ordered = new ArrayList<>();
-    int at = -1;
-    for (PlanItem item : items) {
-      boolean land = item.block() == Block.MOBILISE || item.block() == Block.ACTIVATE;
-      if (land && at < 0) {
-        at = ordered.size();
-      }
-      if (item.block() == Block.MOBILISE) {
-        mobilise.add(item);
-      } else if (item.block() == Block.ACTIVATE) {
-        activate.add(item);
-      } else {
-        ordered.add(item);
-      }
-    }
-    ordered.addAll(at, activate);
-    ordered.addAll(at, mobilise);
-    return ordered;
   }
 
   private void growRaise(int most) {

@@ -14,8 +14,13 @@ import dev.jubilee.core.session.Demand;
  */
 record Minutes(int total, int raise, int menu, int build, int transition) {
 
-  /** How slowly raise and build shrink when time does; Jubilee modelling choice. */
-  private static final double KEEP = 0.6;
+  /** How slowly raise and build shrink when time does; Jubilee modelling choices. */
+  private static final double KEEP_RAISE = 0.65;
+
+  private static final double KEEP_BUILD = 0.45;
+
+  /** A raise beyond this adds little before hard work (Saltin et al. 1968; Bishop 2003). */
+  static final int LONG_RAISE = 20 * 60;
 
   private static final int LEAST_TRANSITION = 15;
 
@@ -34,17 +39,18 @@ record Minutes(int total, int raise, int menu, int build, int transition) {
     int total = fill ? available : Math.min(available, ideal);
     if (total >= ideal) {
       int extra = total - ideal;
-      // More of the same rather than something new: drills first, then the raise.
-      int raise = demand.raiseSeconds() + Math.min(extra / 4, demand.raiseSeconds() / 3);
-      int menu = total - overhead - raise - buildSeconds - demand.transitionSeconds();
+      // More of the same rather than something new.
+      int raise =
+          demand.raiseSeconds()
+              + Math.max(0, Math.min(extra / 3, LONG_RAISE - demand.raiseSeconds()));
+      int menu = demand.menuTotal() + Math.min(extra / 3, demand.menuTotal() / 2);
       return new Minutes(
           total, toHalfMinute(raise), menu, buildSeconds, demand.transitionSeconds());
     }
     double scale = (double) total / ideal;
-    double kept = Math.pow(scale, KEEP);
     double transition = Math.max(LEAST_TRANSITION, demand.transitionSeconds() * Math.min(1, scale));
-    double raise = demand.raiseSeconds() * kept;
-    double build = buildSeconds * kept;
+    double raise = demand.raiseSeconds() * Math.pow(scale, KEEP_RAISE);
+    double build = buildSeconds * Math.pow(scale, KEEP_BUILD);
     double room = total - transition - Math.min(overhead, total / 6.0);
     double squeeze = Math.min(1, room / Math.max(1, raise + build));
     raise *= squeeze;

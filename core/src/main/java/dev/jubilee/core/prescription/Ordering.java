@@ -1,6 +1,7 @@
 package dev.jubilee.core.prescription;
 
 import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.Position;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -17,15 +18,16 @@ final class Ordering {
   private static final int EXACT = 12;
 
   /** A second of changeover weighs as much as this many points of effort going down. */
-  private static final double POINTS_PER_SECOND = 8;
+  private static final double POINTS_PER_SECOND = 5;
 
   private Ordering() {}
 
   /**
    * @param parts the drills of one block
    * @param before the drill that comes before the block, or null
+   * @param floorFollows whether the next block may begin on the floor
    */
-  static List<Benefit.Part> order(List<Benefit.Part> parts, Drill before) {
+  static List<Benefit.Part> order(List<Benefit.Part> parts, Drill before, boolean floorFollows) {
     List<Benefit.Part> sorted = new ArrayList<>(parts);
     sorted.sort(
         Comparator.comparingInt((Benefit.Part p) -> p.drill().effort())
@@ -33,13 +35,15 @@ final class Ordering {
     List<Benefit.Part> ordered = new ArrayList<>();
     Drill last = before;
     for (int from = 0; from < sorted.size(); from += EXACT) {
-      ordered.addAll(exact(sorted.subList(from, Math.min(sorted.size(), from + EXACT)), last));
+      ordered.addAll(
+          exact(sorted.subList(from, Math.min(sorted.size(), from + EXACT)), last, floorFollows));
       last = ordered.get(ordered.size() - 1).drill();
     }
     return ordered;
   }
 
-  private static List<Benefit.Part> exact(List<Benefit.Part> parts, Drill before) {
+  private static List<Benefit.Part> exact(
+      List<Benefit.Part> parts, Drill before, boolean floorFollows) {
     int n = parts.size();
     int full = 1 << n;
     double[][] cost = new double[full][n];
@@ -67,6 +71,11 @@ final class Ordering {
           }
         }
       }
+    }
+    for (int i = 0; i < n; i++) {
+      // Whoever ends on the floor has to get up for what follows.
+      boolean up = parts.get(i).drill().position() == Position.FLOOR && !floorFollows;
+      cost[full - 1][i] += up ? Changeovers.DOWN_OR_UP * POINTS_PER_SECOND : 0;
     }
     int end = 0;
     for (int i = 1; i < n; i++) {

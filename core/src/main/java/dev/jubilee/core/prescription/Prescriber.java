@@ -5,6 +5,7 @@ import dev.jubilee.core.drill.Block;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.session.Circumstances;
 import dev.jubilee.core.session.Demand;
@@ -127,11 +128,9 @@ public final class Prescriber {
     Map<Block, Integer> blockSeconds = new EnumMap<>(Block.class);
     demand
         .menuSeconds()
-        .forEach(
-            (block, ideal) ->
-                blockSeconds.put(block, fill ? Math.max(ideal * 3, ideal + 240) : ideal * 5 / 4));
+        .forEach((block, ideal) -> blockSeconds.put(block, fill ? ideal * 2 : ideal * 5 / 4));
     if (fill) {
-      blockSeconds.put(Block.RELEASE, seconds / 4);
+      blockSeconds.put(Block.RELEASE, seconds / 5);
     }
     return new Selection.Instance(
         request.session().sport(),
@@ -219,15 +218,15 @@ public final class Prescriber {
     }
     List<Benefit.Part> land = menu.stream().filter(p -> !onApparatus(p)).toList();
     List<Benefit.Part> apparatus = menu.stream().filter(Prescriber::onApparatus).toList();
-    items.addAll(ordered(of(land, Block.RELEASE), pins, items));
+    append(items, of(land, Block.RELEASE), pins, false);
     items.addAll(landRaise);
-    for (Block block : List.of(Block.MOBILISE, Block.ACTIVATE, Block.DRILL)) {
-      items.addAll(ordered(of(land, block), pins, items));
-    }
-    items.addAll(ordered(of(apparatus, Block.MOBILISE), pins, items));
+    append(items, of(land, Block.MOBILISE), pins, hasFloor(of(land, Block.ACTIVATE)));
+    append(items, of(land, Block.ACTIVATE), pins, false);
+    append(items, of(land, Block.DRILL), pins, false);
+    append(items, of(apparatus, Block.MOBILISE), pins, false);
     items.addAll(apparatusRaise);
-    items.addAll(ordered(of(apparatus, Block.ACTIVATE), pins, items));
-    items.addAll(ordered(of(apparatus, Block.DRILL), pins, items));
+    append(items, of(apparatus, Block.ACTIVATE), pins, false);
+    append(items, of(apparatus, Block.DRILL), pins, false);
     items.addAll(build);
     items.add(pins.transition().orElseGet(() -> settle(transitionSeconds)));
     return items;
@@ -241,15 +240,17 @@ public final class Prescriber {
     return parts.stream().filter(p -> p.drill().block() == block).toList();
   }
 
-  private List<PlanItem> ordered(List<Benefit.Part> parts, Pins pins, List<PlanItem> before) {
-    if (parts.isEmpty()) {
-      return List.of();
+  private static boolean hasFloor(List<Benefit.Part> parts) {
+    return parts.stream().anyMatch(p -> p.drill().position() == Position.FLOOR);
+  }
+
+  private void append(
+      List<PlanItem> items, List<Benefit.Part> parts, Pins pins, boolean floorFollows) {
+    if (!parts.isEmpty()) {
+      Drill last =
+          items.isEmpty() ? null : library.find(items.get(items.size() - 1).drillId()).orElse(null);
+      Ordering.order(parts, last, floorFollows).forEach(part -> items.add(pins.itemOf(part)));
     }
-    Drill last =
-        before.isEmpty()
-            ? null
-            : library.find(before.get(before.size() - 1).drillId()).orElse(null);
-    return Ordering.order(parts, last).stream().map(pins::itemOf).toList();
   }
 
   private PlanItem settle(int seconds) {

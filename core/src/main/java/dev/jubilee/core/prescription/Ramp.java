@@ -254,9 +254,9 @@ final class Ramp {
     return trimmed;
   }
 
-  /** Evenly from {@code low} to {@code high}; a single step goes to the top. */
+  /** Evenly from {@code low} to {@code high}; a single step stays a little below the top. */
   private static double between(double low, double high, int i, int count) {
-    return count == 1 ? high : low + (high - low) * i / (count - 1);
+    return count == 1 ? low + 0.7 * (high - low) : low + (high - low) * i / (count - 1);
   }
 
   private static int toFive(int seconds) {

@@ -78,6 +78,9 @@ public final class DemandFinder {
   private static final Set<BodyRegion> SWIMMING_CHAIN =
       Set.of(BodyRegion.SHOULDERS, BodyRegion.NECK, BodyRegion.SHOULDER_BLADES, BodyRegion.CHEST);
 
+  /** Minutes below which no one is taken to top speed; common practice. */
+  private static final int TOO_SHORT_FOR_TOP_SPEED = 12;
+
   private DemandFinder() {}
 
   public static Demand demand(
@@ -140,7 +143,7 @@ public final class DemandFinder {
         why.add("Stiff " + limit.region().words() + ": extra range there.");
       }
     }
-    Effort top = buildTop(session, athlete, anchors, first, why);
+    Effort top = buildTop(session, athlete, anchors, first, circumstances, why);
     Map<Block, Integer> menu = new EnumMap<>(Block.class);
     menu.put(Block.MOBILISE, (int) Math.round(mobilise));
     menu.put(Block.ACTIVATE, (int) Math.round(activate));
@@ -170,7 +173,12 @@ public final class DemandFinder {
 
   /** Where the build ends: the session's own intensity, capped by soreness and level. */
   private static Effort buildTop(
-      Session session, Athlete athlete, Anchors anchors, Effort first, List<String> why) {
+      Session session,
+      Athlete athlete,
+      Anchors anchors,
+      Effort first,
+      Circumstances circumstances,
+      List<String> why) {
     if (!session.kind().isHard()) {
       return Effort.REST;
     }
@@ -208,6 +216,11 @@ public final class DemandFinder {
     }
     if (athlete.level() == Level.NOVICE || athlete.deconditioned()) {
       top = min(top, anchors.shareOfTop(0.9));
+    }
+    boolean rushed = circumstances.minutes() < TOO_SHORT_FOR_TOP_SPEED;
+    if (rushed && session.kind() == SessionKind.SPRINT) {
+      top = min(top, anchors.shareOfTop(sore ? 0.7 : 0.85));
+      why.add("Too short to reach top speed: the build stops early, let the session itself rise.");
     }
     return top;
   }

@@ -1,0 +1,145 @@
+package dev.jubilee.server.athlete;
+
+import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.Avoidance;
+import dev.jubilee.core.athlete.Limit;
+import dev.jubilee.core.athlete.TestResult;
+import dev.jubilee.core.quantity.Bounds;
+import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.core.sport.BodyRegion;
+import dev.jubilee.core.sport.Level;
+import dev.jubilee.core.sport.Sport;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * An athlete as coaches enter them and as they are stored.
+ *
+ * @param name 1 to 80 characters
+ * @param sport their main sport
+ */
+public record AthleteProfile(
+    String name,
+    Sport sport,
+    Level level,
+    int age,
+    @Schema(nullable = true) Integer restingHeartRate,
+    @Schema(nullable = true) Integer maximumHeartRate,
+    List<ResultInput> results,
+    List<LimitInput> limits,
+    List<Avoidance> avoidances,
+    boolean deconditioned,
+    Map<String, Integer> mastery) {
+
+  /** Kinds of test result. */
+  public enum ResultKind {
+    RUN_RACE,
+    THRESHOLD_POWER,
+    RIDE_POWER_TEST,
+    ROW_2K,
+    SWIM_PAIR
+  }
+
+  /** A test result; which figures it has depends on its kind. */
+  public record ResultInput(
+      ResultKind kind,
+      @Schema(nullable = true) Double metres,
+      @Schema(nullable = true) Double seconds,
+      @Schema(nullable = true) Double seconds400,
+      @Schema(nullable = true) Double seconds200,
+      @Schema(nullable = true) Integer watts,
+      @Schema(nullable = true) Integer threeMinuteWatts,
+      @Schema(nullable = true) Integer twelveMinuteWatts) {}
+
+  /** A region that is not quite right. */
+  public record LimitInput(BodyRegion region, Limit.Severity severity) {}
+
+  /**
+   * The athlete as core knows them.
+   *
+   * @throws OutOfRangeException naming the field and what would be accepted
+   */
+  public Athlete toCore() {
+    if (name == null || name.isBlank() || name.length() > 80) {
+      throw new OutOfRangeException("name", "empty or too long", "1 to 80 characters");
+    }
+    require("sport", sport);
+    require("level", level);
+    List<TestResult> core = new ArrayList<>();
+    for (int i = 0; results != null && i < results.size(); i++) {
+      core.add(result(results.get(i), "results[" + i + "]."));
+    }
+    Set<BodyRegion> seen = new LinkedHashSet<>();
+    List<Limit> coreLimits = new ArrayList<>();
+    for (int i = 0; limits != null && i < limits.size(); i++) {
+      LimitInput limit = limits.get(i);
+      require("limits[" + i + "].region", limit.region());
+      require("limits[" + i + "].severity", limit.severity());
+      if (!seen.add(limit.region())) {
+        throw new OutOfRangeException(
+            "limits[" + i + "].region", limit.region(), "each region once");
+      }
+      coreLimits.add(new Limit(limit.region(), limit.severity()));
+    }
+    return new Athlete(
+        level,
+        age,
+        Optional.ofNullable(restingHeartRate),
+        Optional.ofNullable(maximumHeartRate),
+        core,
+        coreLimits,
+        avoidances == null ? Set.of() : Set.copyOf(avoidances),
+        deconditioned,
+        mastery == null ? Map.of() : mastery);
+  }
+
+  private static TestResult result(ResultInput r, String path) {
+    require(path + "kind", r.kind());
+    try {
+      return switch (r.kind()) {
+        case RUN_RACE ->
+            new TestResult.RunRace(
+                number(path, "metres", r.metres()), time(path, "seconds", r.seconds()));
+        case THRESHOLD_POWER -> new TestResult.ThresholdPower(number(path, "watts", r.watts()));
+        case RIDE_POWER_TEST ->
+            new TestResult.RidePowerTest(
+                number(path, "threeMinuteWatts", r.threeMinuteWatts()),
+                number(path, "twelveMinuteWatts", r.twelveMinuteWatts()));
+        case ROW_2K -> new TestResult.Row2k(time(path, "seconds", r.seconds()));
+        case SWIM_PAIR ->
+            new TestResult.SwimPair(
+                time(path, "seconds400", r.seconds400()), time(path, "seconds200", r.seconds200()));
+      };
+    } catch (OutOfRangeException e) {
+      if (e.field().startsWith(path)) {
+        throw e;
+      }
+      String field = e.field().replace("time", "seconds");
+      String given = e.getMessage().replaceFirst("^.* is (.*), accepted is .*$", "$1");
+      throw new OutOfRangeException(path + field, given, e.accepted());
+    }
+  }
+
+  private static <T extends Number> T number(String path, String field, T value) {
+    require(path + field, value);
+    return value;
+  }
+
+  private static Duration time(String path, String field, Double seconds) {
+    require(path + field, seconds);
+    Bounds.within(path + field, seconds, 1, 100_000, "s");
+    return Duration.ofMillis(Math.round(seconds * 1000));
+  }
+
+  private static void require(String field, Object value) {
+    if (value == null) {
+      throw new OutOfRangeException(field, "missing", "a value");
+    }
+  }
+}

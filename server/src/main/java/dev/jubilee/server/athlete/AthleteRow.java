@@ -1,0 +1,62 @@
+package dev.jubilee.server.athlete;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.util.UUID;
+import org.hibernate.annotations.ColumnTransformer;
+
+/** A stored athlete; name and sport are columns to list by, the rest is the profile. */
+@Entity
+@Table(name = "athlete")
+public class AthleteRow {
+  @Id private UUID id;
+  private UUID clubId;
+  private String name;
+  private String sport;
+
+  @Column(columnDefinition = "jsonb")
+  @ColumnTransformer(write = "?::jsonb")
+  private String profile;
+
+  @Version private long version;
+
+  protected AthleteRow() {}
+
+  AthleteRow(UUID id, UUID clubId) {
+    this.id = id;
+    this.clubId = clubId;
+  }
+
+  void write(AthleteProfile values, String json) {
+    this.name = values.name();
+    this.sport = values.sport().name();
+    this.profile = json;
+  }
+
+  public UUID id() {
+    return id;
+  }
+
+  public UUID clubId() {
+    return clubId;
+  }
+
+  public String name() {
+    return name;
+  }
+
+  public String sport() {
+    return sport;
+  }
+
+  public String profile() {
+    return profile;
+  }
+
+  public long version() {
+    return version;
+  }
+}

@@ -1,0 +1,70 @@
+package dev.jubilee.server.athlete;
+
+import dev.jubilee.core.athlete.AnchorFinder;
+import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.server.json.Json;
+import dev.jubilee.server.problem.ConflictException;
+import dev.jubilee.server.problem.NotFoundException;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What coaches do with athletes. */
+@Service
+public class Athletes {
+  private final AthleteRepository repository;
+  private final Json json;
+
+  Athletes(AthleteRepository repository, Json json) {
+    this.repository = repository;
+    this.json = json;
+  }
+
+  @Transactional(readOnly = true)
+  public List<AthleteView> all(UUID clubId) {
+    return repository.findByClubIdOrderByName(clubId).stream().map(this::view).toList();
+  }
+
+  @Transactional(readOnly = true)
+  public AthleteView one(UUID clubId, UUID id) {
+    return view(row(clubId, id));
+  }
+
+  @Transactional
+  public AthleteView create(UUID clubId, AthleteProfile profile) {
+    profile.toCore();
+    AthleteRow row = new AthleteRow(UUID.randomUUID(), clubId);
+    row.write(profile, json.write(profile));
+    return view(repository.saveAndFlush(row));
+  }
+
+  @Transactional
+  public AthleteView change(UUID clubId, UUID id, long version, AthleteProfile profile) {
+    profile.toCore();
+    AthleteRow row = row(clubId, id);
+    if (row.version() != version) {
+      throw new ConflictException(
+          row.name() + " was changed by someone else in the meantime. Load again and repeat.");
+    }
+    row.write(profile, json.write(profile));
+    return view(repository.saveAndFlush(row));
+  }
+
+  public AthleteProfile profile(AthleteRow row) {
+    return json.read(row.profile(), AthleteProfile.class);
+  }
+
+  public AthleteRow row(UUID clubId, UUID id) {
+    return repository
+        .findByIdAndClubId(id, clubId)
+        .orElseThrow(() -> new NotFoundException("athlete"));
+  }
+
+  private AthleteView view(AthleteRow row) {
+    AthleteProfile profile = profile(row);
+    Athlete athlete = profile.toCore();
+    return new AthleteView(
+        row.id(), row.version(), profile, AnchorFinder.anchors(athlete, profile.sport()).basis());
+  }
+}

@@ -1,0 +1,107 @@
+package dev.jubilee.server.demo;
+
+import dev.jubilee.server.athlete.AthleteProfile;
+import dev.jubilee.server.athlete.AthleteView;
+import dev.jubilee.server.athlete.Athletes;
+import dev.jubilee.server.club.Club;
+import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.prescription.Prescriptions;
+import dev.jubilee.server.session.SessionDetails;
+import dev.jubilee.server.session.SessionView;
+import dev.jubilee.server.session.Sessions;
+import dev.jubilee.server.signin.Coach;
+import dev.jubilee.server.signin.CoachRepository;
+import dev.jubilee.server.signin.SignedIn;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Component;
+
+/**
+ * Fills an empty database with the demo world and lays out the days around today. What is there
+ * already stays as it is, so that a later start only adds the days that have none.
+ */
+@Component
+@ConditionalOnProperty(name = "jubilee.demo", havingValue = "true")
+class DemoSeeder implements ApplicationRunner {
+  private static final int DAYS_BACK = 1;
+  private static final int DAYS_AHEAD = 6;
+  private static final int WEEK = 7;
+
+  private final ClubRepository clubs;
+  private final CoachRepository coaches;
+  private final PasswordEncoder passwords;
+  private final Athletes athletes;
+  private final Sessions sessions;
+  private final Prescriptions prescriptions;
+
+  DemoSeeder(
+      ClubRepository clubs,
+      CoachRepository coaches,
+      PasswordEncoder passwords,
+      Athletes athletes,
+      Sessions sessions,
+      Prescriptions prescriptions) {
+    this.clubs = clubs;
+    this.coaches = coaches;
+    this.passwords = passwords;
+    this.athletes = athletes;
+    this.sessions = sessions;
+    this.prescriptions = prescriptions;
+  }
+
+  @Override
+  public void run(ApplicationArguments args) {
+    Coach coach = coaches.findByEmail(DemoWorld.EMAIL).orElseGet(this::settle);
+    LocalDate today = LocalDate.now(clubs.findById(coach.clubId()).orElseThrow().zone());
+    Map<String, UUID> ids = new HashMap<>();
+    for (AthleteView athlete : athletes.all(coach.clubId())) {
+      ids.put(athlete.profile().name(), athlete.id());
+    }
+    boolean first = sessions.between(coach.clubId(), today.minusDays(DAYS_BACK), today).isEmpty();
+    for (int offset = -DAYS_BACK; offset <= DAYS_AHEAD; offset++) {
+      LocalDate day = today.plusDays(offset);
+      if (sessions.between(coach.clubId(), day, day).isEmpty()) {
+        layOut(coach, day, Math.floorMod(offset, WEEK), ids, first && offset == 0);
+      }
+    }
+  }
+
+  private Coach settle() {
+    Club club = clubs.save(new Club(UUID.randomUUID(), DemoWorld.CLUB, ZoneId.systemDefault()));
+    Coach coach =
+        coaches.save(
+            new Coach(
+                UUID.randomUUID(),
+                club.id(),
+                DemoWorld.EMAIL,
+                DemoWorld.COACH,
+                passwords.encode(DemoWorld.PASSWORD)));
+    for (AthleteProfile profile : DemoWorld.athletes()) {
+      athletes.create(club.id(), profile);
+    }
+    return coach;
+  }
+
+  /** Today's morning is prescribed already; the evening is the coach's to do. */
+  private void layOut(
+      Coach coach, LocalDate day, int dayOfPattern, Map<String, UUID> ids, boolean prescribe) {
+    SignedIn signedIn = new SignedIn(coach.id(), coach.clubId(), coach.name());
+    List<SessionDetails> planned = DemoWorld.sessions(day, dayOfPattern, ids);
+    for (int i = 0; i < planned.size(); i++) {
+      SessionView session = sessions.create(coach.clubId(), planned.get(i));
+      if (prescribe && i < 3) {
+        for (UUID athlete : planned.get(i).athleteIds()) {
+          prescriptions.prescribe(signedIn, session.id(), athlete);
+        }
+      }
+    }
+  }
+}

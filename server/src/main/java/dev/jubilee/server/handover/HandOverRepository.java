@@ -1,0 +1,13 @@
+package dev.jubilee.server.handover;
+
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+/** Links that have not been revoked. */
+public interface HandOverRepository extends JpaRepository<HandOverRow, UUID> {
+  Optional<HandOverRow> findFirstByClubIdAndPrescriptionIdAndRevokedAtIsNull(
+      UUID clubId, UUID prescriptionId);
+
+  Optional<HandOverRow> findByTokenAndRevokedAtIsNull(String token);
+}

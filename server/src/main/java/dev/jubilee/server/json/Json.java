@@ -1,0 +1,50 @@
+package dev.jubilee.server.json;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import dev.jubilee.core.athlete.TestResult;
+import dev.jubilee.core.drill.Dose;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Core values as stored JSON; the mapping lives here, so that core need not know of it. */
+@Component
+public class Json {
+  private final JsonMapper mapper =
+      JsonMapper.builder()
+          .addMixIn(Dose.class, DoseForms.class)
+          .addMixIn(TestResult.class, ResultKinds.class)
+          // A newer server may have written more than this one knows.
+          .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+          .build();
+
+  public String write(Object value) {
+    return mapper.writeValueAsString(value);
+  }
+
+  public <T> T read(String json, Class<T> type) {
+    return mapper.readValue(json, type);
+  }
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "form")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Dose.Reps.class, name = "reps"),
+    @JsonSubTypes.Type(value = Dose.Timed.class, name = "timed"),
+    @JsonSubTypes.Type(value = Dose.Lengths.class, name = "lengths"),
+    @JsonSubTypes.Type(value = Dose.Strokes.class, name = "strokes"),
+    @JsonSubTypes.Type(value = Dose.Circuit.class, name = "circuit"),
+    @JsonSubTypes.Type(value = Dose.Over.class, name = "over")
+  })
+  private interface DoseForms {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = TestResult.RunRace.class, name = "runRace"),
+    @JsonSubTypes.Type(value = TestResult.ThresholdPower.class, name = "thresholdPower"),
+    @JsonSubTypes.Type(value = TestResult.RidePowerTest.class, name = "ridePowerTest"),
+    @JsonSubTypes.Type(value = TestResult.Row2k.class, name = "row2k"),
+    @JsonSubTypes.Type(value = TestResult.SwimPair.class, name = "swimPair")
+  })
+  private interface ResultKinds {}
+}

@@ -1,0 +1,36 @@
+package dev.jubilee.server.pages;
+
+import java.time.Duration;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.CacheControl;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/** Addresses inside the web application all begin at one of its two pages. */
+@Controller
+class PageController {
+  @GetMapping({"/", "/sign-in", "/day/**", "/athletes/**", "/sessions/**", "/prescriptions/**"})
+  String coach() {
+    return "forward:/index.html";
+  }
+
+  /** The athlete's own, much smaller page. */
+  @GetMapping({"/f/{token}", "/f/{token}/print"})
+  String athlete() {
+    return "forward:/follow.html";
+  }
+
+  /** Built files carry a hash in their names and never change. */
+  @Configuration
+  static class Caching implements WebMvcConfigurer {
+    @Override
+    public void addResourceHandlers(ResourceHandlerRegistry registry) {
+      registry
+          .addResourceHandler("/assets/**")
+          .addResourceLocations("classpath:/static/assets/")
+          .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable());
+    }
+  }
+}

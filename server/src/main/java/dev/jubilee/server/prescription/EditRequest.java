@@ -1,0 +1,72 @@
+package dev.jubilee.server.prescription;
+
+import dev.jubilee.core.prescription.Plan;
+import dev.jubilee.core.prescription.PlanEditor;
+import io.swagger.v3.oas.annotations.media.Schema;
+
+/**
+ * One thing a coach does to a plan.
+ *
+ * @param baseRevision the revision it was decided on; any other is a conflict
+ * @param action what to do; the other fields as it needs them
+ */
+public record EditRequest(
+    int baseRevision,
+    Action action,
+    @Schema(nullable = true) String itemId,
+    @Schema(nullable = true) String drillId,
+    @Schema(nullable = true) Integer amount,
+    @Schema(nullable = true) PrescriptionView.CircumstancesView circumstances) {
+
+  /** Kinds of edit. */
+  public enum Action {
+    REMOVE,
+    ADD,
+    SWAP,
+    DOSE,
+    LOCK,
+    UNLOCK,
+    REFIT,
+    CIRCUMSTANCES
+  }
+
+  Plan applyTo(Plan plan, PlanEditor editor) {
+    return switch (Required.field("action", action)) {
+      case REMOVE -> editor.remove(plan, item());
+      case ADD -> editor.add(plan, drill());
+      case SWAP -> editor.swap(plan, item(), drill());
+      case DOSE -> editor.dose(plan, item(), Required.field("amount", amount));
+      case LOCK -> editor.lock(plan, item(), true);
+      case UNLOCK -> editor.lock(plan, item(), false);
+      case REFIT -> editor.refit(plan);
+      case CIRCUMSTANCES ->
+          editor.under(plan, Required.field("circumstances", circumstances).toCore());
+    };
+  }
+
+  /** What was done, in words, for undo and history. */
+  String words(Plan before, Plan after) {
+    return switch (action) {
+      case REMOVE -> "Removed " + before.item(itemId).name();
+      case ADD -> "Added " + before.library().require(drillId).name();
+      case SWAP ->
+          "Swapped "
+              + before.item(itemId).name()
+              + " for "
+              + before.library().require(drillId).name();
+      case DOSE -> "Changed the dose of " + before.item(itemId).name();
+      case LOCK -> "Locked " + before.item(itemId).name();
+      case UNLOCK -> "Unlocked " + before.item(itemId).name();
+      case REFIT -> "Re-fitted";
+      case CIRCUMSTANCES -> "Changed the circumstances";
+    };
+  }
+
+  private String item() {
+    return Required.field("itemId", itemId);
+  }
+
+  private String drill() {
+    return Required.field("drillId", drillId);
+  }
+}

@@ -1,0 +1,93 @@
+package dev.jubilee.server.prescription;
+
+import dev.jubilee.core.check.Finding;
+import dev.jubilee.core.check.Remedy;
+import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.drill.Segment;
+import dev.jubilee.core.intensity.Gauge;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+
+/**
+ * A computed warm-up as people see it; stored as the outcome of a revision.
+ *
+ * @param seconds its real length; it begins this long before the start
+ * @param available seconds that were available
+ * @param firstEffort how hard the session begins, 0 to 100
+ * @param why what made it longer, shorter, higher or lower
+ * @param basis where the athlete's figures come from
+ */
+public record PlanView(
+    int seconds,
+    int available,
+    int firstEffort,
+    int contacts,
+    List<String> why,
+    List<String> basis,
+    List<ItemView> items,
+    List<FindingView> findings) {
+
+  /**
+   * One line of the plan.
+   *
+   * @param startsBefore seconds before the start at which it begins
+   * @param effort 0 to 100, for drawing
+   * @param dose in words
+   * @param amount the figure a coach turns up or down, from {@code least} to {@code most}
+   */
+  public record ItemView(
+      String id,
+      Block block,
+      String drillId,
+      String name,
+      String dose,
+      int amount,
+      String unit,
+      int least,
+      int most,
+      int startsBefore,
+      int seconds,
+      int changeSeconds,
+      int workSeconds,
+      int recoverySeconds,
+      int effort,
+      @Schema(nullable = true) TargetView target,
+      boolean locked,
+      String reason,
+      String without,
+      List<SegmentView> segments,
+      List<String> steps,
+      List<String> cues,
+      String fault,
+      String caution,
+      List<Kit> kit) {}
+
+  /** What to aim at; {@code value} is m/s or W as the gauge says, 0 for feel. */
+  public record TargetView(
+      Gauge gauge,
+      double value,
+      double perceivedExertion,
+      int percentOfTop,
+      int heartLow,
+      int heartHigh,
+      int ratePerMinute) {}
+
+  /** A stretch to follow without a change. */
+  public record SegmentView(
+      Segment.Kind kind, int seconds, Segment.Side side, int count, String note) {}
+
+  /** Something the coach should know. */
+  public record FindingView(
+      String code,
+      Finding.Severity severity,
+      @Schema(nullable = true) String itemId,
+      String what,
+      String why,
+      String evidence,
+      @Schema(nullable = true) RemedyView remedy) {}
+
+  /** What one click does about a finding. */
+  public record RemedyView(
+      Remedy.Action action, String label, @Schema(nullable = true) String itemId, int amount) {}
+}

@@ -1,0 +1,94 @@
+package dev.jubilee.server.prescription;
+
+import dev.jubilee.core.prescription.Alternatives;
+import dev.jubilee.server.signin.SignedIn;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Prescribing and editing. */
+@RestController
+@RequestMapping("/api/prescriptions")
+class PrescriptionController {
+
+  /** For whom and what. */
+  record PrescribeRequest(UUID sessionId, UUID athleteId) {}
+
+  /** What could stand in an item's place. */
+  record AlternativeView(String drillId, String name, int likeness, int secondsMore) {}
+
+  private final Prescriptions prescriptions;
+
+  PrescriptionController(Prescriptions prescriptions) {
+    this.prescriptions = prescriptions;
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  PrescriptionView prescribe(
+      @AuthenticationPrincipal SignedIn coach, @RequestBody PrescribeRequest request) {
+    return prescriptions.prescribe(
+        coach,
+        Required.field("sessionId", request.sessionId()),
+        Required.field("athleteId", request.athleteId()));
+  }
+
+  @GetMapping("/{id}")
+  PrescriptionView getPrescription(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
+    return prescriptions.one(coach.clubId(), id);
+  }
+
+  @PostMapping("/{id}/edits")
+  PrescriptionView editPrescription(
+      @AuthenticationPrincipal SignedIn coach,
+      @PathVariable UUID id,
+      @RequestBody EditRequest edit) {
+    return prescriptions.edit(coach, id, edit);
+  }
+
+  @PostMapping("/{id}/refresh")
+  PrescriptionView refreshPrescription(
+      @AuthenticationPrincipal SignedIn coach,
+      @PathVariable UUID id,
+      @RequestParam int baseRevision) {
+    return prescriptions.refresh(coach, id, baseRevision);
+  }
+
+  @PostMapping("/{id}/undo")
+  PrescriptionView undoEdit(
+      @AuthenticationPrincipal SignedIn coach,
+      @PathVariable UUID id,
+      @RequestParam int baseRevision) {
+    return prescriptions.undo(coach.clubId(), id, baseRevision);
+  }
+
+  @PostMapping("/{id}/redo")
+  PrescriptionView redoEdit(
+      @AuthenticationPrincipal SignedIn coach,
+      @PathVariable UUID id,
+      @RequestParam int baseRevision) {
+    return prescriptions.redo(coach.clubId(), id, baseRevision);
+  }
+
+  @GetMapping("/{id}/items/{itemId}/alternatives")
+  List<AlternativeView> listAlternatives(
+      @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id, @PathVariable String itemId) {
+    return prescriptions.alternatives(coach.clubId(), id, itemId).stream()
+        .map(PrescriptionController::view)
+        .toList();
+  }
+
+  private static AlternativeView view(Alternatives.Alternative a) {
+    return new AlternativeView(
+        a.drill().id(), a.drill().name(), (int) Math.round(100 * a.likeness()), a.secondsMore());
+  }
+}

@@ -1,0 +1,230 @@
+package dev.jubilee.server.prescription;
+
+import dev.jubilee.core.athlete.AnchorFinder;
+import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.intensity.Anchors;
+import dev.jubilee.core.prescription.Alternatives;
+import dev.jubilee.core.prescription.Plan;
+import dev.jubilee.core.prescription.PlanEditor;
+import dev.jubilee.core.prescription.PlanItem;
+import dev.jubilee.core.prescription.Prescriber;
+import dev.jubilee.core.prescription.PrescriptionRequest;
+import dev.jubilee.core.session.DemandFinder;
+import dev.jubilee.server.athlete.AthleteProfile;
+import dev.jubilee.server.athlete.AthleteRow;
+import dev.jubilee.server.athlete.Athletes;
+import dev.jubilee.server.handover.HandOvers;
+import dev.jubilee.server.json.Json;
+import dev.jubilee.server.problem.ConflictException;
+import dev.jubilee.server.problem.NotFoundException;
+import dev.jubilee.server.session.SessionDetails;
+import dev.jubilee.server.session.SessionRow;
+import dev.jubilee.server.session.Sessions;
+import dev.jubilee.server.signin.SignedIn;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What coaches do with prescriptions. Each call is one transaction. */
+@Service
+public class Prescriptions {
+
+  /** Inputs of a revision, enough to edit it or to compute it again. */
+  record Inputs(PrescriptionRequest request, List<PlanItem> items) {}
+
+  private final PrescriptionRepository prescriptions;
+  private final RevisionRepository revisions;
+  private final Sessions sessions;
+  private final Athletes athletes;
+  private final HandOvers handOvers;
+  private final Json json;
+  private final DrillLibrary library;
+  private final PlanEditor editor;
+
+  Prescriptions(
+      PrescriptionRepository prescriptions,
+      RevisionRepository revisions,
+      Sessions sessions,
+      Athletes athletes,
+      HandOvers handOvers,
+      Json json,
+      DrillLibrary library) {
+    this.prescriptions = prescriptions;
+    this.revisions = revisions;
+    this.sessions = sessions;
+    this.athletes = athletes;
+    this.handOvers = handOvers;
+    this.json = json;
+    this.library = library;
+    this.editor = new PlanEditor(library);
+  }
+
+  /** The athlete's prescription for the session; computed now if there is none. */
+  @Transactional
+  public PrescriptionView prescribe(SignedIn coach, UUID sessionId, UUID athleteId) {
+    SessionRow session = sessions.row(coach.clubId(), sessionId);
+    AthleteRow athlete = athletes.row(coach.clubId(), athleteId);
+    Optional<PrescriptionRow> existing =
+        prescriptions.findByClubIdAndSessionIdAndAthleteId(coach.clubId(), sessionId, athleteId);
+    if (existing.isPresent()) {
+      return view(existing.get());
+    }
+    SessionDetails details = sessions.details(session);
+    PrescriptionRequest request =
+        PrescriptionRequest.of(
+            athletes.profile(athlete).toCore(), details.toCore(), details.circumstances());
+    PrescriptionRow row =
+        new PrescriptionRow(UUID.randomUUID(), coach.clubId(), sessionId, athleteId);
+    store(coach, row, null, "Prescribed", new Prescriber(library).prescribe(request));
+    return view(row);
+  }
+
+  @Transactional(readOnly = true)
+  public PrescriptionView one(UUID clubId, UUID id) {
+    return view(row(clubId, id));
+  }
+
+  @Transactional
+  public PrescriptionView edit(SignedIn coach, UUID id, EditRequest edit) {
+    PrescriptionRow row = based(coach.clubId(), id, edit.baseRevision());
+    Plan before = plan(revision(row, row.currentRevision()));
+    Plan after = edit.applyTo(before, editor);
+    store(coach, row, row.currentRevision(), edit.words(before, after), after);
+    return view(row);
+  }
+
+  /**
+   * Computes anew from the athlete and session as they are now, around what is locked.
+   * Circumstances the coach set here stay.
+   */
+  @Transactional
+  public PrescriptionView refresh(SignedIn coach, UUID id, int baseRevision) {
+    PrescriptionRow row = based(coach.clubId(), id, baseRevision);
+    Plan before = plan(revision(row, row.currentRevision()));
+    PrescriptionRequest fresh =
+        new PrescriptionRequest(
+            athletes.profile(athletes.row(coach.clubId(), row.athleteId())).toCore(),
+            sessions.details(sessions.row(coach.clubId(), row.sessionId())).toCore(),
+            before.request().circumstances(),
+            before.request().pinned(),
+            before.request().excluded());
+    Plan after = editor.refit(restored(fresh, before.items()));
+    store(coach, row, row.currentRevision(), "Took up changes of athlete and session", after);
+    return view(row);
+  }
+
+  @Transactional
+  public PrescriptionView undo(UUID clubId, UUID id, int baseRevision) {
+    PrescriptionRow row = based(clubId, id, baseRevision);
+    Integer parent = revision(row, row.currentRevision()).parent();
+    if (parent == null) {
+      throw new ConflictException("There is nothing to undo.");
+    }
+    row.pointTo(parent);
+    prescriptions.saveAndFlush(row);
+    return view(row);
+  }
+
+  @Transactional
+  public PrescriptionView redo(UUID clubId, UUID id, int baseRevision) {
+    PrescriptionRow row = based(clubId, id, baseRevision);
+    RevisionRow next =
+        revisions
+            .findFirstByClubIdAndPrescriptionIdAndParentOrderByNumberDesc(
+                clubId, id, row.currentRevision())
+            .orElseThrow(() -> new ConflictException("There is nothing to redo."));
+    row.pointTo(next.number());
+    prescriptions.saveAndFlush(row);
+    return view(row);
+  }
+
+  @Transactional(readOnly = true)
+  public List<Alternatives.Alternative> alternatives(UUID clubId, UUID id, String itemId) {
+    PrescriptionRow row = row(clubId, id);
+    Plan plan = plan(revision(row, row.currentRevision()));
+    PlanItem item = plan.item(itemId);
+    return item.block() == Block.TRANSITION ? List.of() : Alternatives.forItem(plan, item, editor);
+  }
+
+  public PrescriptionRow row(UUID clubId, UUID id) {
+    return prescriptions
+        .findByIdAndClubId(id, clubId)
+        .orElseThrow(() -> new NotFoundException("prescription"));
+  }
+
+  public PlanView outcome(PrescriptionRow row) {
+    return json.read(revision(row, row.currentRevision()).outcome(), PlanView.class);
+  }
+
+  PrescriptionView view(PrescriptionRow row) {
+    RevisionRow revision = revision(row, row.currentRevision());
+    SessionRow session = sessions.row(row.clubId(), row.sessionId());
+    AthleteRow athlete = athletes.row(row.clubId(), row.athleteId());
+    AthleteProfile profile = athletes.profile(athlete);
+    Inputs inputs = json.read(revision.inputs(), Inputs.class);
+    return new PrescriptionView(
+        row.id(),
+        revision.number(),
+        revision.parent() != null,
+        revisions.existsByClubIdAndPrescriptionIdAndParent(
+            row.clubId(), row.id(), revision.number()),
+        revision.edit(),
+        new PrescriptionView.AthleteSummary(athlete.id(), profile.name(), profile.level()),
+        session.id(),
+        sessions.details(session),
+        PrescriptionView.CircumstancesView.of(inputs.request().circumstances()),
+        json.read(revision.outcome(), PlanView.class),
+        handOvers.tokenOf(row.clubId(), row.id()).orElse(null));
+  }
+
+  private PrescriptionRow based(UUID clubId, UUID id, int baseRevision) {
+    PrescriptionRow row = row(clubId, id);
+    if (row.currentRevision() != baseRevision) {
+      throw new ConflictException(
+          "This plan was changed elsewhere in the meantime. The newer version is shown;"
+              + " repeat your change if it is still wanted.");
+    }
+    return row;
+  }
+
+  private void store(SignedIn coach, PrescriptionRow row, Integer parent, String edit, Plan plan) {
+    int number = row.nextRevision();
+    prescriptions.saveAndFlush(row);
+    revisions.saveAndFlush(
+        new RevisionRow(
+            row,
+            number,
+            parent,
+            edit,
+            Prescriber.ENGINE_VERSION,
+            json.write(new Inputs(plan.request(), plan.items())),
+            json.write(PlanViews.of(plan)),
+            coach.coachId(),
+            Instant.now()));
+  }
+
+  private RevisionRow revision(PrescriptionRow row, int number) {
+    return revisions
+        .findByClubIdAndPrescriptionIdAndNumber(row.clubId(), row.id(), number)
+        .orElseThrow();
+  }
+
+  private Plan plan(RevisionRow revision) {
+    Inputs inputs = json.read(revision.inputs(), Inputs.class);
+    return restored(inputs.request(), inputs.items());
+  }
+
+  private Plan restored(PrescriptionRequest request, List<PlanItem> items) {
+    Anchors anchors = AnchorFinder.anchors(request.athlete(), request.session().sport());
+    return new Plan(
+        request,
+        anchors,
+        DemandFinder.demand(request.session(), request.athlete(), anchors, request.circumstances()),
+        library,
+        items);
+  }
+}

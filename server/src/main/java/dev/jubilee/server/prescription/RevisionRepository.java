@@ -1,0 +1,28 @@
+package dev.jubilee.server.prescription;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+/** Revisions of prescriptions, always of one club. */
+public interface RevisionRepository extends JpaRepository<RevisionRow, UUID> {
+  Optional<RevisionRow> findByClubIdAndPrescriptionIdAndNumber(
+      UUID clubId, UUID prescriptionId, int number);
+
+  /** The newest revision made from this one: where redo goes. */
+  Optional<RevisionRow> findFirstByClubIdAndPrescriptionIdAndParentOrderByNumberDesc(
+      UUID clubId, UUID prescriptionId, Integer parent);
+
+  boolean existsByClubIdAndPrescriptionIdAndParent(
+      UUID clubId, UUID prescriptionId, Integer parent);
+
+  @Query(
+      """
+      select r from RevisionRow r, PrescriptionRow p
+      where p.clubId = :clubId and p.id in :ids
+        and r.prescriptionId = p.id and r.number = p.currentRevision""")
+  List<RevisionRow> findCurrent(UUID clubId, Collection<UUID> ids);
+}

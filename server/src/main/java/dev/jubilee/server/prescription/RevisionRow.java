@@ -1,0 +1,86 @@
+package dev.jubilee.server.prescription;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+import org.hibernate.annotations.ColumnTransformer;
+import org.hibernate.annotations.Immutable;
+
+/** A snapshot: inputs, engine and outcome. Written once, never changed. */
+@Entity
+@Immutable
+@Table(name = "prescription_revision")
+// Hibernate writes some fields that only people read, in the database.
+@SuppressWarnings("UnusedVariable")
+public class RevisionRow {
+  @Id private UUID id;
+  private UUID clubId;
+  private UUID prescriptionId;
+  private int number;
+  private Integer parent;
+  private String edit;
+  private String engineVersion;
+
+  @Column(columnDefinition = "jsonb")
+  @ColumnTransformer(write = "?::jsonb")
+  private String inputs;
+
+  @Column(columnDefinition = "jsonb")
+  @ColumnTransformer(write = "?::jsonb")
+  private String outcome;
+
+  private UUID coachId;
+  private Instant createdAt;
+
+  protected RevisionRow() {}
+
+  RevisionRow(
+      PrescriptionRow of,
+      int number,
+      Integer parent,
+      String edit,
+      String engineVersion,
+      String inputs,
+      String outcome,
+      UUID coachId,
+      Instant createdAt) {
+    this.id = UUID.randomUUID();
+    this.clubId = of.clubId();
+    this.prescriptionId = of.id();
+    this.number = number;
+    this.parent = parent;
+    this.edit = edit;
+    this.engineVersion = engineVersion;
+    this.inputs = inputs;
+    this.outcome = outcome;
+    this.coachId = coachId;
+    this.createdAt = createdAt;
+  }
+
+  public UUID prescriptionId() {
+    return prescriptionId;
+  }
+
+  public int number() {
+    return number;
+  }
+
+  public Integer parent() {
+    return parent;
+  }
+
+  public String edit() {
+    return edit;
+  }
+
+  public String inputs() {
+    return inputs;
+  }
+
+  public String outcome() {
+    return outcome;
+  }
+}

@@ -1,0 +1,115 @@
+package dev.jubilee.server.problem;
+
+import dev.jubilee.core.quantity.OutOfRangeException;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.security.core.AuthenticationException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.exc.InvalidFormatException;
+
+/** Errors as RFC 9457 problem details which name the field and what would be accepted. */
+@RestControllerAdvice
+public class Problems {
+
+  @ExceptionHandler
+  ProblemDetail outOfRange(OutOfRangeException e) {
+    return fieldProblem(HttpStatus.UNPROCESSABLE_CONTENT, e.field(), e.getMessage(), e.accepted());
+  }
+
+  @ExceptionHandler
+  ProblemDetail unreadable(HttpMessageNotReadableException e) {
+    if (e.getCause() instanceof InvalidFormatException format) {
+      Class<?> type = format.getTargetType();
+      String accepted =
+          type.isEnum()
+              ? "one of " + String.join(", ", names(type))
+              : "a value of type " + type.getSimpleName().toLowerCase(Locale.ROOT);
+      String field = path(format);
+      return fieldProblem(
+          HttpStatus.UNPROCESSABLE_CONTENT,
+          field,
+          field + " is " + format.getValue() + ", accepted is " + accepted,
+          accepted);
+    }
+    if (e.getCause() instanceof JacksonException json
+        && json.getCause() instanceof OutOfRangeException range) {
+      return outOfRange(range);
+    }
+    String field = e.getCause() instanceof JacksonException json ? path(json) : "body";
+    return fieldProblem(
+        HttpStatus.BAD_REQUEST,
+        field.isEmpty() ? "body" : field,
+        "The request could not be read.",
+        "JSON as the API describes it");
+  }
+
+  @ExceptionHandler
+  ProblemDetail mismatch(MethodArgumentTypeMismatchException e) {
+    // An id that is no id belongs to nothing.
+    return ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, "There is nothing here.");
+  }
+
+  @ExceptionHandler
+  ProblemDetail notFound(NotFoundException e) {
+    return ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, e.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail conflict(ConflictException e) {
+    return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());
+  }
+
+  @ExceptionHandler({
+    OptimisticLockingFailureException.class,
+    DataIntegrityViolationException.class
+  })
+  ProblemDetail concurrent(Exception e) {
+    return ProblemDetail.forStatusAndDetail(
+        HttpStatus.CONFLICT, "Someone else changed this at the same moment. Load it again.");
+  }
+
+  @ExceptionHandler
+  ProblemDetail tooMany(TooManyAttemptsException e) {
+    return ProblemDetail.forStatusAndDetail(HttpStatus.TOO_MANY_REQUESTS, e.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail refused(AuthenticationException e) {
+    return ProblemDetail.forStatusAndDetail(
+        HttpStatus.UNAUTHORIZED, "E-mail and password do not belong together.");
+  }
+
+  private static ProblemDetail fieldProblem(
+      HttpStatus status, String field, String detail, String accepted) {
+    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+    problem.setTitle("Not accepted");
+    problem.setProperty("errors", List.of(Map.of("field", field, "accepted", accepted)));
+    return problem;
+  }
+
+  private static String path(JacksonException e) {
+    StringBuilder path = new StringBuilder();
+    for (JacksonException.Reference step : e.getPath()) {
+      if (step.getPropertyName() != null) {
+        path.append(path.isEmpty() ? "" : ".").append(step.getPropertyName());
+      } else {
+        path.append('[').append(step.getIndex()).append(']');
+      }
+    }
+    return path.toString();
+  }
+
+  private static List<String> names(Class<?> type) {
+    return Arrays.stream(type.getEnumConstants()).map(String::valueOf).toList();
+  }
+}

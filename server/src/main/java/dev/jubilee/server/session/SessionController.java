@@ -1,0 +1,53 @@
+package dev.jubilee.server.session;
+
+import dev.jubilee.server.signin.SignedIn;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The club's calendar. */
+@RestController
+@RequestMapping("/api/sessions")
+class SessionController {
+  private final Sessions sessions;
+
+  SessionController(Sessions sessions) {
+    this.sessions = sessions;
+  }
+
+  @GetMapping
+  List<SessionView> listSessions(
+      @AuthenticationPrincipal SignedIn coach,
+      @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate from,
+      @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate until) {
+    return sessions.between(coach.clubId(), from, until);
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  SessionView createSession(
+      @AuthenticationPrincipal SignedIn coach, @RequestBody SessionDetails details) {
+    return sessions.create(coach.clubId(), details);
+  }
+
+  @PutMapping("/{id}")
+  SessionView changeSession(
+      @AuthenticationPrincipal SignedIn coach,
+      @PathVariable UUID id,
+      @RequestParam long version,
+      @RequestBody SessionDetails details) {
+    return sessions.change(coach.clubId(), id, version, details);
+  }
+}

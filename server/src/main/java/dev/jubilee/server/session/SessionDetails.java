@@ -1,0 +1,74 @@
+package dev.jubilee.server.session;
+
+import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.core.session.Arrival;
+import dev.jubilee.core.session.Circumstances;
+import dev.jubilee.core.session.Place;
+import dev.jubilee.core.session.Session;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.sport.Stroke;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+
+/**
+ * A session as coaches enter it and as it is stored.
+ *
+ * @param startsAt first effort, in the club's local time
+ * @param minutes usually available before it
+ * @param kit at hand; the place's usual kit when absent
+ */
+public record SessionDetails(
+    LocalDateTime startsAt,
+    Sport sport,
+    SessionKind kind,
+    String title,
+    @Schema(nullable = true) Double effortMetres,
+    @Schema(nullable = true) Double effortSeconds,
+    @Schema(nullable = true) Stroke stroke,
+    Place place,
+    int minutes,
+    int temperature,
+    Arrival arrival,
+    @Schema(nullable = true) List<Kit> kit,
+    List<UUID> athleteIds) {
+
+  /**
+   * The session as core knows it.
+   *
+   * @throws OutOfRangeException naming the field and what would be accepted
+   */
+  public Session toCore() {
+    require("startsAt", startsAt);
+    require("sport", sport);
+    require("kind", kind);
+    require("title", title);
+    return new Session(
+        sport,
+        kind,
+        title,
+        Optional.ofNullable(effortMetres),
+        Optional.ofNullable(effortSeconds).map(s -> Duration.ofMillis(Math.round(s * 1000))),
+        Optional.ofNullable(stroke));
+  }
+
+  /** What the warm-up finds unless the coach says otherwise. */
+  public Circumstances circumstances() {
+    require("place", place);
+    require("arrival", arrival);
+    Set<Kit> atHand = kit == null ? place.usualKit() : Set.copyOf(kit);
+    return new Circumstances(minutes, false, place, atHand, temperature, arrival);
+  }
+
+  private static void require(String field, Object value) {
+    if (value == null) {
+      throw new OutOfRangeException(field, "missing", "a value");
+    }
+  }
+}

@@ -1,0 +1,89 @@
+package dev.jubilee.server.session;
+
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.hibernate.annotations.BatchSize;
+import org.hibernate.annotations.ColumnTransformer;
+
+/** A stored session. */
+@Entity
+@Table(name = "training_session")
+public class SessionRow {
+
+  /** An athlete who takes part. */
+  @Embeddable
+  public record Participant(UUID athleteId, UUID clubId) {}
+
+  @Id private UUID id;
+  private UUID clubId;
+  private LocalDateTime startsAt;
+  private String sport;
+
+  @Column(columnDefinition = "jsonb")
+  @ColumnTransformer(write = "?::jsonb")
+  private String details;
+
+  @ElementCollection(fetch = FetchType.LAZY)
+  @CollectionTable(
+      name = "training_session_athlete",
+      joinColumns = @JoinColumn(name = "session_id"))
+  @BatchSize(size = 100)
+  private List<Participant> participants = new ArrayList<>();
+
+  @Version private long version;
+
+  protected SessionRow() {}
+
+  SessionRow(UUID id, UUID clubId) {
+    this.id = id;
+    this.clubId = clubId;
+  }
+
+  void write(SessionDetails values, String json) {
+    this.startsAt = values.startsAt();
+    this.sport = values.sport().name();
+    this.details = json;
+    List<Participant> wanted =
+        values.athleteIds().stream().map(a -> new Participant(a, clubId)).toList();
+    if (!List.copyOf(participants).equals(wanted)) {
+      participants.clear();
+      participants.addAll(wanted);
+    }
+  }
+
+  public UUID id() {
+    return id;
+  }
+
+  public String sport() {
+    return sport;
+  }
+
+  public LocalDateTime startsAt() {
+    return startsAt;
+  }
+
+  public String details() {
+    return details;
+  }
+
+  public List<UUID> athleteIds() {
+    return participants.stream().map(Participant::athleteId).toList();
+  }
+
+  public long version() {
+    return version;
+  }
+}

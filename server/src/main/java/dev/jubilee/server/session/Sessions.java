@@ -1,0 +1,103 @@
+package dev.jubilee.server.session;
+
+import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.server.athlete.AthleteRepository;
+import dev.jubilee.server.json.Json;
+import dev.jubilee.server.problem.ConflictException;
+import dev.jubilee.server.problem.NotFoundException;
+import java.time.LocalDate;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What coaches do with sessions. */
+@Service
+public class Sessions {
+  private static final int MOST_DAYS = 62;
+
+  private final SessionRowRepository repository;
+  private final AthleteRepository athletes;
+  private final WarmUpLookup warmUps;
+  private final Json json;
+
+  Sessions(
+      SessionRowRepository repository,
+      AthleteRepository athletes,
+      WarmUpLookup warmUps,
+      Json json) {
+    this.repository = repository;
+    this.athletes = athletes;
+    this.warmUps = warmUps;
+    this.json = json;
+  }
+
+  @Transactional(readOnly = true)
+  public List<SessionView> between(UUID clubId, LocalDate from, LocalDate until) {
+    if (until.isBefore(from) || until.isAfter(from.plusDays(MOST_DAYS))) {
+      throw new OutOfRangeException(
+          "until", until, "from " + from + " to " + from.plusDays(MOST_DAYS));
+    }
+    List<SessionRow> rows =
+        repository.findByClubIdAndStartsAtGreaterThanEqualAndStartsAtLessThanOrderByStartsAt(
+            clubId, from.atStartOfDay(), until.plusDays(1).atStartOfDay());
+    Map<UUID, List<SessionView.WarmUp>> prescribed =
+        warmUps.warmUps(clubId, rows.stream().map(SessionRow::id).toList());
+    return rows.stream()
+        .map(row -> view(row, prescribed.getOrDefault(row.id(), List.of())))
+        .toList();
+  }
+
+  @Transactional
+  public SessionView create(UUID clubId, SessionDetails details) {
+    check(clubId, details);
+    SessionRow row = new SessionRow(UUID.randomUUID(), clubId);
+    row.write(details, json.write(details));
+    return view(repository.saveAndFlush(row), List.of());
+  }
+
+  @Transactional
+  public SessionView change(UUID clubId, UUID id, long version, SessionDetails details) {
+    check(clubId, details);
+    SessionRow row = row(clubId, id);
+    if (row.version() != version) {
+      throw new ConflictException(
+          "This session was changed by someone else in the meantime. Load again and repeat.");
+    }
+    row.write(details, json.write(details));
+    repository.saveAndFlush(row);
+    return view(row, warmUps.warmUps(clubId, List.of(id)).getOrDefault(id, List.of()));
+  }
+
+  public SessionRow row(UUID clubId, UUID id) {
+    return repository
+        .findByIdAndClubId(id, clubId)
+        .orElseThrow(() -> new NotFoundException("session"));
+  }
+
+  public SessionDetails details(SessionRow row) {
+    return json.read(row.details(), SessionDetails.class);
+  }
+
+  private SessionView view(SessionRow row, List<SessionView.WarmUp> prescribed) {
+    return new SessionView(row.id(), row.version(), details(row), prescribed);
+  }
+
+  private void check(UUID clubId, SessionDetails details) {
+    details.toCore();
+    details.circumstances();
+    if (details.athleteIds() == null) {
+      throw new OutOfRangeException("athleteIds", "missing", "a list, possibly empty");
+    }
+    Set<UUID> wanted = new HashSet<>(details.athleteIds());
+    if (wanted.size() < details.athleteIds().size()) {
+      throw new OutOfRangeException("athleteIds", "a repeated athlete", "each athlete once");
+    }
+    if (athletes.findByClubIdAndIdIn(clubId, wanted).size() < wanted.size()) {
+      throw new NotFoundException("athlete");
+    }
+  }
+}

@@ -1,0 +1,69 @@
+package dev.jubilee.server.signin;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+
+/** Who may call what. Pages and hand-over links are open; everything else of the API is not. */
+@Configuration
+class SecurityConfiguration {
+  private static final String CONTENT_POLICY =
+      "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:;"
+          + " font-src 'self' data:; frame-ancestors 'none'; base-uri 'self'; form-action 'self'";
+
+  @Bean
+  SecurityFilterChain chain(HttpSecurity http, SecurityContextRepository contexts) {
+    return http.authorizeHttpRequests(
+            requests ->
+                requests
+                    .requestMatchers("/api/sign-in", "/api/follow/**", "/api/openapi/**")
+                    .permitAll()
+                    .requestMatchers("/api/**")
+                    .authenticated()
+                    .anyRequest()
+                    .permitAll())
+        .csrf(csrf -> csrf.spa())
+        .securityContext(context -> context.securityContextRepository(contexts))
+        .requestCache(cache -> cache.disable())
+        .logout(logout -> logout.disable())
+        .exceptionHandling(
+            handling ->
+                handling.authenticationEntryPoint(
+                    new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+        .headers(
+            headers ->
+                headers
+                    .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                    // Hand-over links are secrets; they must not travel in a referrer.
+                    .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
+        .build();
+  }
+
+  @Bean
+  SecurityContextRepository contexts() {
+    return new HttpSessionSecurityContextRepository();
+  }
+
+  @Bean
+  PasswordEncoder passwords() {
+    return new BCryptPasswordEncoder(10);
+  }
+
+  /** Sign-in goes through the controller alone; this keeps a default user from being made. */
+  @Bean
+  UserDetailsService noOtherUsers() {
+    return name -> {
+      throw new UsernameNotFoundException(name);
+    };
+  }
+}
