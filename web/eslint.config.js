@@ -1,0 +1,24 @@
+import js from "@eslint/js";
+import a11y from "eslint-plugin-jsx-a11y";
+import hooks from "eslint-plugin-react-hooks";
+import ts from "typescript-eslint";
+
+export default ts.config(
+  { ignores: ["dist", "target", "node_modules", "src/api/schema.ts"] },
+  js.configs.recommended,
+  ...ts.configs.strict,
+  a11y.flatConfigs.recommended,
+  hooks.configs.flat.recommended,
+  {
+    rules: {
+      "@typescript-eslint/no-non-null-assertion": "error",
+      "@typescript-eslint/consistent-type-imports": "error",
+    },
+  },
+  {
+    files: ["scripts/*.mjs", "public/sw.js"],
+    languageOptions: {
+      globals: { self: "readonly", caches: "readonly", fetch: "readonly", URL: "readonly" },
+    },
+  },
+);

@@ -1,0 +1,33 @@
+// Names for the generated types; nothing here is written by hand but the names.
+import type { components } from "./schema";
+
+type Schemas = components["schemas"];
+
+export type Me = Schemas["Me"];
+export type AthleteView = Schemas["AthleteView"];
+export type AthleteProfile = Schemas["AthleteProfile"];
+export type ResultInput = Schemas["ResultInput"];
+export type LimitInput = Schemas["LimitInput"];
+export type SessionView = Schemas["SessionView"];
+export type SessionDetails = Schemas["SessionDetails"];
+export type WarmUp = Schemas["WarmUp"];
+export type PrescriptionView = Schemas["PrescriptionView"];
+export type Circumstances = Schemas["CircumstancesView"];
+export type PlanView = Schemas["PlanView"];
+export type Item = Schemas["ItemView"];
+export type Target = Schemas["TargetView"];
+export type Segment = Schemas["SegmentView"];
+export type Finding = Schemas["FindingView"];
+export type EditRequest = Schemas["EditRequest"];
+export type DrillSummary = Schemas["DrillSummary"];
+export type PlaceInfo = Schemas["PlaceInfo"];
+export type Alternative = Schemas["AlternativeView"];
+export type FollowView = Schemas["FollowView"];
+
+export type Sport = SessionDetails["sport"];
+export type Kind = SessionDetails["kind"];
+export type Place = SessionDetails["place"];
+export type Arrival = SessionDetails["arrival"];
+export type Kit = Item["kit"][number];
+export type Block = Item["block"];
+export type Region = LimitInput["region"];

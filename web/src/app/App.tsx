@@ -1,0 +1,40 @@
+import { Box } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
+import { BrowserRouter, Navigate, Route, Routes } from "react-router";
+import { api, data } from "../api/client";
+import { Problem } from "../api/problem";
+import { AthletesPage } from "../athletes/AthletesPage";
+import { BuilderPage } from "../builder/BuilderPage";
+import { DayPage } from "../day/DayPage";
+import { SessionPage } from "../day/SessionPage";
+import { Complaint } from "../shared/Complaint";
+import { SignInPage } from "../signin/SignInPage";
+import { Frame } from "./Frame";
+
+export function App() {
+  const me = useQuery({ queryKey: ["me"], queryFn: () => data(api.GET("/api/me")), retry: false });
+  if (me.isPending) return <Box p="8">One moment…</Box>;
+  if (me.error instanceof Problem && me.error.status === 401) {
+    return <SignInPage onSignedIn={() => void me.refetch()} />;
+  }
+  if (!me.data) {
+    return (
+      <Box p="8">
+        <Complaint error={me.error} onRetry={() => void me.refetch()} />
+      </Box>
+    );
+  }
+  return (
+    <BrowserRouter>
+      <Frame me={me.data}>
+        <Routes>
+          <Route path="/day/:date?" element={<DayPage today={me.data.today} />} />
+          <Route path="/sessions/new" element={<SessionPage today={me.data.today} />} />
+          <Route path="/athletes/:id?" element={<AthletesPage />} />
+          <Route path="/prescriptions/:id" element={<BuilderPage />} />
+          <Route path="*" element={<Navigate to="/day" replace />} />
+        </Routes>
+      </Frame>
+    </BrowserRouter>
+  );
+}

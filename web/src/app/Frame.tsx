@@ -1,0 +1,65 @@
+import { Box, Button, Flex } from "@chakra-ui/react";
+import { useQueryClient } from "@tanstack/react-query";
+import type { ReactNode } from "react";
+import { NavLink } from "react-router";
+import { api } from "../api/client";
+import type { Me } from "../api/types";
+import { Pennant } from "../shared/icons";
+
+const PLACES = [
+  { to: "/day", label: "Day" },
+  { to: "/athletes", label: "Athletes" },
+];
+
+/** The strip at the top and the page below it. */
+export function Frame({ me, children }: { me: Me; children: ReactNode }) {
+  const queries = useQueryClient();
+  async function signOut() {
+    await api.POST("/api/sign-out");
+    queries.clear();
+    window.location.assign("/");
+  }
+  return (
+    <Box minH="100vh">
+      <Flex
+        as="header"
+        align="center"
+        gap={{ base: "3", md: "6" }}
+        px={{ base: "3", md: "6" }}
+        h="48px"
+        borderBottom="1px solid var(--rule)"
+      >
+        <Flex align="center" gap="2" fontFamily="heading" fontSize="lg" fontWeight="700">
+          <Pennant size={20} /> Jubilee
+        </Flex>
+        <Flex as="nav" aria-label="Main" gap={{ base: "3", md: "5" }} h="100%">
+          {PLACES.map(({ to, label }) => (
+            <NavLink
+              key={to}
+              to={to}
+              style={({ isActive }) => ({
+                display: "flex",
+                alignItems: "center",
+                padding: "0 2px",
+                fontWeight: 600,
+                borderBottom: `3px solid ${isActive ? "var(--ember-4)" : "transparent"}`,
+              })}
+            >
+              {label}
+            </NavLink>
+          ))}
+        </Flex>
+        <Box flex="1" />
+        <Box color="inkSoft" fontSize="sm" hideBelow="md">
+          {me.coachName}, {me.clubName}
+        </Box>
+        <Button variant="ghost" onClick={() => void signOut()}>
+          Sign out
+        </Button>
+      </Flex>
+      <Box as="main" px={{ base: "3", md: "6" }} py="4" maxW="1500px" mx="auto">
+        {children}
+      </Box>
+    </Box>
+  );
+}

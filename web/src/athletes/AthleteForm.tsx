@@ -1,0 +1,305 @@
+import { Box, Button, Flex, Grid } from "@chakra-ui/react";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useState, type FormEvent } from "react";
+import { useNavigate } from "react-router";
+import { api, data } from "../api/client";
+import { Problem } from "../api/problem";
+import type { AthleteProfile, AthleteView, LimitInput, Region } from "../api/types";
+import { Complaint } from "../shared/Complaint";
+import { SelectField, TextField, Tick } from "../shared/fields";
+import { region, SPORTS } from "../shared/words";
+import {
+  draftOf,
+  RESULT_FIELDS,
+  RESULT_KINDS,
+  resultOf,
+  type ResultDraft,
+  type ResultKind,
+} from "./results";
+
+const LEVELS = { NOVICE: "Novice", INTERMEDIATE: "Intermediate", ADVANCED: "Advanced" };
+const SEVERITIES = { STIFF: "stiff", SORE: "sore", HURT: "painful or injured" };
+const AVOIDANCES = {
+  CONTACTS: "No hops or jumps",
+  FLOOR_WORK: "Nothing on the floor",
+  WRIST_LOADING: "No weight on the wrists",
+};
+const REGION_NAMES: Region[] = [
+  "FEET",
+  "ANKLES",
+  "ACHILLES",
+  "CALVES",
+  "SHINS",
+  "KNEES",
+  "QUADRICEPS",
+  "HAMSTRINGS",
+  "ADDUCTORS",
+  "HIPS",
+  "HIP_FLEXORS",
+  "GLUTES",
+  "LOWER_BACK",
+  "TRUNK",
+  "MID_BACK",
+  "CHEST",
+  "SHOULDER_BLADES",
+  "SHOULDERS",
+  "NECK",
+  "WRISTS",
+];
+const REGIONS = Object.fromEntries(REGION_NAMES.map((r) => [r, region(r)])) as Record<
+  Region,
+  string
+>;
+
+const EMPTY: AthleteProfile = {
+  name: "",
+  sport: "RUN",
+  level: "NOVICE",
+  age: 30,
+  restingHeartRate: null,
+  maximumHeartRate: null,
+  results: [],
+  limits: [],
+  avoidances: [],
+  deconditioned: false,
+  mastery: {},
+};
+
+export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
+  const initial = athlete?.profile ?? EMPTY;
+  const [profile, setProfile] = useState(initial);
+  const [age, setAge] = useState(String(initial.age));
+  const [resting, setResting] = useState(initial.restingHeartRate?.toString() ?? "");
+  const [maximum, setMaximum] = useState(initial.maximumHeartRate?.toString() ?? "");
+  const [results, setResults] = useState<ResultDraft[]>(initial.results.map(draftOf));
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+
+  const save = useMutation({
+    mutationFn: (body: AthleteProfile) =>
+      athlete
+        ? data(
+            api.PUT("/api/athletes/{id}", {
+              params: { path: { id: athlete.id }, query: { version: athlete.version } },
+              body,
+            }),
+          )
+        : data(api.POST("/api/athletes", { body })),
+    onSuccess: (saved) => {
+      queries.setQueryData<AthleteView[]>(["athletes"], (all = []) =>
+        [...all.filter((a) => a.id !== saved.id), saved].sort((a, b) =>
+          a.profile.name.localeCompare(b.profile.name),
+        ),
+      );
+      void navigate(`/athletes/${saved.id}`);
+    },
+  });
+  const accepted = (field: string) =>
+    save.error instanceof Problem ? save.error.accepted(field) : undefined;
+  const change = (part: Partial<AthleteProfile>) => setProfile((p) => ({ ...p, ...part }));
+  const changeResult = (i: number, draft: ResultDraft) =>
+    setResults((all) => all.map((r, j) => (i === j ? draft : r)));
+  const changeLimit = (i: number, part: Partial<LimitInput>) =>
+    change({ limits: profile.limits.map((l, j) => (i === j ? { ...l, ...part } : l)) });
+
+  function submit(event: FormEvent) {
+    event.preventDefault();
+    save.mutate({
+      ...profile,
+      age: Math.round(Number(age)),
+      restingHeartRate: resting === "" ? null : Math.round(Number(resting)),
+      maximumHeartRate: maximum === "" ? null : Math.round(Number(maximum)),
+      results: results.map(resultOf),
+    });
+  }
+
+  return (
+    <form onSubmit={submit} noValidate>
+      <Box as="h2" fontSize="xl" mb="3">
+        {athlete ? athlete.profile.name : "New athlete"}
+      </Box>
+      <Grid templateColumns={{ base: "1fr 1fr", lg: "2fr 1fr 1fr" }} gap="4" maxW="760px">
+        <TextField
+          label="Name"
+          value={profile.name}
+          onChange={(name) => change({ name })}
+          error={accepted("name")}
+        />
+        <SelectField
+          label="Main sport"
+          value={profile.sport}
+          options={SPORTS}
+          onChange={(sport) => change({ sport })}
+        />
+        <SelectField
+          label="Level"
+          value={profile.level}
+          options={LEVELS}
+          onChange={(level) => change({ level })}
+        />
+        <TextField
+          label="Age, years"
+          inputMode="numeric"
+          value={age}
+          onChange={setAge}
+          error={accepted("age")}
+        />
+        <TextField
+          label="Resting heart rate"
+          inputMode="numeric"
+          value={resting}
+          placeholder="60 assumed"
+          onChange={setResting}
+          error={accepted("restingHeartRate")}
+        />
+        <TextField
+          label="Maximum, if measured"
+          inputMode="numeric"
+          value={maximum}
+          placeholder="from age"
+          onChange={setMaximum}
+          error={accepted("maximumHeartRate")}
+        />
+      </Grid>
+
+      <Head
+        title="Results"
+        hint="They turn efforts into this athlete's own paces, watts and splits. The first of a sport counts."
+      />
+      {results.map((draft, i) => (
+        <Flex key={i} gap="3" mb="2" align="flex-end" wrap="wrap">
+          <Box w="220px">
+            <SelectField<ResultKind>
+              label="Test"
+              value={draft.kind}
+              options={RESULT_KINDS}
+              onChange={(kind) => changeResult(i, { kind, texts: {} })}
+            />
+          </Box>
+          {RESULT_FIELDS[draft.kind].map(({ key, label }) => (
+            <Box key={key} w="150px">
+              <TextField
+                label={label}
+                value={draft.texts[key] ?? ""}
+                onChange={(text) =>
+                  changeResult(i, { ...draft, texts: { ...draft.texts, [key]: text } })
+                }
+                error={accepted(`results[${i}].${key}`)}
+              />
+            </Box>
+          ))}
+          <Button
+            variant="ghost"
+            onClick={() => setResults((all) => all.filter((_, j) => j !== i))}
+          >
+            Remove
+          </Button>
+        </Flex>
+      ))}
+      <Button onClick={() => setResults((all) => [...all, { kind: "RUN_RACE", texts: {} }])}>
+        Add a result
+      </Button>
+
+      <Head
+        title="Not quite right"
+        hint="Stiff gets extra range, sore is not loaded, painful is left alone."
+      />
+      {profile.limits.map((limit, i) => (
+        <Flex key={i} gap="3" mb="2" align="flex-end">
+          <Box w="220px">
+            <SelectField
+              label="Region"
+              value={limit.region}
+              options={REGIONS}
+              onChange={(r) => changeLimit(i, { region: r })}
+              error={accepted(`limits[${i}].region`)}
+            />
+          </Box>
+          <Box w="190px">
+            <SelectField
+              label="How"
+              value={limit.severity}
+              options={SEVERITIES}
+              onChange={(severity) => changeLimit(i, { severity })}
+            />
+          </Box>
+          <Button
+            variant="ghost"
+            onClick={() => change({ limits: profile.limits.filter((_, j) => j !== i) })}
+          >
+            Remove
+          </Button>
+        </Flex>
+      ))}
+      <Button
+        onClick={() =>
+          change({ limits: [...profile.limits, { region: "CALVES", severity: "STIFF" }] })
+        }
+      >
+        Add a region
+      </Button>
+
+      <Head title="Never" hint="Left out whatever the session." />
+      <Flex gap="2" wrap="wrap">
+        {(Object.keys(AVOIDANCES) as (keyof typeof AVOIDANCES)[]).map((key) => (
+          <Tick
+            key={key}
+            label={AVOIDANCES[key]}
+            checked={profile.avoidances.includes(key)}
+            onChange={(on) =>
+              change({
+                avoidances: on
+                  ? [...profile.avoidances, key]
+                  : profile.avoidances.filter((a) => a !== key),
+              })
+            }
+          />
+        ))}
+        <Tick
+          label="Back after a lay-off, or heavy: easier rungs"
+          checked={profile.deconditioned}
+          onChange={(deconditioned) => change({ deconditioned })}
+        />
+      </Flex>
+
+      {athlete && (
+        <>
+          <Head title="What follows" hint="" />
+          {athlete.basis.map((sentence) => (
+            <Box key={sentence}>{sentence}.</Box>
+          ))}
+        </>
+      )}
+      {save.error && (
+        <Box mt="4">
+          <Complaint error={save.error} />
+        </Box>
+      )}
+      <Flex mt="5" gap="3" align="center">
+        <Button type="submit" variant="solid" size="md" disabled={save.isPending}>
+          Save
+        </Button>
+        {save.isSuccess && (
+          <Box role="status" color="inkSoft">
+            Saved.
+          </Box>
+        )}
+      </Flex>
+    </form>
+  );
+}
+
+function Head({ title, hint }: { title: string; hint: string }) {
+  return (
+    <Box mt="6" mb="2">
+      <Box as="h3" fontSize="lg">
+        {title}
+      </Box>
+      {hint && (
+        <Box fontSize="sm" color="inkSoft">
+          {hint}
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,170 @@
+import { Box, Button, Flex, Grid } from "@chakra-ui/react";
+import { useEffect, useState } from "react";
+import { Link, useParams } from "react-router";
+import type { PrescriptionView } from "../api/types";
+import { before, dayAndMonth, timeOf, weekday } from "../day/dates";
+import { Complaint } from "../shared/Complaint";
+import { Countdown } from "../shared/Countdown";
+import { SportIcon } from "../shared/icons";
+import { clock } from "../shared/units";
+import { KINDS, SPORTS } from "../shared/words";
+import { AddDrill } from "./AddDrill";
+import { CircumstancesBar } from "./CircumstancesBar";
+import { Findings } from "./Findings";
+import { HandOver } from "./HandOver";
+import { ItemList } from "./ItemList";
+import { ItemPanel } from "./ItemPanel";
+import { shortcut } from "./shortcuts";
+import { usePlan } from "./usePlan";
+
+export function BuilderPage() {
+  const { id = "" } = useParams();
+  const { query } = usePlan(id);
+  if (query.error) return <Complaint error={query.error} onRetry={() => void query.refetch()} />;
+  if (!query.data) return <Box>One moment…</Box>;
+  return <Builder key={id} view={query.data} />;
+}
+
+function Builder({ view }: { view: PrescriptionView }) {
+  const { step } = usePlan(view.id);
+  const [chosenId, setChosenId] = useState<string>();
+  const { plan, session } = view;
+  const chosen = plan.items.find((i) => i.id === chosenId) ?? plan.items[0];
+
+  useEffect(() => {
+    function onKey(event: KeyboardEvent) {
+      const found = shortcut(event, view, chosen?.id);
+      if (!found) return;
+      event.preventDefault();
+      if (found.choose) setChosenId(found.choose);
+      if (found.step) step.mutate(found.step);
+    }
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  });
+
+  return (
+    <>
+      <Flex align="flex-end" gap="5" wrap="wrap" mb="3">
+        <Box minW="0">
+          <Flex gap="2" align="center" color="inkSoft" fontSize="sm">
+            <SportIcon sport={session.sport} size={16} />
+            {SPORTS[session.sport]} · {KINDS[session.kind].toLowerCase()} ·{" "}
+            <Link to={`/day/${session.startsAt.slice(0, 10)}`}>
+              <u>
+                {weekday(session.startsAt.slice(0, 10), "long")}{" "}
+                {dayAndMonth(session.startsAt.slice(0, 10))}
+              </u>
+            </Link>
+          </Flex>
+          <Box as="h1" fontSize="2xl">
+            {session.title}
+          </Box>
+          <Box fontSize="sm">
+            for{" "}
+            <Link to={`/athletes/${view.athlete.id}`}>
+              <u>{view.athlete.name}</u>
+            </Link>
+            , {view.athlete.level.toLowerCase()}
+          </Box>
+        </Box>
+        <Box flex="1" />
+        <Box textAlign="right" data-testid="length">
+          <Box fontFamily="heading" fontSize="4xl" lineHeight="0.95" fontWeight="600">
+            {clock(plan.seconds)}
+          </Box>
+          <Box fontSize="sm" color={plan.seconds > plan.available ? "caution" : "inkSoft"}>
+            of {Math.round(plan.available / 60)} min · begin{" "}
+            {before(session.startsAt, Math.ceil(plan.seconds / 60) * 60)}, start{" "}
+            {timeOf(session.startsAt)}
+          </Box>
+        </Box>
+        <Flex gap="2" wrap="wrap">
+          <Button
+            disabled={!view.canUndo}
+            onClick={() => step.mutate("undo")}
+            title="Undo (Ctrl Z)"
+          >
+            Undo
+          </Button>
+          <Button
+            disabled={!view.canRedo}
+            onClick={() => step.mutate("redo")}
+            title="Redo (Ctrl Shift Z)"
+          >
+            Redo
+          </Button>
+          <Button onClick={() => step.mutate({ action: "REFIT" })} title="Re-fit around locks (R)">
+            Re-fit
+          </Button>
+        </Flex>
+      </Flex>
+
+      <CircumstancesBar
+        circumstances={view.circumstances}
+        error={step.error}
+        onChange={(circumstances) => step.mutate({ action: "CIRCUMSTANCES", circumstances })}
+      />
+      {step.error && (
+        <Box my="2">
+          <Complaint error={step.error} />
+        </Box>
+      )}
+
+      <Box my="3">
+        <Countdown
+          plan={plan}
+          startsAt={timeOf(session.startsAt)}
+          chosen={chosen?.id}
+          onChoose={(item) => setChosenId(item.id)}
+        />
+      </Box>
+
+      <Grid templateColumns={{ base: "1fr", lg: "minmax(0, 1fr) 400px" }} gap="8">
+        <Box>
+          <ItemList
+            items={plan.items}
+            chosen={chosen?.id}
+            onChoose={setChosenId}
+            onLock={(item) =>
+              step.mutate({ action: item.locked ? "UNLOCK" : "LOCK", itemId: item.id })
+            }
+            onRemove={(item) => step.mutate({ action: "REMOVE", itemId: item.id })}
+          />
+          <AddDrill
+            sport={session.sport}
+            onAdd={(drillId) => step.mutate({ action: "ADD", drillId })}
+          />
+        </Box>
+        <Flex direction="column" gap="5" minW="0">
+          {chosen && (
+            <ItemPanel
+              key={chosen.id}
+              prescriptionId={view.id}
+              item={chosen}
+              onEdit={(edit) => step.mutate(edit)}
+            />
+          )}
+          <Findings findings={plan.findings} view={view} onEdit={(edit) => step.mutate(edit)} />
+          <HandOver view={view} />
+          <Box fontSize="sm">
+            <Box as="h2" fontSize="lg" mb="1">
+              Why this much
+            </Box>
+            {plan.why.map((sentence) => (
+              <Box key={sentence}>{sentence}</Box>
+            ))}
+            <Box color="inkSoft" mt="2">
+              {plan.basis.map((sentence) => (
+                <Box key={sentence}>{sentence}.</Box>
+              ))}
+            </Box>
+            <Button mt="2" variant="ghost" onClick={() => step.mutate("refresh")}>
+              Take up changes of athlete and session
+            </Button>
+          </Box>
+        </Flex>
+      </Grid>
+    </>
+  );
+}

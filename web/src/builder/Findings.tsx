@@ -1,0 +1,73 @@
+import { Box, Button, Flex } from "@chakra-ui/react";
+import type { Finding, PrescriptionView } from "../api/types";
+import { SEVERITIES } from "../shared/words";
+import type { Edit } from "./usePlan";
+
+interface Props {
+  findings: Finding[];
+  view: PrescriptionView;
+  onEdit: (edit: Edit) => void;
+}
+
+const MARKS: Record<Finding["severity"], string> = { CAUTION: "◆", FAULT: "▲", NOTE: "○" };
+
+/** What the coach should know, gravest first; told by mark and word, not by colour alone. */
+export function Findings({ findings, view, onEdit }: Props) {
+  return (
+    <Box as="section" aria-label="Checks">
+      <Box as="h2" fontSize="lg" mb="1">
+        Checks
+      </Box>
+      {findings.length === 0 && <Box color="inkSoft">Nothing to remark.</Box>}
+      {findings.map((f) => {
+        const remedy = remedyEdit(f, view);
+        return (
+          <Flex
+            key={f.code + (f.itemId ?? "") + f.what}
+            gap="2"
+            borderTop="1px solid var(--rule)"
+            py="2"
+            fontSize="sm"
+          >
+            <Box aria-hidden color={f.severity === "NOTE" ? "inkSoft" : "caution"}>
+              {MARKS[f.severity]}
+            </Box>
+            <Box flex="1">
+              <b>
+                {SEVERITIES[f.severity]}: {f.what}
+              </b>{" "}
+              {f.why}{" "}
+              <Box as="span" color="inkSoft">
+                ({f.evidence})
+              </Box>
+            </Box>
+            {remedy && f.remedy && (
+              <Button alignSelf="flex-start" onClick={() => onEdit(remedy)}>
+                {f.remedy.label}
+              </Button>
+            )}
+          </Flex>
+        );
+      })}
+    </Box>
+  );
+}
+
+function remedyEdit(finding: Finding, view: PrescriptionView): Edit | undefined {
+  const remedy = finding.remedy;
+  switch (remedy?.action) {
+    case "REFIT":
+      return { action: "REFIT" };
+    case "REMOVE":
+      return { action: "REMOVE", itemId: remedy.itemId };
+    case "DOSE":
+      return { action: "DOSE", itemId: remedy.itemId, amount: remedy.amount };
+    case "MINUTES":
+      return {
+        action: "CIRCUMSTANCES",
+        circumstances: { ...view.circumstances, minutes: remedy.amount },
+      };
+    default:
+      return undefined;
+  }
+}

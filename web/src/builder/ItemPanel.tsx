@@ -1,0 +1,138 @@
+import { Box, Button, Flex } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, data } from "../api/client";
+import type { Item } from "../api/types";
+import { clock, targetWords } from "../shared/units";
+import { stepOf } from "./shortcuts";
+import type { Edit } from "./usePlan";
+
+interface Props {
+  prescriptionId: string;
+  item: Item;
+  onEdit: (edit: Edit) => void;
+}
+
+/** One item up close: why it is there, how to do it, how much, and what could replace it. */
+export function ItemPanel({ prescriptionId, item, onEdit }: Props) {
+  const [swapping, setSwapping] = useState(false);
+  const by = stepOf(item.unit, item.amount);
+  const setDose = (amount: number) =>
+    onEdit({
+      action: "DOSE",
+      itemId: item.id,
+      amount: Math.max(item.least, Math.min(item.most, amount)),
+    });
+  return (
+    <Box as="section" aria-label={item.name} bg="paperRaised" border="1px solid var(--rule)" p="4">
+      <Box as="h2" fontSize="lg" mb="1">
+        {item.name}
+      </Box>
+      <Box mb="2">
+        {item.reason} <Box as="span">{item.without}</Box>
+      </Box>
+      <Flex gap="2" align="center" mb="2" wrap="wrap">
+        <Button
+          aria-label="Less"
+          onClick={() => setDose(item.amount - by)}
+          disabled={item.amount <= item.least}
+        >
+          −
+        </Button>
+        <Box fontWeight="700" minW="90px" textAlign="center" data-testid="dose">
+          {item.dose}
+        </Box>
+        <Button
+          aria-label="More"
+          onClick={() => setDose(item.amount + by)}
+          disabled={item.amount >= item.most}
+        >
+          +
+        </Button>
+        <Box color="inkSoft" fontSize="sm">
+          {clock(item.seconds)}
+          {item.changeSeconds > 0 && `, ${item.changeSeconds} s of it changing over`}
+          {item.recoverySeconds > 0 && `, ${item.recoverySeconds} s recovery`}
+        </Box>
+      </Flex>
+      {item.target && <Box mb="2">{targetWords(item.target)}</Box>}
+      <Box fontSize="sm">
+        {item.steps.map((s) => (
+          <Box key={s}>{s}</Box>
+        ))}
+        <Box mt="1">
+          <b>Say:</b> {item.cues.join(" · ")}
+        </Box>
+        <Box mt="1">
+          <b>Watch for:</b> {item.fault}
+        </Box>
+        {item.caution && (
+          <Box mt="1" color="caution">
+            <b>Care:</b> {item.caution}
+          </Box>
+        )}
+      </Box>
+      {item.block !== "TRANSITION" && (
+        <Box mt="3">
+          <Button aria-expanded={swapping} onClick={() => setSwapping(!swapping)}>
+            Swap {swapping ? "▴" : "▾"}
+          </Button>
+          {swapping && (
+            <Swaps
+              prescriptionId={prescriptionId}
+              item={item}
+              onSwap={(drillId) => onEdit({ action: "SWAP", itemId: item.id, drillId })}
+            />
+          )}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function Swaps({
+  prescriptionId,
+  item,
+  onSwap,
+}: {
+  prescriptionId: string;
+  item: Item;
+  onSwap: (drillId: string) => void;
+}) {
+  const alternatives = useQuery({
+    queryKey: ["alternatives", prescriptionId, item.id],
+    queryFn: () =>
+      data(
+        api.GET("/api/prescriptions/{id}/items/{itemId}/alternatives", {
+          params: { path: { id: prescriptionId, itemId: item.id } },
+        }),
+      ),
+  });
+  if (!alternatives.data) return <Box fontSize="sm">One moment…</Box>;
+  if (alternatives.data.length === 0) {
+    return (
+      <Box fontSize="sm" color="inkSoft" mt="2">
+        Nothing else in the library can be done here by this athlete.
+      </Box>
+    );
+  }
+  return (
+    <Box as="ul" listStyleType="none" mt="2" maxH="220px" overflowY="auto" aria-label="Swap for">
+      {alternatives.data.map((a) => (
+        <Box as="li" key={a.drillId} borderTop="1px solid var(--rule)">
+          <Flex asChild w="100%" gap="3" py="1.5" cursor="pointer" textAlign="left">
+            <button type="button" onClick={() => onSwap(a.drillId)}>
+              <Box flex="1" fontWeight="600" fontSize="sm">
+                {a.name}
+              </Box>
+              <Box fontSize="sm" color="inkSoft" whiteSpace="nowrap">
+                {a.likeness} % alike, {a.secondsMore >= 0 ? "+" : "−"}
+                {Math.abs(a.secondsMore)} s
+              </Box>
+            </button>
+          </Flex>
+        </Box>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,71 @@
+// The builder by keyboard, away from React so that it can be read at a glance.
+import type { PrescriptionView } from "../api/types";
+import type { Edit } from "./usePlan";
+
+export interface Found {
+  choose?: string;
+  step?: Edit | "undo" | "redo";
+}
+
+export function shortcut(
+  event: KeyboardEvent,
+  view: PrescriptionView,
+  chosen: string | undefined,
+): Found | undefined {
+  if (event.target instanceof HTMLElement && event.target.closest("input, select, textarea")) {
+    return undefined;
+  }
+  const key = event.key.toLowerCase();
+  if (event.ctrlKey || event.metaKey) {
+    if (key === "z" && event.shiftKey) return view.canRedo ? { step: "redo" } : undefined;
+    if (key === "z") return view.canUndo ? { step: "undo" } : undefined;
+    return undefined;
+  }
+  if (event.altKey) return undefined;
+  const { items } = view.plan;
+  const at = items.findIndex((i) => i.id === chosen);
+  const item = items[at];
+  if (!item) return undefined;
+  switch (key) {
+    case "arrowdown":
+    case "j":
+      return { choose: items[Math.min(items.length - 1, at + 1)]?.id };
+    case "arrowup":
+    case "k":
+      return { choose: items[Math.max(0, at - 1)]?.id };
+    case "delete":
+    case "backspace":
+      return item.block === "TRANSITION"
+        ? undefined
+        : {
+            step: { action: "REMOVE", itemId: item.id },
+            choose: items[at + 1]?.id ?? items[at - 1]?.id,
+          };
+    case "l":
+      return { step: { action: item.locked ? "UNLOCK" : "LOCK", itemId: item.id } };
+    case "+":
+    case "=":
+      return dose(item.id, item.amount + stepOf(item.unit, item.amount), item.most);
+    case "-":
+      return dose(
+        item.id,
+        Math.max(item.least, item.amount - stepOf(item.unit, item.amount)),
+        item.most,
+      );
+    case "r":
+      return { step: { action: "REFIT" } };
+    default:
+      return undefined;
+  }
+}
+
+function dose(itemId: string, amount: number, most: number): Found {
+  return { step: { action: "DOSE", itemId, amount: Math.min(most, amount) } };
+}
+
+/** How much one press changes a dose: repetitions singly, seconds by five, minutes by thirty. */
+export function stepOf(unit: string, amount: number): number {
+  if (unit === "s") return amount >= 120 ? 30 : 5;
+  if (unit === "m") return 10;
+  return unit === "reps" && amount >= 6 ? 2 : 1;
+}

@@ -1,0 +1,53 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { api, data } from "../api/client";
+import { Problem } from "../api/problem";
+import type { EditRequest, PrescriptionView } from "../api/types";
+
+export type Edit = Omit<EditRequest, "baseRevision">;
+type Step = Edit | "undo" | "redo" | "refresh";
+
+/**
+ * A prescription and what can be done to it. Steps run one after another, each on the revision
+ * the one before it made, so that quick typing never conflicts with itself.
+ */
+export function usePlan(id: string) {
+  const queries = useQueryClient();
+  const key = ["prescription", id];
+  const query = useQuery({
+    queryKey: key,
+    queryFn: () => data(api.GET("/api/prescriptions/{id}", { params: { path: { id } } })),
+  });
+  const step = useMutation({
+    scope: { id: `prescription-${id}` },
+    mutationFn: (what: Step): Promise<PrescriptionView> => {
+      const current = queries.getQueryData<PrescriptionView>(key);
+      if (!current) throw new Problem(0, "The plan is not loaded yet.", []);
+      const params = { path: { id }, query: { baseRevision: current.revision } };
+      switch (what) {
+        case "undo":
+          return data(api.POST("/api/prescriptions/{id}/undo", { params }));
+        case "redo":
+          return data(api.POST("/api/prescriptions/{id}/redo", { params }));
+        case "refresh":
+          return data(api.POST("/api/prescriptions/{id}/refresh", { params }));
+        default:
+          return data(
+            api.POST("/api/prescriptions/{id}/edits", {
+              params: { path: { id } },
+              body: { ...what, baseRevision: current.revision },
+            }),
+          );
+      }
+    },
+    onSuccess: (view) => {
+      queries.setQueryData(key, view);
+      void queries.invalidateQueries({ queryKey: ["sessions"] });
+      void queries.invalidateQueries({ queryKey: ["alternatives", id] });
+    },
+    onError: (error) => {
+      // Someone else was quicker: show theirs beside the message.
+      if (error instanceof Problem && error.status === 409) void query.refetch();
+    },
+  });
+  return { query, step };
+}

@@ -1,0 +1,200 @@
+import { Box, Button, Flex, Grid } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
+import { Link, useNavigate, useParams } from "react-router";
+import { api, data } from "../api/client";
+import type { AthleteView, SessionView } from "../api/types";
+import { MiniStairs } from "../shared/Countdown";
+import { Complaint } from "../shared/Complaint";
+import { SportIcon } from "../shared/icons";
+import { clock } from "../shared/units";
+import { KINDS, PLACES, SPORTS } from "../shared/words";
+import { before, dayAndMonth, plusDays, timeOf, weekday } from "./dates";
+import { usePrescribe } from "./usePrescribe";
+
+/** Minutes that every warm-up of the day is drawn against, so that lengths compare. */
+const AXIS_MINUTES = 40;
+
+export function DayPage({ today }: { today: string }) {
+  const { date = today } = useParams();
+  const from = plusDays(date, -3);
+  const until = plusDays(date, 3);
+  const week = useQuery({
+    queryKey: ["sessions", from, until],
+    queryFn: () => data(api.GET("/api/sessions", { params: { query: { from, until } } })),
+    placeholderData: (previous) => previous,
+  });
+  const athletes = useQuery({
+    queryKey: ["athletes"],
+    queryFn: () => data(api.GET("/api/athletes")),
+  });
+  const sessions = (week.data ?? []).filter((s) => s.details.startsAt.startsWith(date));
+  const error = week.error ?? athletes.error;
+
+  return (
+    <>
+      <Flex align="baseline" gap="4" wrap="wrap" mb="3">
+        <Box as="h1" fontSize="2xl">
+          {date === today ? "Today, " : ""}
+          {weekday(date, "long")} {dayAndMonth(date)}
+        </Box>
+        <Box flex="1" />
+        <Link to={`/sessions/new?date=${date}`}>
+          <Button variant="solid" as="span">
+            Add a session
+          </Button>
+        </Link>
+      </Flex>
+      <Grid as="nav" aria-label="Days" templateColumns="repeat(7, 1fr)" gap="1" mb="5">
+        {[-3, -2, -1, 0, 1, 2, 3].map((offset) => {
+          const day = plusDays(date, offset);
+          const count = (week.data ?? []).filter((s) => s.details.startsAt.startsWith(day)).length;
+          return (
+            <Link key={day} to={`/day/${day}`} aria-current={offset === 0 ? "date" : undefined}>
+              <Box
+                textAlign="center"
+                py="1.5"
+                borderRadius="4px"
+                bg={offset === 0 ? "paperRaised" : "transparent"}
+                border="1px solid"
+                borderColor={offset === 0 ? "ink" : "rule"}
+                fontSize="sm"
+              >
+                <Box fontWeight={day === today ? 800 : 500}>
+                  {weekday(day, "short")} {Number(day.slice(8))}
+                </Box>
+                <Box color="inkSoft" fontSize="xs">
+                  {count === 0 ? "–" : count === 1 ? "1 session" : `${count} sessions`}
+                </Box>
+              </Box>
+            </Link>
+          );
+        })}
+      </Grid>
+      {error && <Complaint error={error} onRetry={() => void week.refetch()} />}
+      {week.data && sessions.length === 0 && (
+        <Box color="inkSoft" py="8">
+          Nothing planned. Add a session with its start, place and athletes; each athlete then gets
+          a warm-up that ends at that start.
+        </Box>
+      )}
+      {sessions.length > 0 && <AxisHead />}
+      {sessions.map((session) => (
+        <SessionRow key={session.id} session={session} athletes={athletes.data ?? []} />
+      ))}
+    </>
+  );
+}
+
+const COLUMNS = { base: "1fr", md: "250px 150px 1fr 118px" };
+
+function AxisHead() {
+  return (
+    <Grid templateColumns={COLUMNS} gap="4" hideBelow="md" fontSize="xs" color="inkSoft">
+      <Box />
+      <Box />
+      <Flex justify="space-between">
+        {[40, 30, 20, 10, 0].map((minute) => (
+          <span key={minute}>{minute ? `−${minute} min` : "start"}</span>
+        ))}
+      </Flex>
+      <Box>begins</Box>
+    </Grid>
+  );
+}
+
+function SessionRow({ session, athletes }: { session: SessionView; athletes: AthleteView[] }) {
+  const { details } = session;
+  const names = new Map(athletes.map((a) => [a.id, a.profile.name]));
+  return (
+    <Box borderTop="2px solid var(--ink)" py="3">
+      <Grid templateColumns={{ base: "1fr", md: "250px 1fr" }} gap="4">
+        <Flex gap="3">
+          <Box fontFamily="heading" fontSize="2xl" lineHeight="1" fontWeight="600">
+            {timeOf(details.startsAt)}
+          </Box>
+          <Box minW="0">
+            <Box fontWeight="700">{details.title}</Box>
+            <Flex gap="1" align="center" color="inkSoft" fontSize="sm">
+              <SportIcon sport={details.sport} size={16} /> {SPORTS[details.sport]} ·{" "}
+              {KINDS[details.kind].toLowerCase()}
+            </Flex>
+            <Box color="inkSoft" fontSize="sm">
+              {PLACES[details.place]}, {details.temperature} °C, up to {details.minutes} min
+            </Box>
+          </Box>
+        </Flex>
+        <Box>
+          {details.athleteIds.length === 0 && <Box color="inkSoft">No athletes yet.</Box>}
+          {details.athleteIds.map((id) => (
+            <AthleteRow key={id} session={session} athleteId={id} name={names.get(id) ?? "…"} />
+          ))}
+        </Box>
+      </Grid>
+    </Box>
+  );
+}
+
+function AthleteRow({
+  session,
+  athleteId,
+  name,
+}: {
+  session: SessionView;
+  athleteId: string;
+  name: string;
+}) {
+  const warmUp = session.warmUps.find((w) => w.athleteId === athleteId);
+  const prescribe = usePrescribe();
+  const navigate = useNavigate();
+  const open = () =>
+    warmUp
+      ? void navigate(`/prescriptions/${warmUp.prescriptionId}`)
+      : prescribe.mutate({ sessionId: session.id, athleteId });
+  return (
+    <Grid
+      templateColumns={{ base: "1fr auto", md: "150px 1fr 118px" }}
+      gap={{ base: "1", md: "4" }}
+      alignItems="end"
+      mb="2"
+    >
+      <Box fontWeight="600" fontSize="sm" overflow="hidden" textOverflow="ellipsis">
+        {name}
+      </Box>
+      {warmUp ? (
+        <Box
+          asChild
+          gridColumn={{ base: "1 / -1", md: "auto" }}
+          gridRow={{ base: "2", md: "auto" }}
+          cursor="pointer"
+        >
+          <button type="button" onClick={open} aria-label={`Open the warm-up of ${name}`}>
+            <MiniStairs steps={warmUp.steps} span={Math.max(AXIS_MINUTES * 60, warmUp.seconds)} />
+          </button>
+        </Box>
+      ) : (
+        <Box hideBelow="md" borderBottom="1px dashed var(--rule-strong)" h="30px" />
+      )}
+      <Box textAlign={{ base: "right", md: "left" }}>
+        {warmUp ? (
+          <Link to={`/prescriptions/${warmUp.prescriptionId}`}>
+            <Box as="b" textDecoration="underline">
+              {before(session.details.startsAt, Math.ceil(warmUp.seconds / 60) * 60)}
+            </Box>{" "}
+            <Box as="span" color="inkSoft" fontSize="sm">
+              {clock(warmUp.seconds)}
+            </Box>
+          </Link>
+        ) : (
+          <Button onClick={open} disabled={prescribe.isPending}>
+            Prescribe
+          </Button>
+        )}
+      </Box>
+      {prescribe.error && (
+        <Box gridColumn="1 / -1">
+          <Complaint error={prescribe.error} />
+        </Box>
+      )}
+    </Grid>
+  );
+}

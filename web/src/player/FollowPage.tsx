@@ -1,0 +1,104 @@
+import { useMemo, useState } from "react";
+import type { FollowView } from "../api/types";
+import { Countdown } from "../shared/Countdown";
+import { clock } from "../shared/units";
+import { BLOCKS } from "../shared/words";
+import { bands, axisSpan } from "../shared/staircase";
+import { Player } from "./Player";
+import { PrintSheet } from "./PrintSheet";
+import { allowSound } from "./signals";
+import { atClock, beginOf, localTime, startInstant } from "./starttime";
+import { useFollow } from "./useFollow";
+
+export function FollowPage({ token, print }: { token: string; print: boolean }) {
+  const { view, error } = useFollow(token);
+  if (error) {
+    return (
+      <main className="notice" role="alert">
+        <h1>This link does not work</h1>
+        <p>{error}</p>
+      </main>
+    );
+  }
+  if (!view) return <main className="notice">One moment…</main>;
+  return print ? <PrintSheet view={view} /> : <Follow view={view} />;
+}
+
+function Follow({ view }: { view: FollowView }) {
+  const [running, setRunning] = useState(false);
+  const [start, setStart] = useState(() => startInstant(view.startsAt));
+  if (running) {
+    return <Player view={view} start={start} onLeave={() => setRunning(false)} />;
+  }
+  return (
+    <Overview
+      view={view}
+      start={start}
+      onStart={setStart}
+      onRun={() => {
+        allowSound();
+        setRunning(true);
+      }}
+    />
+  );
+}
+
+function Overview({
+  view,
+  start,
+  onStart,
+  onRun,
+}: {
+  view: FollowView;
+  start: number;
+  onStart: (start: number) => void;
+  onRun: () => void;
+}) {
+  const { plan } = view;
+  const blocks = useMemo(() => bands(plan.items, axisSpan(plan.seconds)), [plan]);
+  const cautions = plan.findings.filter((f) => f.severity === "CAUTION");
+  return (
+    <main className="overview">
+      <p className="eyebrow">
+        {view.athleteName}, {view.place}, {view.temperature} °C
+      </p>
+      <h1>{view.sessionTitle}</h1>
+      <div className="begin">
+        <span>Begin at</span>
+        <strong>{localTime(beginOf(start, plan.seconds))}</strong>
+        <span>
+          {clock(plan.seconds)} long, first effort{" "}
+          <label>
+            at{" "}
+            <input
+              type="time"
+              aria-label="Start time"
+              value={localTime(start)}
+              onChange={(e) => e.target.value && onStart(atClock(start, e.target.value))}
+            />
+          </label>
+        </span>
+      </div>
+      <Countdown plan={plan} startsAt={localTime(start)} height={110} />
+      {cautions.map((f) => (
+        <p key={f.code + f.what} className="caution" role="note">
+          <b>{f.what}</b> {f.why}
+        </p>
+      ))}
+      <p className="small">
+        Pain means stop that movement. Sharp pain, chest pain, dizziness or unusual breathlessness:
+        stop and get help.
+      </p>
+      <ol className="blocks">
+        {blocks.map((b) => (
+          <li key={b.from}>
+            <b>{BLOCKS[b.block]}</b> <span>{clock(b.seconds)}</span>
+          </li>
+        ))}
+      </ol>
+      <button type="button" className="go" onClick={onRun}>
+        Start
+      </button>
+    </main>
+  );
+}

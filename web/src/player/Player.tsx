@@ -1,0 +1,200 @@
+import { useEffect, useMemo, useRef, useState, type CSSProperties } from "react";
+import type { FollowView, Item } from "../api/types";
+import { ember, emberStep } from "../shared/ember";
+import { clock, figures } from "../shared/units";
+import { BLOCKS } from "../shared/words";
+import { changeSides, countIn, keepAwake, nextItem } from "./signals";
+import { moveTo, pause, seconds, start as startWatch, STOPPED } from "./stopwatch";
+import {
+  beatAt,
+  endOf,
+  nextItemAt,
+  previousItemAt,
+  repetition,
+  timeline,
+  type Beat,
+} from "./timeline";
+
+interface Props {
+  view: FollowView;
+  /** The first effort, ms. */
+  start: number;
+  onLeave: () => void;
+}
+
+const SIDES = { LEFT: "Left", RIGHT: "Right", BOTH: "" };
+const COUNT_IN = 3;
+
+/** One drill fills the screen; the clock moves on by itself. */
+export function Player({ view, start, onLeave }: Props) {
+  const beats = useMemo(() => timeline(view.plan.items), [view]);
+  const [watch, setWatch] = useState(() => startWatch(STOPPED, Date.now()));
+  const [now, setNow] = useState(() => Date.now());
+  const at = Math.min(endOf(beats), seconds(watch, now));
+  const beat = beatAt(beats, at);
+  const isPaused = watch.zero === undefined;
+
+  useEffect(() => {
+    const timer = setInterval(() => setNow(Date.now()), 100);
+    return () => clearInterval(timer);
+  }, []);
+  useEffect(() => {
+    const released = keepAwake();
+    return () => void released.then((release) => release());
+  }, []);
+  useSignals(beat, at, isPaused);
+
+  const go = (target: number) => {
+    const instant = Date.now();
+    setNow(instant);
+    setWatch((w) => moveTo(w, target, instant));
+  };
+
+  if (!beat) {
+    return (
+      <main className="player done" style={{ "--effort": ember(95) } as CSSProperties}>
+        <p className="eyebrow">Warm-up done</p>
+        <h1>Ready. Go to the start.</h1>
+        <Until start={start} now={now} />
+        <button type="button" className="go" onClick={onLeave}>
+          Close
+        </button>
+      </main>
+    );
+  }
+
+  const { item, segment } = beat;
+  const next = view.plan.items[view.plan.items.indexOf(item) + 1];
+  return (
+    <main
+      className={`player ${segment.kind.toLowerCase()}`}
+      data-ember={emberStep(item.effort)}
+      style={{ "--effort": ember(item.effort) } as CSSProperties}
+    >
+      <header>
+        <button type="button" onClick={onLeave} aria-label="Leave the player">
+          ✕
+        </button>
+        <span>{BLOCKS[item.block]}</span>
+        <span className="until" title="Until the warm-up ends">
+          T−{clock(endOf(beats) - at)}
+        </span>
+      </header>
+      <section className="drill" aria-live="polite">
+        <h1>{item.name}</h1>
+        <p className="dose">{item.dose}</p>
+      </section>
+      <Big beat={beat} at={at} />
+      <TargetLine item={item} />
+      <p className="cues">{item.cues.join(" · ")}</p>
+      {item.caution && <p className="caution">{item.caution}</p>}
+      <p className="next">
+        {next ? (
+          <>
+            Next: <b>{next.name}</b>, {next.dose}
+          </>
+        ) : (
+          <>
+            Next: <b>the start</b>
+          </>
+        )}
+      </p>
+      <Behind start={start} now={now} left={endOf(beats) - at} />
+      <div className="bar" aria-hidden>
+        <i style={{ width: `${(100 * at) / endOf(beats)}%` }} />
+      </div>
+      <footer>
+        <button type="button" onClick={() => go(previousItemAt(beats, beat, at))}>
+          Back
+        </button>
+        <button
+          type="button"
+          className="pause"
+          onClick={() => {
+            const instant = Date.now();
+            setNow(instant);
+            setWatch((w) => (isPaused ? startWatch(w, instant) : pause(w, instant)));
+          }}
+        >
+          {isPaused ? "Go on" : "Pause"}
+        </button>
+        <button type="button" onClick={() => go(nextItemAt(beats, beat))}>
+          Skip
+        </button>
+      </footer>
+    </main>
+  );
+}
+
+/** The count or the countdown, as large as the screen allows. */
+function Big({ beat, at }: { beat: Beat; at: number }) {
+  const { segment } = beat;
+  const left = Math.ceil(beat.to - at);
+  const count = segment.kind === "WORK" ? repetition(beat, at) : 0;
+  const label = {
+    CHANGE: segment.note || "get ready",
+    SWITCH: segment.note || "change sides",
+    RECOVER: segment.note || "recover",
+    WORK: [SIDES[segment.side], segment.note].filter(Boolean).join(", "),
+  }[segment.kind];
+  return (
+    <section className="big" data-testid="big">
+      <span className="side">{label || "\u00a0"}</span>
+      <strong className={left >= 100 * 60 ? "long" : ""}>
+        {count > 0 ? count : left >= 60 ? clock(left) : left}
+      </strong>
+      <span className="of">
+        {count > 0 ? `of ${segment.count}` : left >= 60 ? "min" : "seconds"}
+      </span>
+    </section>
+  );
+}
+
+function TargetLine({ item }: { item: Item }) {
+  if (!item.target) return <p className="target" />;
+  const { main, unit, more } = figures(item.target);
+  return (
+    <p className="target">
+      <b>{main}</b> {unit} <span>{more.join(" · ")}</span>
+    </p>
+  );
+}
+
+function Until({ start, now }: { start: number; now: number }) {
+  const left = Math.round((start - now) / 1000);
+  if (left < 0 || left > 6 * 3600) return null;
+  return <p className="until-start">First effort in {clock(left)}. Keep moving, keep warm.</p>;
+}
+
+/** Early or late against the start time, when it is today and near. */
+function Behind({ start, now, left }: { start: number; now: number; left: number }) {
+  const late = Math.round((now + left * 1000 - start) / 1000);
+  if (Math.abs(late) > 3600 || Math.abs(late) < 20) return <p className="behind">&nbsp;</p>;
+  return (
+    <p className="behind">
+      {late > 0
+        ? `${clock(late)} behind the start time`
+        : `${clock(-late)} in hand before the start`}
+    </p>
+  );
+}
+
+/** Calls what changes, once each, and counts the last seconds in. */
+function useSignals(beat: Beat | undefined, at: number, isPaused: boolean) {
+  const told = useRef({ item: "", beat: -1, second: -1 });
+  useEffect(() => {
+    if (!beat || isPaused) return;
+    const last = told.current;
+    const left = Math.ceil(beat.to - at);
+    if (last.item !== beat.item.id) {
+      nextItem();
+    } else if (last.beat !== beat.index && beat.segment.kind === "SWITCH") {
+      changeSides();
+    } else if (last.beat !== beat.index && beat.segment.note === "change sides") {
+      changeSides();
+    } else if (left <= COUNT_IN && left !== last.second && beat.segment.count === 0) {
+      countIn();
+    }
+    told.current = { item: beat.item.id, beat: beat.index, second: left };
+  }, [beat, at, isPaused]);
+}

@@ -1,0 +1,78 @@
+import { Fragment } from "react";
+import type { FollowView } from "../api/types";
+import { Countdown } from "../shared/Countdown";
+import { clock, targetWords } from "../shared/units";
+import { BLOCKS } from "../shared/words";
+import { beginOf, localTime, startInstant } from "./starttime";
+
+/** One page for the wall or the pocket. */
+export function PrintSheet({ view }: { view: FollowView }) {
+  const { plan } = view;
+  const start = startInstant(view.startsAt);
+  const date = new Intl.DateTimeFormat("en-GB", { dateStyle: "full" }).format(start);
+  return (
+    <main className="sheet">
+      <header>
+        <div>
+          <h1>{view.sessionTitle}</h1>
+          <p>
+            {view.athleteName} · {date} · {view.place}, {view.temperature} °C
+          </p>
+        </div>
+        <p className="times">
+          <strong>{localTime(beginOf(start, plan.seconds))}</strong> begin
+          <br />
+          <strong>{localTime(start)}</strong> first effort
+        </p>
+      </header>
+      <Countdown plan={plan} startsAt={localTime(start)} height={90} />
+      <table>
+        <thead>
+          <tr>
+            <th>T−</th>
+            <th>Drill</th>
+            <th>Dose</th>
+            <th>Aim</th>
+            <th>Say</th>
+          </tr>
+        </thead>
+        <tbody>
+          {plan.items.map((item, i) => (
+            <Fragment key={item.id}>
+              {plan.items[i - 1]?.block !== item.block && (
+                <tr className="block">
+                  <th colSpan={5}>{BLOCKS[item.block]}</th>
+                </tr>
+              )}
+              <tr>
+                <td>{clock(item.startsBefore)}</td>
+                <td>{item.name}</td>
+                <td>
+                  {item.dose}
+                  {item.recoverySeconds > 0 && `, then ${item.recoverySeconds} s easy`}
+                </td>
+                <td>{item.target ? targetWords(item.target) : ""}</td>
+                <td>{item.cues.join(" · ")}</td>
+              </tr>
+            </Fragment>
+          ))}
+        </tbody>
+      </table>
+      {plan.findings
+        .filter((f) => f.severity === "CAUTION")
+        .map((f) => (
+          <p key={f.code + f.what}>
+            <b>{f.what}</b> {f.why}
+          </p>
+        ))}
+      <p className="small">
+        Pain means stop that movement, reduce range or take the easier version. Sharp pain, chest
+        pain, dizziness or unusual breathlessness: stop and get help. Venue and federation rules
+        come first.
+      </p>
+      <button type="button" className="go no-print" onClick={() => window.print()}>
+        Print
+      </button>
+    </main>
+  );
+}

@@ -1,0 +1,35 @@
+import { useEffect, useState } from "react";
+import { problemOf } from "../api/problem";
+import type { FollowView } from "../api/types";
+
+export interface Follow {
+  view?: FollowView;
+  error?: string;
+}
+
+/** Fetches what a link leads to; with no network, the service worker answers from its cache. */
+export function useFollow(token: string): Follow {
+  const [state, setState] = useState<Follow>({});
+  useEffect(() => {
+    let current = true;
+    async function load() {
+      try {
+        const response = await fetch(`/api/follow/${encodeURIComponent(token)}`);
+        if (!response.ok) throw await problemOf(response);
+        const view = (await response.json()) as FollowView;
+        if (current) setState({ view });
+      } catch (error) {
+        const words =
+          error instanceof Error && error.name !== "TypeError"
+            ? error.message
+            : "No network, and this warm-up was not opened here before.";
+        if (current) setState({ error: words });
+      }
+    }
+    void load();
+    return () => {
+      current = false;
+    };
+  }, [token]);
+  return state;
+}

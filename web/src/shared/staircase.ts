@@ -1,0 +1,54 @@
+// The countdown axis as numbers: what is where, measured back from the start.
+import type { Block, Item } from "../api/types";
+
+export interface Tread {
+  item: Item;
+  /** Fractions of the axis, 0 at its left end, 1 at the start. */
+  from: number;
+  to: number;
+  /** 0 to 1. */
+  height: number;
+}
+
+export interface Band {
+  block: Block;
+  from: number;
+  to: number;
+  seconds: number;
+}
+
+/** Seconds the axis spans: the plan, rounded up to whole minutes. */
+export function axisSpan(planSeconds: number): number {
+  return Math.max(60, Math.ceil(planSeconds / 60) * 60);
+}
+
+export function treads(items: readonly Item[], span: number): Tread[] {
+  return items.map((item) => ({
+    item,
+    from: 1 - item.startsBefore / span,
+    to: 1 - (item.startsBefore - item.seconds) / span,
+    height: Math.max(0.05, item.effort / 100),
+  }));
+}
+
+/** Neighbouring items of one block, joined. */
+export function bands(items: readonly Item[], span: number): Band[] {
+  const joined: Band[] = [];
+  for (const { item, from, to } of treads(items, span)) {
+    const last = joined.at(-1);
+    if (last?.block === item.block) {
+      last.to = to;
+      last.seconds += item.seconds;
+    } else {
+      joined.push({ block: item.block, from, to, seconds: item.seconds });
+    }
+  }
+  return joined;
+}
+
+/** Minutes to label, so that no more than about twelve labels stand on the axis. */
+export function ticks(span: number): number[] {
+  const minutes = Math.floor(span / 60);
+  const step = [1, 2, 5, 10].find((s) => minutes / s <= 12) ?? 10;
+  return Array.from({ length: Math.floor(minutes / step) + 1 }, (_, i) => i * step);
+}

@@ -1,0 +1,44 @@
+import { describe, expect, it } from "vitest";
+import type { Target } from "../api/types";
+import { clock, figures, parseClock } from "./units";
+
+const target = (gauge: Target["gauge"], value: number): Target => ({
+  gauge,
+  value,
+  perceivedExertion: 3,
+  percentOfTop: 50,
+  heartLow: 0,
+  heartHigh: 0,
+  ratePerMinute: 0,
+});
+
+describe("figures", () => {
+  // Flywheel maker's published relation: 202.5 W is 2:00 per 500 m.
+  it("gives a rower watts and the split that belongs to them", () => {
+    expect(figures(target("SPLIT", 202.5))).toEqual({
+      main: "203",
+      unit: "W",
+      more: ["2:00 /500 m"],
+    });
+  });
+
+  // 1000 m in 5:00 is 3.333 m/s; 100 m at 1.053 m/s is 1:35 (Wakayoshi et al. 1992 example).
+  it("gives runners and swimmers a pace", () => {
+    expect(figures(target("PACE", 1000 / 300)).main).toBe("5:00");
+    expect(figures(target("SWIM_PACE", 1.0526)).main).toBe("1:35");
+  });
+});
+
+describe("clock", () => {
+  it("reads back what it writes", () => {
+    for (const seconds of [0, 5, 59, 60, 95, 599, 3599, 3600, 4805]) {
+      expect(parseClock(clock(seconds))).toBe(seconds);
+    }
+  });
+
+  it("does not guess", () => {
+    for (const text of ["", "seven", "7:", ":30", "1:2:3:4", "-5"]) {
+      expect(parseClock(text)).toBeUndefined();
+    }
+  });
+});

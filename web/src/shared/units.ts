@@ -1,0 +1,70 @@
+// Figures as athletes read them. Metric, each with its unit.
+import type { Target } from "../api/types";
+
+/** 95 as "1:35", 3700 as "1:01:40"; whole seconds, rounded half up. */
+export function clock(seconds: number): string {
+  const s = Math.max(0, Math.round(seconds));
+  const tail = String(s % 60).padStart(2, "0");
+  return s < 3600
+    ? `${Math.floor(s / 60)}:${tail}`
+    : `${Math.floor(s / 3600)}:${String(Math.floor(s / 60) % 60).padStart(2, "0")}:${tail}`;
+}
+
+/** Minutes for "about": 125 s as "2 min", 40 s as "40 s". */
+export function about(seconds: number): string {
+  return seconds < 60 ? `${Math.round(seconds)} s` : `${Math.round(seconds / 60)} min`;
+}
+
+/** "7:05", "7:05.4" or "425" as seconds; undefined when it is none of these. */
+export function parseClock(text: string): number | undefined {
+  const match = /^(?:(?:(\d+):)?(\d+):)?(\d+(?:[.,]\d+)?)$/.exec(text.trim());
+  if (!match) return undefined;
+  const [, hours, minutes, seconds] = match;
+  return (
+    Number(hours ?? 0) * 3600 +
+    Number(minutes ?? 0) * 60 +
+    Number((seconds ?? "").replace(",", "."))
+  );
+}
+
+/** Power of a rowing machine to seconds per 500 m: P = 2.80 / pace³ (flywheel maker). */
+function split(watts: number): number {
+  return 500 * Math.cbrt(2.8 / watts);
+}
+
+export interface Figure {
+  /** The one number to steer by. */
+  main: string;
+  unit: string;
+  /** Further figures, shorter. */
+  more: string[];
+}
+
+/** A target as one main figure and some lesser ones. */
+export function figures(target: Target): Figure {
+  const more: string[] = [];
+  if (target.heartHigh > 0) more.push(`HR ${target.heartLow}–${target.heartHigh}`);
+  switch (target.gauge) {
+    case "PACE":
+      return { main: clock(1000 / target.value), unit: "/km", more };
+    case "SWIM_PACE":
+      return { main: clock(100 / target.value), unit: "/100 m", more };
+    case "POWER":
+      if (target.ratePerMinute) more.unshift(`${target.ratePerMinute} rpm`);
+      return { main: String(Math.round(target.value)), unit: "W", more };
+    case "SPLIT":
+      if (target.ratePerMinute) more.unshift(`rate ${target.ratePerMinute}`);
+      more.unshift(`${clock(split(target.value))} /500 m`);
+      return { main: String(Math.round(target.value)), unit: "W", more };
+    case "FEEL":
+      if (target.percentOfTop > 75) more.unshift(`${target.percentOfTop} % of top`);
+      if (target.ratePerMinute) more.unshift(`rate ${target.ratePerMinute}`);
+      return { main: String(Math.round(target.perceivedExertion)), unit: "of 10 effort", more };
+  }
+}
+
+/** A target in one line. */
+export function targetWords(target: Target): string {
+  const { main, unit, more } = figures(target);
+  return [`${main} ${unit}`, ...more].join(" · ");
+}

@@ -1,0 +1,69 @@
+// The server's names in the words of the trade.
+import type { Arrival, Block, Finding, Kind, Kit, Place, Region, Sport } from "../api/types";
+
+export const SPORTS: Record<Sport, string> = {
+  RUN: "Run",
+  RIDE: "Ride",
+  ROW: "Row",
+  SWIM: "Swim",
+};
+
+export const KINDS: Record<Kind, string> = {
+  EASY: "Easy",
+  LONG: "Long",
+  THRESHOLD: "Threshold",
+  INTERVALS: "Intervals",
+  TIME_TRIAL: "Time trial or race",
+  SPRINT: "Sprint",
+};
+
+export const PLACES: Record<Place, string> = {
+  TRACK: "Track",
+  ROAD: "Road",
+  POOL_DECK: "Pool deck",
+  BOATHOUSE: "Boathouse",
+  GYM: "Gym",
+  LIVING_ROOM: "Living room",
+  CAR_PARK: "Car park",
+};
+
+export const ARRIVALS: Record<Arrival, string> = {
+  MOVING: "moving about",
+  BED: "bed",
+  DESK: "a desk",
+  LONG_DRIVE: "a long drive",
+};
+
+export const KITS: Record<Kit, string> = {
+  MINI_BAND: "Mini band",
+  LONG_BAND: "Long band",
+  ROLLER: "Roller",
+  SUPPORT: "Rail or wall",
+  STEP: "Step",
+  ROPE: "Rope",
+  BIKE: "Bike",
+  ROWER: "Boat or rower",
+  POOL: "Pool",
+};
+
+export const BLOCKS: Record<Block, string> = {
+  RELEASE: "Release",
+  RAISE: "Raise",
+  MOBILISE: "Mobilise",
+  ACTIVATE: "Activate",
+  DRILL: "Drills",
+  BUILD: "Build",
+  TRANSITION: "Settle",
+};
+
+export const SEVERITIES: Record<Finding["severity"], string> = {
+  CAUTION: "Caution",
+  FAULT: "Fix",
+  NOTE: "Note",
+};
+
+/** "HIP_FLEXORS" as "Hip flexors". */
+export function region(name: Region): string {
+  const words = name.toLowerCase().replaceAll("_", " ");
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
