@@ -51,6 +51,7 @@ export const system = createSystem(
   defineConfig({
     preflight: true,
     theme: {
+      breakpoints: { sm: "480px", md: "768px", lg: "1024px", xl: "1280px" },
       tokens: {
         fonts: {
           body: { value: "var(--text)" },
@@ -93,6 +94,7 @@ export const system = createSystem(
     },
     globalCss: {
       "html, body": { bg: "paper", color: "ink", fontFamily: "body", lineHeight: 1.4 },
+      // The display face is for words; figures are set in the text face, which aligns them.
       "h1, h2, h3": { fontFamily: "heading", fontWeight: 600, lineHeight: 1.15 },
     },
   }),

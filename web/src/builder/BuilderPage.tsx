@@ -70,7 +70,7 @@ function Builder({ view }: { view: PrescriptionView }) {
         </Box>
         <Box flex="1" />
         <Box textAlign="right" data-testid="length">
-          <Box fontFamily="heading" fontSize="4xl" lineHeight="0.95" fontWeight="600">
+          <Box fontSize="4xl" lineHeight="0.95" fontWeight="700" letterSpacing="-0.02em">
             {clock(plan.seconds)}
           </Box>
           <Box fontSize="sm" color={plan.seconds > plan.available ? "caution" : "inkSoft"}>

@@ -85,7 +85,7 @@ export function DayPage({ today }: { today: string }) {
   );
 }
 
-const COLUMNS = { base: "1fr", md: "250px 150px 1fr 118px" };
+const COLUMNS = { base: "1fr", md: "290px 150px 1fr 118px" };
 
 function AxisHead() {
   return (
@@ -107,9 +107,9 @@ function SessionRow({ session, athletes }: { session: SessionView; athletes: Ath
   const names = new Map(athletes.map((a) => [a.id, a.profile.name]));
   return (
     <Box borderTop="2px solid var(--ink)" py="3">
-      <Grid templateColumns={{ base: "1fr", md: "250px 1fr" }} gap="4">
+      <Grid templateColumns={{ base: "1fr", md: "290px 1fr" }} gap="4">
         <Flex gap="3">
-          <Box fontFamily="heading" fontSize="2xl" lineHeight="1" fontWeight="600">
+          <Box fontSize="2xl" lineHeight="1" fontWeight="700" letterSpacing="-0.02em">
             {timeOf(details.startsAt)}
           </Box>
           <Box minW="0">
@@ -119,7 +119,7 @@ function SessionRow({ session, athletes }: { session: SessionView; athletes: Ath
               {KINDS[details.kind].toLowerCase()}
             </Flex>
             <Box color="inkSoft" fontSize="sm">
-              {PLACES[details.place]}, {details.temperature} °C, up to {details.minutes} min
+              {PLACES[details.place]}, {details.temperature} °C, {details.minutes} min
             </Box>
           </Box>
         </Flex>

@@ -79,7 +79,7 @@ function Overview({
           </label>
         </span>
       </div>
-      <Countdown plan={plan} startsAt={localTime(start)} height={110} />
+      <Countdown plan={plan} startsAt={localTime(start)} height={110} narrow />
       {cautions.map((f) => (
         <p key={f.code + f.what} className="caution" role="note">
           <b>{f.what}</b> {f.why}

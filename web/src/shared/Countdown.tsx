@@ -8,9 +8,8 @@ import { BLOCKS } from "./words";
 
 const percent = (fraction: number) => `${(100 * fraction).toFixed(3)}%`;
 
-/** A band narrower than this shows its name only on hover. */
-const ROOM_FOR_NAME = 0.052;
-const ROOM_FOR_TIME = 0.1;
+/** Shares of the axis below which a band shows its name, or its time, only on hover. */
+const ROOM = { wide: { name: 0.052, time: 0.1 }, narrow: { name: 0.17, time: 0.34 } };
 
 interface CountdownProps {
   plan: PlanView;
@@ -19,11 +18,21 @@ interface CountdownProps {
   chosen?: string;
   onChoose?: (item: Item) => void;
   height?: number;
+  /** On a phone fewer names fit. */
+  narrow?: boolean;
 }
 
 /** The countdown axis: effort over time, ending at the start line on the right. */
-export function Countdown({ plan, startsAt, chosen, onChoose, height = 168 }: CountdownProps) {
+export function Countdown({
+  plan,
+  startsAt,
+  chosen,
+  onChoose,
+  height = 168,
+  narrow = false,
+}: CountdownProps) {
   const span = axisSpan(plan.seconds);
+  const room = narrow ? ROOM.narrow : ROOM.wide;
   return (
     <div className="countdown" style={{ "--stairs": `${height}px` } as CSSProperties}>
       <div className="flag">
@@ -35,18 +44,12 @@ export function Countdown({ plan, startsAt, chosen, onChoose, height = 168 }: Co
           <span>first effort of the session</span>
         </div>
         {treads(plan.items, span).map((tread) => (
-          <button
+          <TreadBox
             key={tread.item.id}
-            type="button"
-            tabIndex={-1}
-            className={tread.item.id === chosen ? "tread chosen" : "tread"}
-            style={{ left: percent(tread.from), width: percent(tread.to - tread.from) }}
-            title={`${tread.item.name}, ${tread.item.dose}, T−${clock(tread.item.startsBefore)}`}
-            aria-label={`${tread.item.name}, ${tread.item.dose}`}
-            onClick={() => onChoose?.(tread.item)}
-          >
-            <Steps tread={tread} />
-          </button>
+            tread={tread}
+            chosen={tread.item.id === chosen}
+            onChoose={onChoose}
+          />
         ))}
       </div>
       <div className="bands">
@@ -59,8 +62,8 @@ export function Countdown({ plan, startsAt, chosen, onChoose, height = 168 }: Co
               style={{ left: percent(band.from), width: percent(width) }}
               title={`${BLOCKS[band.block]}, ${clock(band.seconds)}`}
             >
-              {width > ROOM_FOR_NAME && BLOCKS[band.block]}
-              {width > ROOM_FOR_TIME && <small> {about(band.seconds)}</small>}
+              {width > room.name && BLOCKS[band.block]}
+              {width > room.time && <small> {about(band.seconds)}</small>}
             </div>
           );
         })}
@@ -73,6 +76,43 @@ export function Countdown({ plan, startsAt, chosen, onChoose, height = 168 }: Co
         ))}
       </div>
     </div>
+  );
+}
+
+/** A button where one can choose, a picture where one can only look. */
+function TreadBox({
+  tread,
+  chosen,
+  onChoose,
+}: {
+  tread: Tread;
+  chosen: boolean;
+  onChoose?: (item: Item) => void;
+}) {
+  const { item } = tread;
+  const shared = {
+    className: chosen ? "tread chosen" : "tread",
+    style: { left: percent(tread.from), width: percent(tread.to - tread.from) },
+    title: `${item.name}, ${item.dose}, T−${clock(item.startsBefore)}`,
+  };
+  if (!onChoose) {
+    return (
+      <div {...shared}>
+        <Steps tread={tread} />
+      </div>
+    );
+  }
+  return (
+    <button
+      type="button"
+      // The list below is the way by keyboard; the axis would only double it.
+      tabIndex={-1}
+      aria-label={`${item.name}, ${item.dose}`}
+      onClick={() => onChoose(item)}
+      {...shared}
+    >
+      <Steps tread={tread} />
+    </button>
   );
 }
 

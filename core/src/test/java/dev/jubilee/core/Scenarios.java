@@ -41,6 +41,24 @@ public final class Scenarios {
         Map.of());
   }
 
+  public static Athlete withoutResults(Level level) {
+    return new Athlete(
+        level,
+        30,
+        Optional.empty(),
+        Optional.empty(),
+        List.of(),
+        List.of(),
+        Set.of(),
+        false,
+        Map.of());
+  }
+
+  public static PrescriptionRequest request(
+      Athlete athlete, Sport sport, SessionKind kind, int minutes) {
+    return PrescriptionRequest.of(athlete, session(sport, kind), at(usualPlace(sport), minutes));
+  }
+
   public static Session session(Sport sport, SessionKind kind) {
     return new Session(
         sport,

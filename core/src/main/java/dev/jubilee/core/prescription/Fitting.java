@@ -63,7 +63,7 @@ final class Fitting {
       repeatCircuit();
     }
     growTransition(plan.request().session().kind().isHard() ? LONG_TRANSITION : EASY_TRANSITION);
-    growRaise(Minutes.LONG_RAISE * 2);
+    growRaise(plan.availableSeconds());
     if (slack() > 0 && slack() < 30) {
       growTransition(Integer.MAX_VALUE);
     }

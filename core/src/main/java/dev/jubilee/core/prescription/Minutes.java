@@ -43,7 +43,7 @@ record Minutes(int total, int raise, int menu, int build, int transition) {
       int raise =
           demand.raiseSeconds()
               + Math.max(0, Math.min(extra / 3, LONG_RAISE - demand.raiseSeconds()));
-      int menu = demand.menuTotal() + Math.min(extra / 3, demand.menuTotal() / 2);
+      int menu = demand.menuTotal() + Math.min(extra / 3, Math.max(240, demand.menuTotal() / 2));
       return new Minutes(
           total, toHalfMinute(raise), menu, buildSeconds, demand.transitionSeconds());
     }

@@ -33,6 +33,9 @@ public final class Prescriber {
   /** Below this the land pulse before machine or water is left out; Jubilee modelling choice. */
   private static final int PULSE_WORTHWHILE = 12 * 60;
 
+  /** Raise and transition that one effort must leave; Jubilee modelling choice. */
+  private static final int LEAST_BEFORE_AN_EFFORT = 90;
+
   private static final int PULSE = 90;
   private static final String SETTLE = "settle";
 
@@ -59,8 +62,7 @@ public final class Prescriber {
         Minutes.share(
             demand, idealBuild, 60 * circumstances.minutes(), circumstances.fill(), onApparatus);
 
-    List<PlanItem> build =
-        pins.build().isEmpty() ? items(ramp.within(minutes.build())) : pins.build();
+    List<PlanItem> build = pins.build().isEmpty() ? items(build(ramp, minutes)) : pins.build();
     List<PlanItem> raiseItems = new ArrayList<>(pins.raise());
     if (raiseItems.isEmpty() && mainRaise.isPresent()) {
       raiseItems.addAll(raiseItems(raise, mainRaise.get(), minutes));
@@ -73,6 +75,13 @@ public final class Prescriber {
     List<PlanItem> items = assemble(raiseItems, menu, pins, build, minutes.transition());
     Plan plan = new Plan(request, anchors, demand, library, numbered(items));
     return new Fitting(plan).fit();
+  }
+
+  /** The fullest build that fits its share; at the very least one effort, if the raise stays. */
+  private static List<GradedEffort> build(Ramp ramp, Minutes minutes) {
+    List<GradedEffort> fitting = ramp.within(minutes.build());
+    boolean roomForOne = Ramp.total(ramp.least()) <= minutes.total() - LEAST_BEFORE_AN_EFFORT;
+    return fitting.isEmpty() && roomForOne ? ramp.least() : fitting;
   }
 
   private List<PlanItem> raiseItems(Raise raise, Drill main, Minutes minutes) {
@@ -128,7 +137,9 @@ public final class Prescriber {
     Map<Block, Integer> blockSeconds = new EnumMap<>(Block.class);
     demand
         .menuSeconds()
-        .forEach((block, ideal) -> blockSeconds.put(block, fill ? ideal * 2 : ideal * 5 / 4));
+        .forEach(
+            (block, ideal) ->
+                blockSeconds.put(block, fill ? Math.max(ideal * 2, 240) : ideal * 5 / 4));
     if (fill) {
       blockSeconds.put(Block.RELEASE, seconds / 5);
     }
@@ -140,7 +151,7 @@ public final class Prescriber {
         seconds,
         blockSeconds,
         demand.contacts(),
-        fill ? demand.drills() * 3 / 2 : demand.drills());
+        fill ? Math.max(12, demand.drills() * 3 / 2) : demand.drills());
   }
 
   /** A travelling drill in a shorter lane goes more lengths. */

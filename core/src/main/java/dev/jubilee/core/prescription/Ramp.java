@@ -36,31 +36,42 @@ final class Ramp {
 
   /** The build as the session deserves it; empty when it asks for none. */
   List<GradedEffort> ideal() {
-    return demand.efforts() == 0 ? List.of() : withCount(demand.efforts());
+    return demand.efforts() == 0 ? List.of() : withCount(demand.efforts(), false);
   }
 
   /** The fullest build that fits the seconds; empty when not even one effort does. */
   List<GradedEffort> within(int seconds) {
-    for (int count = demand.efforts(); count >= 1; count--) {
-      List<GradedEffort> efforts = withCount(count);
-      if (total(efforts) <= seconds) {
-        return efforts;
+    // Better two shorter efforts than a long one alone.
+    for (boolean brief : new boolean[] {false, true}) {
+      for (int count = demand.efforts(); count >= (brief ? 1 : 2); count--) {
+        List<GradedEffort> efforts = withCount(count, brief);
+        if (total(efforts) <= seconds) {
+          return efforts;
+        }
       }
     }
     return List.of();
+  }
+
+  /** One short effort, for when nothing more fits; empty when the session asks for none. */
+  List<GradedEffort> least() {
+    return demand.efforts() == 0 ? List.of() : withCount(1, true);
   }
 
   static int total(List<GradedEffort> efforts) {
     return efforts.stream().mapToInt(GradedEffort::seconds).sum();
   }
 
-  private List<GradedEffort> withCount(int count) {
+  private List<GradedEffort> withCount(int count, boolean brief) {
     List<GradedEffort> efforts =
         switch (request.session().sport()) {
-          case RUN -> running(count);
-          case RIDE -> allowed("pressure-step-ride", Kit.BIKE) ? riding(count) : onLand(count);
-          case ROW -> allowed("pressure-step-row", Kit.ROWER) ? rowing(count) : onLand(count);
-          case SWIM -> allowed("build-25-swim", Kit.POOL) ? swimming(count) : turnover(count);
+          case RUN -> running(count, brief);
+          case RIDE ->
+              allowed("pressure-step-ride", Kit.BIKE) ? riding(count, brief) : onLand(count);
+          case ROW ->
+              allowed("pressure-step-row", Kit.ROWER) ? rowing(count, brief) : onLand(count);
+          case SWIM ->
+              allowed("build-25-swim", Kit.POOL) ? swimming(count, brief) : turnover(count);
         };
     return withoutLastRecovery(efforts);
   }
@@ -70,7 +81,7 @@ final class Ramp {
   }
 
   /** Sprints 70, 80, 90, 100 % of top speed; before a maximal 20 min 60 to 80 %, jog back. */
-  private List<GradedEffort> running(int count) {
+  private List<GradedEffort> running(int count, boolean brief) {
     Place place = request.circumstances().place();
     double lane = place.lane().metres();
     if (lane < 15 || place.isWet()) {
@@ -85,7 +96,7 @@ final class Ramp {
           default -> 0.70;
         };
     boolean sprint = kind == SessionKind.SPRINT;
-    Distance distance = Distance.ofMetres(Math.min(lane, sprint ? 50 : 100));
+    Distance distance = Distance.ofMetres(Math.min(lane, sprint || brief ? 50 : 100));
     List<GradedEffort> efforts = new ArrayList<>();
     for (int i = 0; i < count; i++) {
       double speed = top * between(from, 1, i, count);
@@ -105,7 +116,7 @@ final class Ramp {
   }
 
   /** Steps toward the session; sprints get short openers after two steps. */
-  private List<GradedEffort> riding(int count) {
+  private List<GradedEffort> riding(int count, boolean brief) {
     double session = anchors.model().intensityAt(demand.buildTop());
     boolean sprint = kind == SessionKind.SPRINT;
     int openers = sprint ? Math.max(1, count - 2) : 0;
@@ -118,7 +129,7 @@ final class Ramp {
       efforts.add(
           graded(
               "pressure-step-ride",
-              new Dose.Timed(last && steps > 2 ? 45 : 60, 1),
+              new Dose.Timed(brief ? 30 : last && steps > 2 ? 45 : 60, 1),
               anchors.model().effortOf(watts),
               last && openers > 0 ? 60 : 0,
               "spin easily",
@@ -139,17 +150,19 @@ final class Ramp {
   }
 
   /** Pressure build, a step every 30 s up to the day's power at nearly constant rate, then tens. */
-  private List<GradedEffort> rowing(int count) {
+  private List<GradedEffort> rowing(int count, boolean brief) {
     double session = anchors.model().intensityAt(demand.buildTop());
     boolean sprint = kind == SessionKind.SPRINT;
     int tens =
-        switch (kind) {
-          case THRESHOLD -> 0;
-          case SPRINT -> Math.max(1, count - 2);
-          default -> count >= 4 ? 2 : 1;
-        };
+        brief && count == 1
+            ? 0
+            : switch (kind) {
+              case THRESHOLD -> 0;
+              case SPRINT -> Math.max(1, count - 2);
+              default -> count >= 4 ? 2 : 1;
+            };
     // Steps are short, so one more than the count keeps them even.
-    int steps = Math.max(count == 1 ? 1 : 2, count + 1 - tens);
+    int steps = brief && count == 1 ? 1 : Math.max(count == 1 ? 1 : 2, count + 1 - tens);
     double stepTop =
         sprint
             ? Math.min(session, 1.1 * anchors.model().critical())
@@ -162,9 +175,9 @@ final class Ramp {
       efforts.add(
           graded(
               "pressure-step-row",
-              new Dose.Timed(30, 1),
+              new Dose.Timed(brief ? 20 : 30, 1),
               anchors.model().effortOf(watts),
-              last && tens > 0 ? 60 : 0,
+              last && tens > 0 ? (brief ? 30 : 60) : 0,
               "paddle lightly",
               rate));
     }
@@ -185,12 +198,12 @@ final class Ramp {
   }
 
   /** Build 25s, then 25s at the pace of the day. */
-  private List<GradedEffort> swimming(int count) {
+  private List<GradedEffort> swimming(int count, boolean brief) {
     double top = anchors.model().intensityAt(demand.buildTop());
     boolean sprint = kind == SessionKind.SPRINT;
     int paced = kind == SessionKind.THRESHOLD || count == 1 ? 1 : 2;
     double from = sprint ? 0.80 : 0.92;
-    int rest = sprint ? 45 : kind == SessionKind.THRESHOLD ? 20 : 30;
+    int rest = brief ? 15 : sprint ? 45 : kind == SessionKind.THRESHOLD ? 20 : 30;
     List<GradedEffort> efforts = new ArrayList<>();
     for (int i = 0; i < count; i++) {
       double speed = top * between(from, 1, i, count);
@@ -210,7 +223,8 @@ final class Ramp {
   }
 
   private List<GradedEffort> onLand(int count) {
-    return byFeel("land-build", count, 20, 30, "walk about");
+    boolean wet = request.circumstances().place().isWet();
+    return byFeel(wet ? "march-build" : "land-build", count, 20, 30, "walk about");
   }
 
   /** Without the pool, the machine or room, effort rises by feel and stays below the sprint. */

@@ -7,11 +7,8 @@ import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.sport.Sport;
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 
 /**
  * Chooses drills and doses that serve the needs best within the seconds, one rung a ladder.
@@ -27,8 +24,34 @@ final class Selection {
   private static final int ROUNDS_OF_EXCHANGE = 20;
 
   private final Instance instance;
-  private final List<Benefit.Part> chosen = new ArrayList<>();
-  private final Map<Need, Double> coverage = new HashMap<>();
+  private final List<Need> needs;
+  private final double[] weights;
+  private final List<Option> options = new ArrayList<>();
+  private final List<Option> chosen = new ArrayList<>();
+
+  /** Coverage of each need by what is chosen, in the order of {@link #needs}. */
+  private final double[] coverage;
+
+  /** A drill in a dose with everything the search asks of it worked out once. */
+  // The arrays never leave this class and never change.
+  @SuppressWarnings("ArrayRecordComponent")
+  private record Option(
+      Benefit.Part part,
+      String ladder,
+      int seconds,
+      int contacts,
+      boolean forced,
+      int[] serves,
+      double[] strengths) {
+
+    String id() {
+      return part.drill().id();
+    }
+
+    Block block() {
+      return part.drill().block();
+    }
+  }
 
   /**
    * What to choose from and within what.
@@ -53,7 +76,15 @@ final class Selection {
 
   private Selection(Instance instance) {
     this.instance = instance;
-    instance.forced().forEach(this::add);
+    this.needs = List.copyOf(instance.needs().keySet());
+    this.weights = needs.stream().mapToDouble(instance.needs()::get).toArray();
+    this.coverage = new double[needs.size()];
+    for (Drill drill : instance.candidates()) {
+      for (Dose dose : doses(drill)) {
+        options.add(option(new Benefit.Part(drill, dose), false));
+      }
+    }
+    instance.forced().forEach(part -> add(option(part, true)));
   }
 
   static List<Benefit.Part> choose(Instance instance) {
@@ -62,7 +93,7 @@ final class Selection {
     for (int i = 0; i < ROUNDS_OF_EXCHANGE && selection.exchangeOnce(); i++) {
       selection.fill();
     }
-    return List.copyOf(selection.chosen);
+    return selection.chosen.stream().map(Option::part).toList();
   }
 
   /**
@@ -95,20 +126,34 @@ final class Selection {
     return Math.max(1, (int) Math.round(amount / unit) * unit);
   }
 
+  private Option option(Benefit.Part part, boolean forced) {
+    Drill drill = part.drill();
+    int[] serves =
+        drill.serves().keySet().stream().mapToInt(needs::indexOf).filter(n -> n >= 0).toArray();
+    double[] strengths = new double[serves.length];
+    for (int i = 0; i < serves.length; i++) {
+      strengths[i] = Benefit.strength(part, needs.get(serves[i]), instance.sport());
+    }
+    return new Option(
+        part,
+        drill.rung().map(Drill.Rung::ladder).orElse(""),
+        seconds(part),
+        drill.contactsIn(part.dose()),
+        forced,
+        serves,
+        strengths);
+  }
+
   private void fill() {
     while (true) {
-      Benefit.Part best = null;
+      Option best = null;
       double bestRate = 0;
-      for (Drill drill : instance.candidates()) {
-        for (Dose dose : doses(drill)) {
-          Benefit.Part part = new Benefit.Part(drill, dose);
-          if (!fits(part)) {
-            continue;
-          }
-          double gain = gain(part);
-          double rate = gain / seconds(part);
+      for (Option option : options) {
+        if (fits(option)) {
+          double gain = gain(option);
+          double rate = gain / option.seconds();
           if (gain >= WORTHWHILE && rate > bestRate + 1e-12) {
-            best = part;
+            best = option;
             bestRate = rate;
           }
         }
@@ -123,25 +168,20 @@ final class Selection {
   /** Replaces one chosen drill by another if that gains; the best such exchange is made. */
   private boolean exchangeOnce() {
     double bestGain = 1e-6;
-    Benefit.Part out = null;
-    Benefit.Part in = null;
-    for (Benefit.Part leaving : List.copyOf(chosen)) {
-      if (instance.forced().contains(leaving)) {
+    Option out = null;
+    Option in = null;
+    for (Option leaving : List.copyOf(chosen)) {
+      if (leaving.forced()) {
         continue;
       }
       remove(leaving);
       double loss = gain(leaving);
-      for (Drill drill : instance.candidates()) {
-        for (Dose dose : doses(drill)) {
-          Benefit.Part part = new Benefit.Part(drill, dose);
-          if (!part.equals(leaving) && fits(part)) {
-            double gain = gain(part) - loss;
-            if (gain > bestGain) {
-              bestGain = gain;
-              out = leaving;
-              in = part;
-            }
-          }
+      for (Option option : options) {
+        double gain = gain(option) - loss;
+        if (gain > bestGain && fits(option)) {
+          bestGain = gain;
+          out = leaving;
+          in = option;
         }
       }
       add(leaving);
@@ -154,56 +194,50 @@ final class Selection {
     return true;
   }
 
-  private boolean fits(Benefit.Part part) {
-    Drill drill = part.drill();
-    int total = seconds(part);
+  private boolean fits(Option option) {
+    int total = option.seconds();
     int inBlock = total;
-    int contacts = drill.contactsIn(part.dose());
-    Set<String> ladders = new HashSet<>();
-    for (Benefit.Part other : chosen) {
-      if (other.drill().id().equals(drill.id())) {
+    int contacts = option.contacts();
+    for (Option other : chosen) {
+      boolean sameLadder = !option.ladder().isEmpty() && option.ladder().equals(other.ladder());
+      if (sameLadder || option.id().equals(other.id())) {
         return false;
       }
-      other.drill().rung().ifPresent(r -> ladders.add(r.ladder()));
-      total += seconds(other);
-      contacts += other.drill().contactsIn(other.dose());
-      if (other.drill().block() == drill.block()) {
-        inBlock += seconds(other);
+      total += other.seconds();
+      contacts += other.contacts();
+      if (other.block() == option.block()) {
+        inBlock += other.seconds();
       }
     }
     return chosen.size() < instance.drills()
         && total <= instance.seconds()
-        && inBlock <= instance.blockSeconds().getOrDefault(drill.block(), 0)
-        && (drill.contacts() == 0 || contacts <= instance.contacts())
-        && drill.rung().filter(r -> ladders.contains(r.ladder())).isEmpty();
+        && inBlock <= instance.blockSeconds().getOrDefault(option.block(), 0)
+        && (option.contacts() == 0 || contacts <= instance.contacts());
   }
 
-  private double gain(Benefit.Part part) {
+  private double gain(Option option) {
     double gain = 0;
-    for (Need need : part.drill().serves().keySet()) {
-      Double weight = instance.needs().get(need);
-      if (weight != null) {
-        double before = coverage.getOrDefault(need, 0.0);
-        double after = before + Benefit.strength(part, need, instance.sport());
-        gain += weight * (Benefit.satisfied(after) - Benefit.satisfied(before));
-      }
+    for (int i = 0; i < option.serves().length; i++) {
+      double before = coverage[option.serves()[i]];
+      double after = before + option.strengths()[i];
+      gain += weights[option.serves()[i]] * (Benefit.satisfied(after) - Benefit.satisfied(before));
     }
     return gain;
   }
 
-  private void add(Benefit.Part part) {
-    chosen.add(part);
-    shift(part, 1);
+  private void add(Option option) {
+    chosen.add(option);
+    shift(option, 1);
   }
 
-  private void remove(Benefit.Part part) {
-    chosen.remove(part);
-    shift(part, -1);
+  private void remove(Option option) {
+    chosen.remove(option);
+    shift(option, -1);
   }
 
-  private void shift(Benefit.Part part, int sign) {
-    for (Need need : part.drill().serves().keySet()) {
-      coverage.merge(need, sign * Benefit.strength(part, need, instance.sport()), Double::sum);
+  private void shift(Option option, int sign) {
+    for (int i = 0; i < option.serves().length; i++) {
+      coverage[option.serves()[i]] += sign * option.strengths()[i];
     }
   }
 }

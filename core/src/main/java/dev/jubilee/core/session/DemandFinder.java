@@ -53,6 +53,16 @@ public final class DemandFinder {
           BodyRegion.HIPS,
           BodyRegion.LOWER_BACK);
 
+  /** Regions that take the landing; with one of them sore there are no contacts at all. */
+  private static final Set<BodyRegion> LANDING_CHAIN =
+      Set.of(
+          BodyRegion.FEET,
+          BodyRegion.ANKLES,
+          BodyRegion.ACHILLES,
+          BodyRegion.CALVES,
+          BodyRegion.SHINS,
+          BodyRegion.KNEES);
+
   private static final Set<BodyRegion> RIDING_CHAIN =
       Set.of(
           BodyRegion.KNEES,
@@ -234,6 +244,7 @@ public final class DemandFinder {
     if (session.sport() != Sport.RUN
         || athlete.deconditioned()
         || athlete.avoidances().contains(Avoidance.CONTACTS)
+        || LANDING_CHAIN.stream().anyMatch(r -> athlete.has(r, Limit.Severity.SORE))
         || !session.kind().isHard()) {
       return 0;
     }

@@ -16,6 +16,9 @@ import org.springframework.stereotype.Component;
 /** The calendar's small pictures of warm-ups, from stored outcomes. */
 @Component
 class StoredWarmUps implements WarmUpLookup {
+  /** Effort of easy movement between efforts, for drawing only. */
+  private static final int RECOVERY = 22;
+
   private final PrescriptionRepository prescriptions;
   private final RevisionRepository revisions;
   private final Json json;
@@ -35,12 +38,23 @@ class StoredWarmUps implements WarmUpLookup {
     Map<UUID, List<SessionView.WarmUp>> bySession = new HashMap<>();
     for (PrescriptionRow row : rows) {
       PlanView plan = json.read(current.get(row.id()).outcome(), PlanView.class);
-      List<SessionView.Step> steps =
-          plan.items().stream().map(i -> new SessionView.Step(i.seconds(), i.effort())).toList();
+      List<SessionView.Step> steps = plan.items().stream().flatMap(i -> steps(i).stream()).toList();
       bySession
           .computeIfAbsent(row.sessionId(), k -> new ArrayList<>())
           .add(new SessionView.WarmUp(row.id(), row.athleteId(), plan.seconds(), steps));
     }
     return bySession;
+  }
+
+  private static List<SessionView.Step> steps(PlanView.ItemView item) {
+    List<SessionView.Step> steps = new ArrayList<>();
+    if (item.changeSeconds() > 0) {
+      steps.add(new SessionView.Step(item.changeSeconds(), 0));
+    }
+    steps.add(new SessionView.Step(item.workSeconds(), item.effort()));
+    if (item.recoverySeconds() > 0) {
+      steps.add(new SessionView.Step(item.recoverySeconds(), RECOVERY));
+    }
+    return steps;
   }
 }

@@ -1,0 +1,264 @@
+package dev.jubilee.core.prescription;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import dev.jubilee.core.Scenarios;
+import dev.jubilee.core.athlete.Limit;
+import dev.jubilee.core.check.Checks;
+import dev.jubilee.core.check.Finding;
+import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.Need;
+import dev.jubilee.core.session.Arrival;
+import dev.jubilee.core.session.Circumstances;
+import dev.jubilee.core.session.Place;
+import dev.jubilee.core.session.Session;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.BodyRegion;
+import dev.jubilee.core.sport.Level;
+import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.sport.Stroke;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** How plans differ, as a coach would expect. All of it is common practice. */
+class CoachExpectationsTest {
+
+  @Test
+  void aSprintSessionBuildsSeventyToHundredPerCent() {
+    Plan plan = Scenarios.plan(Sport.RUN, SessionKind.SPRINT, Level.ADVANCED, 40);
+    List<Integer> percents = percents(plan);
+    assertThat(percents).hasSizeGreaterThanOrEqualTo(4).startsWith(70).endsWith(100);
+  }
+
+  @Test
+  void beforeTwentyMinutesAllOutStridesGoFromSixtyToEightyPerCent() {
+    Plan plan = Scenarios.plan(Sport.RUN, SessionKind.TIME_TRIAL, Level.ADVANCED, 40);
+    assertThat(percents(plan)).hasSize(5).startsWith(60).endsWith(80);
+  }
+
+  @Test
+  void aThresholdRunStopsAtSessionPaceAndASprintDoesNot() {
+    Plan threshold = Scenarios.plan(Sport.RUN, SessionKind.THRESHOLD, Level.ADVANCED, 40);
+    Plan sprint = Scenarios.plan(Sport.RUN, SessionKind.SPRINT, Level.ADVANCED, 40);
+    assertThat(top(threshold)).isCloseTo(threshold.demand().firstEffort().points(), within(0.5));
+    assertThat(threshold.in(Block.BUILD)).hasSizeBetween(2, 4);
+    assertThat(top(sprint)).isGreaterThan(95);
+    assertThat(sprint.in(Block.DRILL).size()).isGreaterThan(threshold.in(Block.DRILL).size());
+    assertThat(sprint.seconds()).isGreaterThan(threshold.seconds());
+  }
+
+  @ParameterizedTest
+  @EnumSource(Sport.class)
+  void anEasySessionNeedsLittleEvenWhenThereIsMuchTime(Sport sport) {
+    Plan easy = Scenarios.plan(sport, SessionKind.EASY, Level.INTERMEDIATE, 35);
+    Plan hard = Scenarios.plan(sport, SessionKind.INTERVALS, Level.INTERMEDIATE, 35);
+    assertThat(easy.seconds()).isLessThan(7 * 60);
+    assertThat(hard.seconds()).isGreaterThan(20 * 60);
+    assertThat(easy.in(Block.BUILD)).isEmpty();
+  }
+
+  @Test
+  void aTwoKilometreTestEndsAtRacePressureAndAnEasyRowDoesNotBuildAtAll() {
+    Plan test = Scenarios.plan(Sport.ROW, SessionKind.TIME_TRIAL, Level.INTERMEDIATE, 40);
+    Plan easy = Scenarios.plan(Sport.ROW, SessionKind.EASY, Level.INTERMEDIATE, 40);
+    // 2 km in 8:00 is 202.5 W by the flywheel maker's relation.
+    PlanItem last = last(test);
+    assertThat(last.target().orElseThrow().value()).isCloseTo(202.5, within(1.0));
+    assertThat(test.in(Block.TRANSITION).get(0).seconds()).isBetween(5 * 60, 10 * 60);
+    assertThat(easy.in(Block.BUILD)).isEmpty();
+  }
+
+  @Test
+  void pressureRisesAtNearlyConstantRate() {
+    Plan test = Scenarios.plan(Sport.ROW, SessionKind.TIME_TRIAL, Level.INTERMEDIATE, 40);
+    List<Integer> rates =
+        test.in(Block.BUILD).stream()
+            .filter(i -> i.drillId().equals("pressure-step-row"))
+            .map(i -> i.target().orElseThrow().ratePerMinute())
+            .toList();
+    assertThat(rates).hasSizeGreaterThanOrEqualTo(3).allMatch(r -> r >= 18 && r <= 24);
+  }
+
+  @ParameterizedTest
+  @EnumSource(Sport.class)
+  void anAdvancedAthleteClimbsHigherAndDoesMoreThanANovice(Sport sport) {
+    Plan novice = Scenarios.plan(sport, SessionKind.INTERVALS, Level.NOVICE, 40);
+    Plan advanced = Scenarios.plan(sport, SessionKind.INTERVALS, Level.ADVANCED, 40);
+    assertThat(novice.seconds()).isLessThan(advanced.seconds());
+    assertThat(novice.in(Block.BUILD).size()).isLessThan(advanced.in(Block.BUILD).size());
+    for (PlanItem item : novice.items()) {
+      assertThat(novice.drill(item).map(Drill::level)).contains(Level.NOVICE);
+    }
+    assertThat(advanced.items())
+        .anyMatch(
+            i ->
+                advanced.drill(i).orElseThrow().level() == Level.ADVANCED
+                    || advanced.drill(i).orElseThrow().level() == Level.INTERMEDIATE);
+  }
+
+  @ParameterizedTest
+  @EnumSource(Sport.class)
+  void shortOfTimeTheRaiseAndTheBuildStayAndDrillsGo(Sport sport) {
+    Plan eight = Scenarios.plan(sport, SessionKind.INTERVALS, Level.ADVANCED, 8);
+    Plan full = Scenarios.plan(sport, SessionKind.INTERVALS, Level.ADVANCED, 35);
+    assertThat(eight.in(Block.RAISE)).isNotEmpty();
+    assertThat(eight.in(Block.BUILD)).hasSizeGreaterThanOrEqualTo(2);
+    assertThat(drills(eight)).isLessThanOrEqualTo(3);
+    assertThat(drills(full)).isGreaterThanOrEqualTo(8);
+    assertThat(share(eight, Block.RAISE) + share(eight, Block.BUILD))
+        .isGreaterThan(share(full, Block.RAISE) + share(full, Block.BUILD));
+  }
+
+  @ParameterizedTest
+  @EnumSource(Sport.class)
+  void atLeastOneGradedEffortForFourDrills(Sport sport) {
+    for (SessionKind kind : SessionKind.values()) {
+      Plan plan = Scenarios.plan(sport, kind, Level.INTERMEDIATE, 60);
+      if (kind.isHard()) {
+        assertThat(drills(plan))
+            .as("%s", kind)
+            .isLessThanOrEqualTo(4L * plan.in(Block.BUILD).size());
+      }
+    }
+  }
+
+  @Test
+  void coldLengthensTheRaiseAndHeatShortensIt() {
+    PrescriptionRequest mild =
+        Scenarios.request(Sport.RUN, SessionKind.INTERVALS, Level.INTERMEDIATE, 60);
+    int cold = raise(Scenarios.plan(mild.with(at(-2, Arrival.MOVING))));
+    int warm = raise(Scenarios.plan(mild));
+    int hot = raise(Scenarios.plan(mild.with(at(33, Arrival.MOVING))));
+    assertThat(cold).isGreaterThan(warm);
+    assertThat(hot).isLessThan(warm);
+  }
+
+  @Test
+  void fromADeskTheFrontOfTheHipsGetsMore() {
+    PrescriptionRequest moving =
+        Scenarios.request(Sport.SWIM, SessionKind.THRESHOLD, Level.INTERMEDIATE, 60);
+    Circumstances c = moving.circumstances();
+    PrescriptionRequest desk =
+        moving.with(
+            new Circumstances(
+                c.minutes(), false, c.place(), c.kit(), c.temperature(), Arrival.DESK));
+    Need front = new Need.Mobility(BodyRegion.HIP_FLEXORS);
+    assertThat(Scenarios.plan(desk).coverage().get(front)).isGreaterThan(0.3);
+    assertThat(Scenarios.plan(moving).coverage()).doesNotContainKey(front);
+  }
+
+  @Test
+  void aStiffRegionGetsMoreRangeAndASoreOneIsNotLoaded() {
+    Need hips = new Need.Mobility(BodyRegion.ANKLES);
+    Plan usual = Scenarios.plan(Sport.RUN, SessionKind.THRESHOLD, Level.INTERMEDIATE, 40);
+    Plan stiff =
+        Scenarios.plan(
+            Scenarios.request(
+                Sport.RUN,
+                SessionKind.THRESHOLD,
+                Level.INTERMEDIATE,
+                40,
+                new Limit(BodyRegion.ANKLES, Limit.Severity.STIFF)));
+    assertThat(stiff.coverage().get(hips)).isGreaterThanOrEqualTo(usual.coverage().get(hips));
+    Plan sore =
+        Scenarios.plan(
+            Scenarios.request(
+                Sport.RUN,
+                SessionKind.SPRINT,
+                Level.ADVANCED,
+                40,
+                new Limit(BodyRegion.ACHILLES, Limit.Severity.SORE)));
+    assertThat(percents(sore)).allMatch(p -> p <= 80);
+    assertThat(sore.contacts()).isZero();
+  }
+
+  @Test
+  void aBreaststrokerGetsTheGroinThatAFreestylerDoesNotNeed() {
+    Need groin = new Need.Mobility(BodyRegion.ADDUCTORS);
+    assertThat(swim(Stroke.BREASTSTROKE).demand().needs().get(groin))
+        .isGreaterThan(2 * swim(Stroke.FREESTYLE).demand().needs().get(groin));
+    assertThat(swim(Stroke.BREASTSTROKE).coverage().get(groin)).isGreaterThan(0.6);
+  }
+
+  /** Five minutes, no kit, sore Achilles, −8 °C, sprints: an answer a coach would defend. */
+  @Test
+  void theHardestQuestionGetsACarefulAnswer() {
+    PrescriptionRequest request =
+        Scenarios.request(
+                Sport.RUN,
+                SessionKind.SPRINT,
+                Level.ADVANCED,
+                5,
+                new Limit(BodyRegion.ACHILLES, Limit.Severity.SORE))
+            .with(new Circumstances(5, false, Place.ROAD, Set.of(), -8, Arrival.MOVING));
+    Plan plan = Scenarios.plan(request);
+    assertThat(plan.seconds()).isLessThanOrEqualTo(300);
+    assertThat(raise(plan)).isGreaterThanOrEqualTo(90);
+    assertThat(percents(plan)).isNotEmpty().allMatch(p -> p <= 70);
+    assertThat(plan.contacts()).isZero();
+    assertThat(Checks.of(plan))
+        .extracting(Finding::code)
+        .contains("SORE", "HARD_COLD", "SHORT_FOR_HARD");
+  }
+
+  @Test
+  void withoutAResultTheTargetsAreByFeelAndItSaysSo() {
+    PrescriptionRequest request =
+        Scenarios.request(Sport.RIDE, SessionKind.INTERVALS, Level.NOVICE, 30);
+    PrescriptionRequest unknown =
+        PrescriptionRequest.of(
+            Scenarios.withoutResults(Level.NOVICE), request.session(), request.circumstances());
+    Plan plan = Scenarios.plan(unknown);
+    assertThat(plan.items()).allMatch(i -> i.target().isEmpty() || i.target().get().value() == 0);
+    assertThat(Checks.of(plan)).extracting(Finding::code).contains("BY_FEEL");
+  }
+
+  private static Plan swim(Stroke stroke) {
+    Session session =
+        new Session(
+            Sport.SWIM,
+            SessionKind.SPRINT,
+            "100 m",
+            Optional.empty(),
+            Optional.empty(),
+            Optional.of(stroke));
+    return Scenarios.plan(
+        PrescriptionRequest.of(
+            Scenarios.athlete(Level.ADVANCED), session, Scenarios.at(Place.POOL_DECK, 40)));
+  }
+
+  private static Circumstances at(int temperature, Arrival arrival) {
+    return new Circumstances(60, false, Place.TRACK, Place.TRACK.usualKit(), temperature, arrival);
+  }
+
+  private static List<Integer> percents(Plan plan) {
+    return plan.in(Block.BUILD).stream().map(i -> i.target().orElseThrow().percentOfTop()).toList();
+  }
+
+  private static double top(Plan plan) {
+    return last(plan).target().orElseThrow().effort().points();
+  }
+
+  private static PlanItem last(Plan plan) {
+    List<PlanItem> build = plan.in(Block.BUILD);
+    return build.get(build.size() - 1);
+  }
+
+  private static int raise(Plan plan) {
+    return Pins.seconds(plan.in(Block.RAISE));
+  }
+
+  private static long drills(Plan plan) {
+    return plan.items().stream().filter(i -> Prescriber.isMenu(i.block())).count();
+  }
+
+  private static double share(Plan plan, Block block) {
+    return (double) Pins.seconds(plan.in(block)) / plan.seconds();
+  }
+}

@@ -1,0 +1,210 @@
+package dev.jubilee.core.prescription;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.jubilee.core.Scenarios;
+import dev.jubilee.core.athlete.Limit;
+import dev.jubilee.core.athlete.Limit.Severity;
+import dev.jubilee.core.check.Checks;
+import dev.jubilee.core.check.Finding;
+import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.drill.Segment;
+import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.session.Arrival;
+import dev.jubilee.core.session.Circumstances;
+import dev.jubilee.core.session.Place;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.BodyRegion;
+import dev.jubilee.core.sport.Level;
+import dev.jubilee.core.sport.Sport;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What holds for every plan, whatever the sport, session, athlete, place and minutes. */
+class PrescriptionPropertiesTest {
+  private static final int[] MINUTES = {3, 5, 8, 12, 20, 35, 60};
+  private static final int[] TEMPERATURES = {-8, 15, 33};
+
+  /** Computed once; the properties only look at them. */
+  private static final List<List<Plan>> PLANS =
+      requests().stream().map(some -> some.stream().map(Scenarios::plan).toList()).toList();
+
+  /** For each sport and kind of session, several hundred athletes in several hundred places. */
+  static Stream<List<Plan>> plans() {
+    return PLANS.stream();
+  }
+
+  private static List<List<PrescriptionRequest>> requests() {
+    List<List<PrescriptionRequest>> all = new ArrayList<>();
+    int n = 0;
+    for (Sport sport : Sport.values()) {
+      for (SessionKind kind : SessionKind.values()) {
+        List<PrescriptionRequest> some = new ArrayList<>();
+        for (Level level : Level.values()) {
+          for (int m = 0; m < MINUTES.length; m++) {
+            for (Place place : Place.values()) {
+              n += 1 + m;
+              Limit limit = new Limit(pick(BodyRegion.values(), n), pick(Severity.values(), n));
+              Set<Kit> kit = m % 2 == 0 ? place.usualKit() : Set.of();
+              int temperature = TEMPERATURES[n % 3];
+              Arrival arrival = pick(Arrival.values(), n);
+              some.add(
+                  PrescriptionRequest.of(
+                      m % 3 == 0 ? Scenarios.athlete(level) : Scenarios.athlete(level, limit),
+                      Scenarios.session(sport, kind),
+                      new Circumstances(MINUTES[m], false, place, kit, temperature, arrival)));
+            }
+          }
+        }
+        all.add(some);
+      }
+    }
+    return all;
+  }
+
+  private static <T> T pick(T[] values, int n) {
+    return values[n % values.length];
+  }
+
+  @ParameterizedTest
+  @MethodSource("plans")
+  void neverOverTimeAndItsMinutesAreTheMinutesItTakes(List<Plan> plans) {
+    for (Plan plan : plans) {
+      assertThat(plan.seconds()).as(() -> text(plan)).isLessThanOrEqualTo(plan.availableSeconds());
+      int played =
+          plan.items().stream()
+              .flatMap(i -> i.segments().stream())
+              .mapToInt(Segment::seconds)
+              .sum();
+      assertThat(played).isEqualTo(plan.seconds()).isEqualTo(plan.startsBefore(0));
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("plans")
+  void effortNeverFallsInsideTheBuild(List<Plan> plans) {
+    for (Plan plan : plans) {
+      double before = 0;
+      for (PlanItem item : plan.in(Block.BUILD)) {
+        double now = item.target().orElseThrow().effort().points();
+        assertThat(now).as(() -> text(plan)).isGreaterThanOrEqualTo(before - 1e-9);
+        before = now;
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("plans")
+  void onlyWhatAthleteAndCircumstancesAllow(List<Plan> plans) {
+    for (Plan plan : plans) {
+      PrescriptionRequest request = plan.request();
+      for (PlanItem item : plan.items()) {
+        Drill drill = plan.drill(item).orElseThrow();
+        Supplier<String> what = () -> item.name() + " in " + text(plan);
+        assertThat(request.circumstances().kit()).as(what).containsAll(drill.kit());
+        assertThat(!request.circumstances().place().isWet() || drill.wetSafe()).as(what).isTrue();
+        if (item.block() != Block.BUILD && item.block() != Block.TRANSITION) {
+          assertThat(Eligibility.against(drill, request)).as(what).isEmpty();
+        }
+        for (BodyRegion region : drill.loads()) {
+          boolean hurt = request.athlete().has(region, Severity.HURT);
+          assertThat(hurt).as(() -> what.get() + " loads a painful " + region).isFalse();
+        }
+        if (request.session().sport() != Sport.RUN) {
+          assertThat(drill.contacts()).as(what).isZero();
+        }
+      }
+      assertThat(plan.contacts())
+          .as(() -> text(plan))
+          .isLessThanOrEqualTo(plan.demand().contacts());
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("plans")
+  void bothSidesOneRungALadderAndNothingTwice(List<Plan> plans) {
+    for (Plan plan : plans) {
+      for (PlanItem item : plan.items()) {
+        long left = side(item, Segment.Side.LEFT);
+        assertThat(side(item, Segment.Side.RIGHT)).as(item.name()).isEqualTo(left);
+      }
+      List<PlanItem> menu =
+          plan.items().stream().filter(i -> Prescriber.isMenu(i.block())).toList();
+      assertThat(menu).extracting(PlanItem::drillId).doesNotHaveDuplicates();
+      List<String> ladders =
+          menu.stream()
+              .flatMap(i -> plan.drill(i).flatMap(Drill::rung).stream())
+              .map(Drill.Rung::ladder)
+              .toList();
+      assertThat(ladders).as(() -> text(plan)).doesNotHaveDuplicates();
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("plans")
+  void toldToFillTheMinutesItFillsThemWithinThirtySeconds(List<Plan> plans) {
+    for (Plan unfilled : plans) {
+      PrescriptionRequest request = unfilled.request();
+      Plan plan = Scenarios.plan(request.with(request.circumstances().filled(true)));
+      assertThat(plan.availableSeconds() - plan.seconds()).as(() -> text(plan)).isBetween(0, 30);
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("plans")
+  void noFaultIsFoundInTheEnginesOwnPlansAndTheyAreTheSameEveryTime(List<Plan> plans) {
+    for (Plan plan : plans) {
+      PrescriptionRequest request = plan.request();
+      assertThat(Scenarios.plan(plan.request()).items()).isEqualTo(plan.items());
+      // A painful region takes the build away, and that is said as a caution.
+      boolean hurt =
+          request.athlete().limits().stream().anyMatch(l -> l.severity() == Severity.HURT);
+      assertThat(Checks.of(plan))
+          .as(() -> text(plan))
+          .noneMatch(f -> f.severity() == Finding.Severity.FAULT && !hurt);
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("plans")
+  void aWarmUpStartsEasyAndHardSessionsAreNotMetCold(List<Plan> plans) {
+    for (Plan plan : plans) {
+      PrescriptionRequest request = plan.request();
+      assertThat(plan.in(Block.RAISE)).as(() -> text(plan)).isNotEmpty();
+      for (PlanItem item : plan.in(Block.RAISE)) {
+        assertThat(item.target().orElseThrow().effort().points())
+            .as(() -> text(plan))
+            .isLessThan(Effort.CRITICAL);
+      }
+      if (!request.session().kind().isHard()) {
+        assertThat(plan.in(Block.BUILD)).as(() -> text(plan)).isEmpty();
+      }
+    }
+  }
+
+  private static long side(PlanItem item, Segment.Side side) {
+    return item.segments().stream()
+        .filter(s -> s.side() == side)
+        .mapToLong(s -> s.count() * 10_000L + s.seconds())
+        .sum();
+  }
+
+  private static String text(Plan plan) {
+    return plan.request().session().title()
+        + " "
+        + plan.request().athlete().level()
+        + " "
+        + plan.request().athlete().limits()
+        + " "
+        + plan.request().circumstances()
+        + "\n"
+        + PlanText.of(plan);
+  }
+}

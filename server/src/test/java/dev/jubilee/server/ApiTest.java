@@ -1,0 +1,297 @@
+package dev.jubilee.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.jubilee.server.RunningServer.Visitor;
+import dev.jubilee.server.athlete.AthleteProfile;
+import dev.jubilee.server.athlete.AthleteView;
+import dev.jubilee.server.athlete.Athletes;
+import dev.jubilee.server.club.Club;
+import dev.jubilee.server.club.ClubRepository;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The API as a client meets it, over HTTP, on a real PostgreSQL. */
+@ExtendWith(RunningServer.class)
+class ApiTest {
+  private static final JsonMapper JSON = JsonMapper.builder().build();
+
+  private Visitor coach;
+
+  @BeforeEach
+  void signIn() throws Exception {
+    coach = new Visitor().signedIn();
+  }
+
+  @Test
+  void nothingIsToldToStrangers() throws Exception {
+    for (String path : List.of("/api/me", "/api/athletes", "/api/drills", "/api/prescriptions/x")) {
+      assertThat(new Visitor().get(path).statusCode()).as(path).isEqualTo(401);
+    }
+  }
+
+  @Test
+  void withoutItsTokenAWriteIsRefused() throws Exception {
+    Visitor careless = new Visitor().signedIn().withoutCsrfToken();
+    assertThat(careless.post("/api/athletes", "{}").statusCode()).isEqualTo(403);
+  }
+
+  @Test
+  void guessingPasswordsIsSlowedDown() throws Exception {
+    Visitor stranger = new Visitor();
+    stranger.get("/api/me");
+    String guess = "{\"email\":\"someone@lanternmere.example\",\"password\":\"guess\"}";
+    List<Integer> answers = new ArrayList<>();
+    for (int i = 0; i < 7; i++) {
+      answers.add(stranger.post("/api/sign-in", guess).statusCode());
+    }
+    assertThat(answers).containsExactly(401, 401, 401, 401, 401, 401, 429);
+  }
+
+  @Test
+  void signingOutEndsTheSession() throws Exception {
+    Visitor leaving = new Visitor().signedIn();
+    assertThat(leaving.post("/api/sign-out", "").statusCode()).isEqualTo(204);
+    assertThat(leaving.get("/api/me").statusCode()).isEqualTo(401);
+  }
+
+  /** Each impossible figure is refused by name, with what would be accepted. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "ROW_2K | \"seconds\":20 | results[0].seconds | 5:20 to 15:00",
+        "RUN_RACE | \"metres\":5000,\"seconds\":60 | results[0].seconds | 11:07 to 55:33",
+        "RUN_RACE | \"seconds\":60 | results[0].metres | a value",
+        "SWIM_PAIR | \"seconds400\":360,\"seconds200\":190 | results[0].seconds200 | half of the 400",
+        "RIDE_POWER_TEST | \"threeMinuteWatts\":250,\"twelveMinuteWatts\":300 |"
+            + " results[0].threeMinuteWatts | above the 12-minute power",
+        "THRESHOLD_POWER | \"watts\":5000 | results[0].watts | 50 to 550 W"
+      })
+  void impossibleResultsAreRefusedByName(String kind, String figures, String field, String accepted)
+      throws Exception {
+    String result = "{\"kind\":\"" + kind + "\"," + figures + "}";
+    HttpResponse<String> answer = coach.post("/api/athletes", athlete("55", "190", result));
+    assertThat(answer.statusCode()).isEqualTo(422);
+    JsonNode error = JSON.readTree(answer.body()).at("/errors/0");
+    assertThat(error.get("field").asString()).isEqualTo(field);
+    assertThat(error.get("accepted").asString()).contains(accepted);
+  }
+
+  @Test
+  void aMaximumBelowTheRestingHeartRateIsRefused() throws Exception {
+    HttpResponse<String> answer = coach.post("/api/athletes", athlete("105", "120", null));
+    assertThat(answer.statusCode()).isEqualTo(422);
+    assertThat(answer.body()).contains("maximumHeartRate").contains("at least 135 beats/min");
+    assertThat(coach.get("/api/athletes").body()).doesNotContain("Test Person");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"0", "2", "61", "500", "-5"})
+  void impossibleMinutesAreRefusedAndThePlanStaysAsItWas(int minutes) throws Exception {
+    JsonNode plan = prescription();
+    HttpResponse<String> answer =
+        coach.post(
+            "/api/prescriptions/" + plan.get("id").asString() + "/edits",
+            circumstances(plan, minutes));
+    assertThat(answer.statusCode()).isEqualTo(422);
+    assertThat(answer.body()).contains("\"minutes\"").contains("3 to 60 min");
+    assertThat(prescription().get("revision")).isEqualTo(plan.get("revision"));
+  }
+
+  @Test
+  void anUnknownKindNamesWhatIsAccepted() throws Exception {
+    HttpResponse<String> answer =
+        coach.post("/api/athletes", athlete("55", "190", "{\"kind\":\"JUGGLING\"}"));
+    assertThat(answer.statusCode()).isEqualTo(422);
+    assertThat(answer.body()).contains("results[0].kind").contains("ROW_2K");
+  }
+
+  @Test
+  void anEditMakesARevisionUndoAndRedoMoveBetweenThem() throws Exception {
+    JsonNode before = prescription();
+    String path = "/api/prescriptions/" + before.get("id").asString();
+    String drill = item(before, "MOBILISE").get("id").asString();
+    JsonNode removed =
+        JSON.readTree(coach.post(path + "/edits", edit(before, "REMOVE", drill)).body());
+    assertThat(removed.at("/plan/items")).hasSize(before.at("/plan/items").size() - 1);
+    assertThat(removed.get("edit").asString()).startsWith("Removed ");
+
+    JsonNode refitted =
+        JSON.readTree(coach.post(path + "/edits", edit(removed, "REFIT", null)).body());
+    assertThat(refitted.at("/plan/items").toString()).doesNotContain("\"" + drill + "\"");
+
+    JsonNode undone =
+        JSON.readTree(coach.post(path + "/undo?baseRevision=" + rev(refitted), "").body());
+    JsonNode first =
+        JSON.readTree(coach.post(path + "/undo?baseRevision=" + rev(undone), "").body());
+    assertThat(first.get("plan")).isEqualTo(before.get("plan"));
+    JsonNode redone =
+        JSON.readTree(coach.post(path + "/redo?baseRevision=" + rev(first), "").body());
+    assertThat(redone.get("plan")).isEqualTo(removed.get("plan"));
+    coach.post(path + "/undo?baseRevision=" + rev(redone), "");
+  }
+
+  @Test
+  void whatACoachLockedSurvivesRefittingToOtherMinutes() throws Exception {
+    JsonNode plan = prescription();
+    String path = "/api/prescriptions/" + plan.get("id").asString();
+    JsonNode drill = item(plan, "ACTIVATE");
+    String itemId = drill.get("id").asString();
+    int more = drill.get("most").asInt();
+    String dose = edit(plan, "DOSE", itemId).replace("}", ",\"amount\":" + more + "}");
+    JsonNode dosed = JSON.readTree(coach.post(path + "/edits", dose).body());
+    JsonNode shorter = JSON.readTree(coach.post(path + "/edits", circumstances(dosed, 15)).body());
+    JsonNode kept = byId(shorter, itemId);
+    assertThat(kept.get("amount").asInt()).isEqualTo(more);
+    assertThat(kept.get("locked").asBoolean()).isTrue();
+    assertThat(shorter.at("/plan/seconds").asInt()).isLessThanOrEqualTo(15 * 60);
+  }
+
+  @Test
+  void ofTwoEditsOnTheSameRevisionOneIsAConflictAndNothingIsLost() throws Exception {
+    JsonNode plan = prescription();
+    String path = "/api/prescriptions/" + plan.get("id").asString() + "/edits";
+    List<CompletableFuture<Integer>> both =
+        List.of(plan.at("/plan/items/0/id"), plan.at("/plan/items/1/id")).stream()
+            .map(
+                id ->
+                    CompletableFuture.supplyAsync(
+                        () -> {
+                          try {
+                            Visitor one = new Visitor().signedIn();
+                            return one.post(path, edit(plan, "LOCK", id.asString())).statusCode();
+                          } catch (Exception e) {
+                            throw new IllegalStateException(e);
+                          }
+                        }))
+            .toList();
+    assertThat(both.stream().map(CompletableFuture::join)).containsExactlyInAnyOrder(200, 409);
+  }
+
+  @Test
+  void aLinkLeadsToThePlanWithoutSigningInUntilItIsRevoked() throws Exception {
+    JsonNode plan = prescription();
+    String path = "/api/prescriptions/" + plan.get("id").asString() + "/hand-over";
+    String token = JSON.readTree(coach.post(path, "").body()).get("token").asString();
+    assertThat(token).hasSizeGreaterThanOrEqualTo(27);
+    Visitor athlete = new Visitor();
+    JsonNode followed = JSON.readTree(athlete.get("/api/follow/" + token).body());
+    assertThat(followed.at("/plan/items")).isNotEmpty();
+    assertThat(followed.toString()).doesNotContain("lanternmere.example");
+    assertThat(coach.delete(path).statusCode()).isEqualTo(204);
+    assertThat(athlete.get("/api/follow/" + token).statusCode()).isEqualTo(404);
+    assertThat(athlete.get("/api/follow/unknown").statusCode()).isEqualTo(404);
+  }
+
+  @Test
+  void whatBelongsToAnotherClubIsNotThere() throws Exception {
+    Club other =
+        RunningServer.bean(ClubRepository.class)
+            .save(new Club(UUID.randomUUID(), "Another club", ZoneId.of("UTC")));
+    AthleteProfile profile = JSON.readValue(athlete("55", "190", null), AthleteProfile.class);
+    AthleteView foreign = RunningServer.bean(Athletes.class).create(other.id(), profile);
+    assertThat(coach.get("/api/athletes/" + foreign.id()).statusCode()).isEqualTo(404);
+    assertThat(
+            coach
+                .put("/api/athletes/" + foreign.id() + "?version=0", athlete("60", "180", null))
+                .statusCode())
+        .isEqualTo(404);
+    String session = sessions().get(0).get("id").asString();
+    String body = "{\"sessionId\":\"" + session + "\",\"athleteId\":\"" + foreign.id() + "\"}";
+    assertThat(coach.post("/api/prescriptions", body).statusCode()).isEqualTo(404);
+    assertThat(coach.get("/api/athletes").body()).doesNotContain(foreign.id().toString());
+  }
+
+  @Test
+  void theDescriptionTheWebIsBuiltFromIsTheOneServed() throws Exception {
+    JsonNode served = JSON.readTree(new Visitor().get("/api/openapi").body());
+    Path committed = Path.of("src/main/openapi/openapi.json");
+    assertThat(JSON.readTree(Files.readString(committed)))
+        .as("server/src/main/openapi/openapi.json is stale; take it from /api/openapi")
+        .isEqualTo(served);
+  }
+
+  private JsonNode sessions() throws Exception {
+    String today = JSON.readTree(coach.get("/api/me").body()).get("today").asString();
+    return JSON.readTree(coach.get("/api/sessions?from=" + today + "&until=" + today).body());
+  }
+
+  /** The first athlete's plan for the first session of today. */
+  private JsonNode prescription() throws Exception {
+    JsonNode session = sessions().get(0);
+    Map<String, String> whom =
+        Map.of(
+            "sessionId", session.get("id").asString(),
+            "athleteId", session.at("/details/athleteIds/0").asString());
+    return JSON.readTree(coach.post("/api/prescriptions", JSON.writeValueAsString(whom)).body());
+  }
+
+  private static JsonNode item(JsonNode view, String block) {
+    for (JsonNode item : view.at("/plan/items")) {
+      if (item.get("block").asString().equals(block)) {
+        return item;
+      }
+    }
+    throw new AssertionError("no item in " + block);
+  }
+
+  private static JsonNode byId(JsonNode view, String id) {
+    for (JsonNode item : view.at("/plan/items")) {
+      if (item.get("id").asString().equals(id)) {
+        return item;
+      }
+    }
+    throw new AssertionError("no item " + id);
+  }
+
+  private static int rev(JsonNode view) {
+    return view.get("revision").asInt();
+  }
+
+  private static String edit(JsonNode view, String action, String itemId) {
+    return "{\"baseRevision\":"
+        + rev(view)
+        + ",\"action\":\""
+        + action
+        + "\""
+        + (itemId == null ? "" : ",\"itemId\":\"" + itemId + "\"")
+        + "}";
+  }
+
+  private static String circumstances(JsonNode view, int minutes) {
+    return "{\"baseRevision\":"
+        + rev(view)
+        + ",\"action\":\"CIRCUMSTANCES\",\"circumstances\":"
+        + view.get("circumstances")
+            .toString()
+            .replaceFirst("\"minutes\":\\d+", "\"minutes\":" + minutes)
+        + "}";
+  }
+
+  private static String athlete(String resting, String maximum, String result) {
+    return "{\"name\":\"Test Person\",\"sport\":\"ROW\",\"level\":\"NOVICE\",\"age\":30,"
+        + "\"restingHeartRate\":"
+        + resting
+        + ",\"maximumHeartRate\":"
+        + maximum
+        + ",\"results\":["
+        + (result == null ? "" : result)
+        + "],\"limits\":[],\"avoidances\":[],"
+        + "\"deconditioned\":false,\"mastery\":{}}";
+  }
+}
