@@ -5,6 +5,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
@@ -16,9 +18,12 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.MismatchedInputException;
 
 /** Errors as RFC 9457 problem details which name the field and what would be accepted. */
 @RestControllerAdvice
+// Before Spring's own, which would answer without naming the field.
+@Order(Ordered.HIGHEST_PRECEDENCE)
 public class Problems {
 
   @ExceptionHandler
@@ -28,22 +33,13 @@ public class Problems {
 
   @ExceptionHandler
   ProblemDetail unreadable(HttpMessageNotReadableException e) {
-    if (e.getCause() instanceof InvalidFormatException format) {
-      Class<?> type = format.getTargetType();
-      String accepted =
-          type.isEnum()
-              ? "one of " + String.join(", ", names(type))
-              : "a value of type " + type.getSimpleName().toLowerCase(Locale.ROOT);
-      String field = path(format);
-      return fieldProblem(
-          HttpStatus.UNPROCESSABLE_CONTENT,
-          field,
-          field + " is " + format.getValue() + ", accepted is " + accepted,
-          accepted);
-    }
-    if (e.getCause() instanceof JacksonException json
-        && json.getCause() instanceof OutOfRangeException range) {
-      return outOfRange(range);
+    for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
+      if (cause instanceof OutOfRangeException range) {
+        return outOfRange(range);
+      } else if (cause instanceof MismatchedInputException mismatch
+          && mismatch.getTargetType() != null) {
+        return mismatched(mismatch);
+      }
     }
     String field = e.getCause() instanceof JacksonException json ? path(json) : "body";
     return fieldProblem(
@@ -51,6 +47,21 @@ public class Problems {
         field.isEmpty() ? "body" : field,
         "The request could not be read.",
         "JSON as the API describes it");
+  }
+
+  private static ProblemDetail mismatched(MismatchedInputException e) {
+    Class<?> type = e.getTargetType();
+    String accepted =
+        type.isEnum()
+            ? "one of " + String.join(", ", names(type))
+            : "a value of type " + type.getSimpleName().toLowerCase(Locale.ROOT);
+    String given = e instanceof InvalidFormatException format ? " " + format.getValue() : "";
+    String field = path(e);
+    return fieldProblem(
+        HttpStatus.UNPROCESSABLE_CONTENT,
+        field,
+        field + given + " is not accepted, accepted is " + accepted,
+        accepted);
   }
 
   @ExceptionHandler
