@@ -185,7 +185,11 @@ function AthleteRow({
             </Box>
           </Link>
         ) : (
-          <Button onClick={open} disabled={prescribe.isPending}>
+          <Button
+            onClick={open}
+            disabled={prescribe.isPending}
+            aria-label={`Prescribe ${session.details.title} for ${name}`}
+          >
             Prescribe
           </Button>
         )}

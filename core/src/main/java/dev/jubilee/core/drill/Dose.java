@@ -29,7 +29,7 @@ public sealed interface Dose {
   /** The same dose with another amount, 1 or more. */
   Dose withAmount(int amount);
 
-  /** Length in seconds. */
+  /** Length in seconds; a form may know it without listing its segments. */
   default int seconds() {
     return segments().stream().mapToInt(Segment::seconds).sum();
   }
@@ -70,6 +70,12 @@ public sealed interface Dose {
     }
 
     @Override
+    public int seconds() {
+      int once = (int) Math.ceil(count * secondsPerRep);
+      return once * sides * directions + SIDE_CHANGE_SECONDS * (sides - 1);
+    }
+
+    @Override
     public int amount() {
       return count;
     }
@@ -99,6 +105,11 @@ public sealed interface Dose {
         segments.add(Segment.work(secondsEach, sideOf(side, sides), 0, note));
       }
       return segments;
+    }
+
+    @Override
+    public int seconds() {
+      return secondsEach * sides;
     }
 
     @Override
@@ -240,6 +251,11 @@ public sealed interface Dose {
         }
       }
       return segments;
+    }
+
+    @Override
+    public int seconds() {
+      return rounds * (workSeconds + restSeconds);
     }
 
     @Override

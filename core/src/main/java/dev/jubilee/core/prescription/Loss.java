@@ -3,9 +3,8 @@ package dev.jubilee.core.prescription;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.sport.Sport;
-import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -13,33 +12,37 @@ import java.util.Optional;
  * What a plan would lose without one of its drills.
  *
  * @param byNeed weighted loss for each need that would fall, greatest first
+ * @param before how well these needs are served with it, 0 to 1
  */
-record Loss(Map<Need, Double> byNeed) {
+record Loss(Map<Need, Double> byNeed, Map<Need, Double> before) {
 
   static Loss without(Plan plan, PlanItem item) {
     Optional<Drill> drill = plan.drill(item);
     if (drill.isEmpty()) {
-      return new Loss(Map.of());
+      return new Loss(Map.of(), Map.of());
     }
     Sport sport = plan.request().session().sport();
-    List<Benefit.Part> all = Benefit.parts(plan);
-    List<Benefit.Part> rest = new ArrayList<>(all);
-    rest.remove(new Benefit.Part(drill.get(), item.dose()));
-    Map<Need, Double> with = Benefit.coverage(all, sport);
-    Map<Need, Double> without = Benefit.coverage(rest, sport);
-    Map<Need, Double> losses = new LinkedHashMap<>();
-    drill.get().serves().keySet().stream()
-        .filter(need -> plan.demand().needs().containsKey(need))
-        .map(
-            need ->
-                Map.entry(
-                    need,
-                    plan.demand().needs().get(need)
-                        * (Benefit.satisfied(with.getOrDefault(need, 0.0))
-                            - Benefit.satisfied(without.getOrDefault(need, 0.0)))))
-        .sorted(Map.Entry.<Need, Double>comparingByValue().reversed())
-        .forEach(e -> losses.put(e.getKey(), e.getValue()));
-    return new Loss(losses);
+    Benefit.Part own = new Benefit.Part(drill.get(), item.dose());
+    Map<Need, Double> coverage = Benefit.coverage(Benefit.parts(plan), sport);
+    Map<Need, Double> losses = new HashMap<>();
+    Map<Need, Double> before = new HashMap<>();
+    for (Need need : drill.get().serves().keySet()) {
+      Double weight = plan.demand().needs().get(need);
+      if (weight != null) {
+        double with = coverage.getOrDefault(need, 0.0);
+        double without = Math.max(0, with - Benefit.strength(own, need, sport));
+        before.put(need, Benefit.satisfied(with));
+        losses.put(need, weight * (Benefit.satisfied(with) - Benefit.satisfied(without)));
+      }
+    }
+    Map<Need, Double> greatestFirst = new LinkedHashMap<>();
+    losses.entrySet().stream()
+        .sorted(
+            Map.Entry.<Need, Double>comparingByValue()
+                .reversed()
+                .thenComparing(e -> e.getKey().words()))
+        .forEach(e -> greatestFirst.put(e.getKey(), e.getValue()));
+    return new Loss(greatestFirst, before);
   }
 
   double total() {

@@ -15,7 +15,7 @@ import java.util.List;
  */
 final class Ordering {
   /** Beyond this many drills subsets get too many; such blocks are cut into parts of this size. */
-  private static final int EXACT = 12;
+  private static final int EXACT = 10;
 
   /** A second of changeover weighs as much as this many points of effort going down. */
   private static final double POINTS_PER_SECOND = 5;

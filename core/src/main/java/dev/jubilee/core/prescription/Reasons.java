@@ -80,7 +80,7 @@ public final class Reasons {
       return "";
     }
     Need need = loss.greatest().get();
-    double now = plan.coverage().getOrDefault(need, 0.0);
+    double now = loss.before().getOrDefault(need, 0.0);
     double lost = loss.byNeed().get(need) / plan.demand().needs().get(need);
     return String.format(
         Locale.ROOT,

@@ -79,8 +79,7 @@ public class Prescriptions {
             athletes.profile(athlete).toCore(), details.toCore(), details.circumstances());
     PrescriptionRow row =
         new PrescriptionRow(UUID.randomUUID(), coach.clubId(), sessionId, athleteId);
-    store(coach, row, null, "Prescribed", new Prescriber(library).prescribe(request));
-    return view(row);
+    return store(coach, row, null, "Prescribed", new Prescriber(library).prescribe(request));
   }
 
   @Transactional(readOnly = true)
@@ -93,8 +92,7 @@ public class Prescriptions {
     PrescriptionRow row = based(coach.clubId(), id, edit.baseRevision());
     Plan before = plan(revision(row, row.currentRevision()));
     Plan after = edit.applyTo(before, editor);
-    store(coach, row, row.currentRevision(), edit.words(before, after), after);
-    return view(row);
+    return store(coach, row, row.currentRevision(), edit.words(before, after), after);
   }
 
   /**
@@ -113,8 +111,8 @@ public class Prescriptions {
             before.request().pinned(),
             before.request().excluded());
     Plan after = editor.refit(restored(fresh, before.items()));
-    store(coach, row, row.currentRevision(), "Took up changes of athlete and session", after);
-    return view(row);
+    return store(
+        coach, row, row.currentRevision(), "Took up changes of athlete and session", after);
   }
 
   @Transactional
@@ -156,16 +154,18 @@ public class Prescriptions {
         .orElseThrow(() -> new NotFoundException("prescription"));
   }
 
-  public PlanView outcome(PrescriptionRow row) {
-    return json.read(revision(row, row.currentRevision()).outcome(), PlanView.class);
+  private PrescriptionView view(PrescriptionRow row) {
+    RevisionRow revision = revision(row, row.currentRevision());
+    Inputs inputs = json.read(revision.inputs(), Inputs.class);
+    PlanView plan = json.read(revision.outcome(), PlanView.class);
+    return view(row, revision, inputs.request(), plan);
   }
 
-  PrescriptionView view(PrescriptionRow row) {
-    RevisionRow revision = revision(row, row.currentRevision());
+  private PrescriptionView view(
+      PrescriptionRow row, RevisionRow revision, PrescriptionRequest request, PlanView plan) {
     SessionRow session = sessions.row(row.clubId(), row.sessionId());
     AthleteRow athlete = athletes.row(row.clubId(), row.athleteId());
     AthleteProfile profile = athletes.profile(athlete);
-    Inputs inputs = json.read(revision.inputs(), Inputs.class);
     return new PrescriptionView(
         row.id(),
         revision.number(),
@@ -176,8 +176,8 @@ public class Prescriptions {
         new PrescriptionView.AthleteSummary(athlete.id(), profile.name(), profile.level()),
         session.id(),
         sessions.details(session),
-        PrescriptionView.CircumstancesView.of(inputs.request().circumstances()),
-        json.read(revision.outcome(), PlanView.class),
+        PrescriptionView.CircumstancesView.of(request.circumstances()),
+        plan,
         handOvers.tokenOf(row.clubId(), row.id()).orElse(null));
   }
 
@@ -191,10 +191,12 @@ public class Prescriptions {
     return row;
   }
 
-  private void store(SignedIn coach, PrescriptionRow row, Integer parent, String edit, Plan plan) {
+  private PrescriptionView store(
+      SignedIn coach, PrescriptionRow row, Integer parent, String edit, Plan plan) {
     int number = row.nextRevision();
     prescriptions.saveAndFlush(row);
-    revisions.saveAndFlush(
+    PlanView outcome = PlanViews.of(plan);
+    RevisionRow revision =
         new RevisionRow(
             row,
             number,
@@ -202,9 +204,11 @@ public class Prescriptions {
             edit,
             Prescriber.ENGINE_VERSION,
             json.write(new Inputs(plan.request(), plan.items())),
-            json.write(PlanViews.of(plan)),
+            json.write(outcome),
             coach.coachId(),
-            Instant.now()));
+            Instant.now());
+    revisions.saveAndFlush(revision);
+    return view(row, revision, plan.request(), outcome);
   }
 
   private RevisionRow revision(PrescriptionRow row, int number) {

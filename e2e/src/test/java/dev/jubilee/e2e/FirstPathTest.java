@@ -1,0 +1,248 @@
+package dev.jubilee.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** From a session to a warm-up on the athlete's phone, in the real interface. */
+@ExtendWith(RunningJubilee.class)
+class FirstPathTest {
+
+  @ParameterizedTest
+  @CsvSource({
+    "RUN, INTERVALS, 6 × 1000 m, Maren Tarnfield, /km",
+    "RIDE, THRESHOLD, 2 × 20 min, Saskia Brandlow, W",
+    "ROW, TIME_TRIAL, 2 km in earnest, Edda Lindmere, /500 m",
+    "SWIM, SPRINT, 12 × 25 m, Wren Osterbeck, /100 m"
+  })
+  void signInPrescribeEditAndFollowOnThePhone(
+      String sport, String kind, String title, String athlete, String unit) {
+    Page page = RunningJubilee.coach();
+    addSession(page, sport, kind, title, athlete);
+    button(page, "Prescribe " + title + " for " + athlete).click();
+
+    Locator rows = page.getByRole(AriaRole.LISTITEM);
+    assertThat(page.getByTestId("length")).containsText("of 35 min");
+    assertThat(page.getByRole(AriaRole.LIST, list("The warm-up"))).containsText(unit);
+    int items = rows.count();
+    assertThat(items).isGreaterThan(8);
+
+    String removed = firstOf(page, "Mobilise");
+    button(page, "Remove " + removed).click();
+    assertThat(page.getByRole(AriaRole.BUTTON, exactly("Remove " + removed))).hasCount(0);
+    button(page, "Undo").click();
+    assertThat(page.getByRole(AriaRole.BUTTON, exactly("Remove " + removed))).hasCount(1);
+
+    page.getByRole(AriaRole.BUTTON, exactly(removed)).click();
+    String dose = page.getByTestId("dose").textContent();
+    button(page, "More").click();
+    assertThat(page.getByTestId("dose")).not().hasText(dose);
+    assertThat(page.getByRole(AriaRole.BUTTON, exactly("Unlock " + removed))).isVisible();
+
+    Locator minutes = page.getByLabel("Minutes");
+    minutes.fill("20");
+    minutes.press("Enter");
+    assertThat(page.getByTestId("length")).containsText("of 20 min");
+    assertThat(page.getByRole(AriaRole.BUTTON, exactly("Unlock " + removed))).isVisible();
+
+    button(page, "Make a link for " + athlete.substring(0, athlete.indexOf(' '))).click();
+    String link = page.locator("section[aria-label='Hand over'] a").first().getAttribute("href");
+    follow(link, title);
+    page.context().close();
+  }
+
+  @Test
+  void impossibleMinutesAreRefusedBesideTheFieldAndKeptAsTyped() {
+    Page page = openFirstPlan();
+    Locator minutes = page.getByLabel("Minutes");
+    minutes.fill("500");
+    minutes.press("Enter");
+    assertThat(page.getByText("Accepted: 3 to 60 min")).isVisible();
+    assertThat(minutes).hasValue("500");
+    assertThat(page.getByTestId("length")).containsText("of 40 min");
+    page.context().close();
+  }
+
+  @Test
+  void theFormOfAnAthleteKeepsWhatWasTypedAndNamesWhatIsAccepted() {
+    Page page = RunningJubilee.coach();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Athletes")).click();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Edda Lindmere")).click();
+    Locator time = page.getByLabel("Time, m:ss");
+    time.fill("0:20");
+    button(page, "Save").click();
+    assertThat(page.getByText("Accepted: 5:20 to 15:00")).isVisible();
+    assertThat(time).hasValue("0:20");
+    page.context().close();
+  }
+
+  @Test
+  void theBuilderWorksByKeyboard() {
+    Page page = openFirstPlan();
+    page.keyboard().press("ArrowDown");
+    Locator chosen = page.locator("[aria-pressed=true]").first();
+    String name = chosen.textContent();
+    page.keyboard().press("l");
+    assertThat(page.getByRole(AriaRole.BUTTON, exactly("Unlock " + name))).isVisible();
+    page.keyboard().press("Delete");
+    assertThat(page.getByRole(AriaRole.BUTTON, exactly("Remove " + name))).hasCount(0);
+    page.keyboard().press("Control+z");
+    assertThat(page.getByRole(AriaRole.BUTTON, exactly("Remove " + name))).hasCount(1);
+    page.context().close();
+  }
+
+  @Test
+  void anUnknownLinkSaysSo() {
+    BrowserContext phone = RunningJubilee.screen(390, 844);
+    Page page = phone.newPage();
+    page.navigate(RunningJubilee.base() + "/f/not-a-link");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("ask your coach for a new one");
+    phone.close();
+  }
+
+  @Test
+  void aWarmUpOnceOpenedIsThereWithoutANetwork() {
+    Page coach = openFirstPlan();
+    Locator make =
+        coach.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Make a link")));
+    make.click();
+    String link = coach.locator("section[aria-label='Hand over'] a").first().getAttribute("href");
+    BrowserContext phone = RunningJubilee.screen(390, 844);
+    Page page = phone.newPage();
+    page.navigate(link);
+    page.getByRole(AriaRole.BUTTON, exactly("Start")).waitFor();
+    page.waitForFunction("navigator.serviceWorker.controller !== null");
+    // Once more with the worker in charge, so that it has seen everything.
+    page.reload();
+    page.getByRole(AriaRole.BUTTON, exactly("Start")).waitFor();
+    phone.setOffline(true);
+    page.reload();
+    page.getByRole(AriaRole.BUTTON, exactly("Start")).click();
+    assertThat(page.getByTestId("big")).isVisible();
+    phone.close();
+    coach.context().close();
+  }
+
+  /** Reported, not asserted: the budget is 100 ms at the 95th percentile. */
+  @Test
+  void editsAnswerAtOnce() {
+    Page page = openFirstPlan();
+    List<Double> millis = new ArrayList<>();
+    for (int i = 0; i < 40; i++) {
+      millis.add(
+          ((Number)
+                  page.evaluate(
+                      """
+                      () => new Promise(done => {
+                        const length = document.querySelector('[data-testid=length]');
+                        const from = performance.now();
+                        new MutationObserver((_, o) => {
+                          o.disconnect();
+                          requestAnimationFrame(() => done(performance.now() - from));
+                        }).observe(length, {subtree: true, characterData: true, childList: true});
+                        const plus = [...document.querySelectorAll('button')]
+                          .find(b => b.getAttribute('aria-label') === (%s ? 'A minute less' : 'A minute more'));
+                        plus.click();
+                      })"""
+                          .formatted(i % 2 == 0)))
+              .doubleValue());
+    }
+    // The first ten meet a server that has only just started.
+    millis.subList(0, 10).clear();
+    Collections.sort(millis);
+    System.out.printf(
+        "An edit, click to repaint: median %.0f ms, 95th percentile %.0f ms%n",
+        millis.get(15), millis.get(28));
+    assertThat(millis).hasSize(30);
+    page.context().close();
+  }
+
+  private static void follow(String link, String title) {
+    BrowserContext phone = RunningJubilee.screen(390, 844);
+    Page page = phone.newPage();
+    page.navigate(link);
+    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+        .hasText(title);
+    assertThat(page.getByLabel("Start time")).isVisible();
+    button(page, "Start").click();
+    assertThat(page.getByTestId("big")).isVisible();
+    assertThat(page.getByText(Pattern.compile("^Next: "))).isVisible();
+    button(page, "Pause").click();
+    String held = page.locator(".until").textContent();
+    page.waitForTimeout(1200);
+    assertThat(page.locator(".until")).hasText(held);
+    button(page, "Go on").click();
+    button(page, "Skip").click();
+    String second = page.locator(".drill h1").textContent();
+    button(page, "Skip").click();
+    button(page, "Back").click();
+    assertThat(page.locator(".drill h1")).hasText(second);
+    boolean sides = false;
+    for (int i = 0; i < 60 && page.locator(".drill").count() > 0; i++) {
+      sides |= page.locator(".drill .dose").textContent().contains("a side");
+      button(page, "Skip").click();
+    }
+    assertThat(page.getByText("Ready. Go to the start.")).isVisible();
+    page.navigate(link + "/print");
+    Locator sheet = page.getByRole(AriaRole.TABLE);
+    assertThat(sheet).containsText("Settle");
+    assertThat(sheet.textContent().contains("a side")).as("sides are followed").isEqualTo(sides);
+    phone.close();
+  }
+
+  private static void addSession(
+      Page page, String sport, String kind, String title, String athlete) {
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Add a session")).click();
+    page.getByLabel("Sport", new Page.GetByLabelOptions().setExact(true)).selectOption(sport);
+    page.getByLabel("Kind").selectOption(kind);
+    page.getByLabel("What you would write on the whiteboard").fill(title);
+    page.getByLabel("Minutes before it").fill("35");
+    page.getByLabel(Pattern.compile("^" + athlete)).check();
+    button(page, "Save").click();
+    assertThat(page.getByText(title, new Page.GetByTextOptions().setExact(true)).first())
+        .isVisible();
+  }
+
+  private static Page openFirstPlan() {
+    Page page = RunningJubilee.coach();
+    page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(Pattern.compile("Open the warm-up of Pia")))
+        .first()
+        .click();
+    page.getByTestId("length").waitFor();
+    return page;
+  }
+
+  /** The first drill of a block in the list. */
+  private static String firstOf(Page page, String block) {
+    return page.locator("h2:text-is('" + block + "') + [role=listitem] button")
+        .first()
+        .textContent();
+  }
+
+  private static Locator button(Page page, String name) {
+    return page.getByRole(AriaRole.BUTTON, exactly(name));
+  }
+
+  private static Page.GetByRoleOptions exactly(String name) {
+    return new Page.GetByRoleOptions().setName(name).setExact(true);
+  }
+
+  private static Page.GetByRoleOptions list(String name) {
+    return new Page.GetByRoleOptions().setName(name);
+  }
+}

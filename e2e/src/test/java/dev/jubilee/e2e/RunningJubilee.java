@@ -1,0 +1,86 @@
+package dev.jubilee.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import dev.jubilee.server.JubileeApplication;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
+import java.util.List;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** The whole application with demo data on a fresh database, and Debian's Chromium to drive it. */
+final class RunningJubilee implements BeforeAllCallback {
+  private static ConfigurableApplicationContext application;
+  private static Browser browser;
+
+  @Override
+  public synchronized void beforeAll(ExtensionContext context) throws Exception {
+    if (application == null) {
+      application = start();
+      browser =
+          Playwright.create()
+              .chromium()
+              .launch(
+                  new BrowserType.LaunchOptions()
+                      .setExecutablePath(Path.of("/usr/bin/chromium"))
+                      .setArgs(
+                          List.of(
+                              "--no-sandbox",
+                              "--disable-gpu",
+                              "--disable-quic",
+                              "--no-first-run",
+                              "--disable-background-networking",
+                              "--disable-component-update",
+                              "--disable-sync")));
+    }
+  }
+
+  private static ConfigurableApplicationContext start() throws Exception {
+    String url = System.getenv("JUBILEE_DB_URL");
+    if (url == null) {
+      throw new IllegalStateException("These tests need PostgreSQL: run ./jubilee test.");
+    }
+    String name = "e2e_" + ProcessHandle.current().pid();
+    try (Connection admin =
+            DriverManager.getConnection(
+                url, System.getenv("JUBILEE_DB_USER"), System.getenv("JUBILEE_DB_PASSWORD"));
+        Statement statement = admin.createStatement()) {
+      statement.execute("CREATE DATABASE " + name);
+    }
+    return SpringApplication.run(
+        JubileeApplication.class,
+        "--spring.datasource.url=" + url.replaceFirst("/[^/]*$", "/" + name),
+        "--server.port=0",
+        "--jubilee.demo=true");
+  }
+
+  static String base() {
+    return "http://127.0.0.1:"
+        + ((WebServerApplicationContext) application).getWebServer().getPort();
+  }
+
+  static BrowserContext screen(int width, int height) {
+    return browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+  }
+
+  /** A coach at a laptop, signed in. */
+  static Page coach() {
+    Page page = screen(1280, 800).newPage();
+    page.navigate(base() + "/");
+    page.getByLabel("E-mail").fill("coach@lanternmere.example");
+    page.getByLabel("Password").fill("lantern-mere");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in")).click();
+    page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)).waitFor();
+    return page;
+  }
+}
