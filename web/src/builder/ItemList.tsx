@@ -1,4 +1,4 @@
-import { Box, Grid, chakra } from "@chakra-ui/react";
+import "./ItemList.css";
 import { Fragment, useEffect, useRef } from "react";
 import type { Item } from "../api/types";
 import { ember } from "../shared/ember";
@@ -14,30 +14,14 @@ interface Props {
   onRemove: (item: Item) => void;
 }
 
-const Small = chakra("button", {
-  base: {
-    minW: "28px",
-    minH: "28px",
-    display: "inline-flex",
-    alignItems: "center",
-    justifyContent: "center",
-    borderRadius: "4px",
-    color: "inkSoft",
-    cursor: "pointer",
-    _hover: { bg: "paperSunk", color: "ink" },
-  },
-});
-
 /** The plan line by line, the same order and times as the axis above it. */
 export function ItemList({ items, chosen, onChoose, onLock, onRemove }: Props) {
   return (
-    <Box role="list" aria-label="The warm-up">
+    <div role="list" aria-label="The warm-up">
       {items.map((item, i) => (
         <Fragment key={item.id}>
           {items[i - 1]?.block !== item.block && (
-            <Box as="h2" fontSize="md" mt={i === 0 ? "0" : "3"} mb="0.5">
-              {BLOCKS[item.block]}
-            </Box>
+            <h2 className="plan-block">{BLOCKS[item.block]}</h2>
           )}
           <Row
             item={item}
@@ -48,23 +32,19 @@ export function ItemList({ items, chosen, onChoose, onLock, onRemove }: Props) {
           />
         </Fragment>
       ))}
-    </Box>
+    </div>
   );
 }
 
-function Row({
-  item,
-  isChosen,
-  onChoose,
-  onLock,
-  onRemove,
-}: {
+interface RowProps {
   item: Item;
   isChosen: boolean;
   onChoose: () => void;
   onLock: () => void;
   onRemove: () => void;
-}) {
+}
+
+function Row({ item, isChosen, onChoose, onLock, onRemove }: RowProps) {
   const row = useRef<HTMLDivElement>(null);
   const wasChosen = useRef(isChosen);
   useEffect(() => {
@@ -74,61 +54,39 @@ function Row({
   }, [isChosen]);
   const target = item.target ? figures(item.target) : undefined;
   return (
-    <Grid
-      ref={row}
-      role="listitem"
-      templateColumns={{
-        base: "56px 8px 1fr auto",
-        md: "56px 8px minmax(0, 1fr) 128px 168px 60px",
-      }}
-      gap="2"
-      alignItems="center"
-      borderTop="1px solid var(--rule)"
-      minH="36px"
-      bg={isChosen ? "paperRaised" : "transparent"}
-      outline={isChosen ? "1px solid var(--ink)" : "none"}
-      px="1"
-    >
-      <Box fontSize="sm" color="inkSoft" textAlign="right">
-        −{clock(item.startsBefore)}
-      </Box>
-      <Box h="22px" borderRadius="1px" style={{ background: ember(item.effort) }} />
-      <Box asChild textAlign="left" cursor="pointer" minW="0" py="1">
-        <button type="button" onClick={onChoose} aria-pressed={isChosen}>
-          <Box fontWeight="600" lineHeight="1.2">
-            {item.name}
-          </Box>
-        </button>
-      </Box>
-      <Box fontSize="sm" hideBelow="md">
+    <div ref={row} role="listitem" className={isChosen ? "plan-row chosen" : "plan-row"}>
+      <span className="at">−{clock(item.startsBefore)}</span>
+      <span className="heat" style={{ background: ember(item.effort) }} />
+      <button type="button" className="name" onClick={onChoose} aria-pressed={isChosen}>
+        {item.name}
+      </button>
+      <span className="dose">
         {item.dose}
-      </Box>
-      <Box fontSize="sm" hideBelow="md" lineHeight="1.15">
+        {item.recoverySeconds > 0 && `, ${item.recoverySeconds} s easy`}
+      </span>
+      <span className="aim">
         {target && (
           <>
             <b>{target.main}</b> {target.unit}
-            <Box as="span" display="block" color="inkSoft" fontSize="xs">
-              {target.more.join(" · ")}
-            </Box>
+            <small>{target.more.join(" · ")}</small>
           </>
         )}
-      </Box>
-      <Box whiteSpace="nowrap" textAlign="right">
-        <Small
+      </span>
+      <span className="tools">
+        <button
           type="button"
           onClick={onLock}
           aria-label={item.locked ? `Unlock ${item.name}` : `Lock ${item.name}`}
           aria-pressed={item.locked}
-          opacity={item.locked ? 1 : 0.55}
         >
           <Lock closed={item.locked} />
-        </Small>
+        </button>
         {item.block !== "TRANSITION" && (
-          <Small type="button" onClick={onRemove} aria-label={`Remove ${item.name}`}>
+          <button type="button" onClick={onRemove} aria-label={`Remove ${item.name}`}>
             ✕
-          </Small>
+          </button>
         )}
-      </Box>
-    </Grid>
+      </span>
+    </div>
   );
 }

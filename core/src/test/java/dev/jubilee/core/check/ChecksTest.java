@@ -1,0 +1,145 @@
+package dev.jubilee.core.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.jubilee.core.Scenarios;
+import dev.jubilee.core.athlete.Limit;
+import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.prescription.Plan;
+import dev.jubilee.core.prescription.PlanEditor;
+import dev.jubilee.core.prescription.PlanItem;
+import dev.jubilee.core.session.Circumstances;
+import dev.jubilee.core.session.Place;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.BodyRegion;
+import dev.jubilee.core.sport.Level;
+import dev.jubilee.core.sport.Sport;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Each finding fires when a coach spoils a sound plan, and only then. */
+class ChecksTest {
+  private final PlanEditor editor = new PlanEditor(DrillLibrary.builtIn());
+  private final Plan sprint = Scenarios.plan(Sport.RUN, SessionKind.SPRINT, Level.ADVANCED, 40);
+
+  @Test
+  void aSoundPlanHasNothingToRemark() {
+    assertThat(Checks.of(sprint)).isEmpty();
+  }
+
+  /** Bishop 2003; McGowan et al. 2015: a passive wait beyond about 15 min loses the gain. */
+  @Test
+  void aLongWait() {
+    assertThat(codes(editor.dose(sprint, settle(sprint), 12 * 60))).doesNotContain("LONG_WAIT");
+    Plan standing = editor.dose(sprint, settle(sprint), 20 * 60);
+    assertThat(codes(standing)).contains("LONG_WAIT");
+    Remedy remedy = finding(standing, "LONG_WAIT").remedy().orElseThrow();
+    Plan mended = editor.dose(standing, remedy.itemId().orElseThrow(), remedy.amount());
+    assertThat(codes(mended)).doesNotContain("LONG_WAIT");
+  }
+
+  @Test
+  void overTimeWhenTheCoachAddsMoreThanThereIsRoomFor() {
+    Plan over = editor.dose(sprint, settle(sprint), 900);
+    for (int i = 0; over.seconds() <= over.availableSeconds(); i++) {
+      over = editor.add(over, List.of("neck-tilts", "arm-circles", "trunk-circles").get(i % 3));
+    }
+    assertThat(codes(over)).contains("OVER_TIME");
+  }
+
+  @Test
+  void noBuildBeforeAHardSession() {
+    Plan plan = sprint;
+    for (PlanItem effort : sprint.in(Block.BUILD)) {
+      plan = editor.remove(plan, effort.id());
+    }
+    assertThat(codes(plan)).contains("NO_BUILD");
+    Finding finding = finding(plan, "NO_BUILD");
+    assertThat(finding.remedy()).isPresent();
+    assertThat(codes(editor.refit(plan))).doesNotContain("NO_BUILD");
+  }
+
+  @Test
+  void aShortRaise() {
+    Plan plan = sprint;
+    for (PlanItem raise : sprint.in(Block.RAISE)) {
+      plan = editor.remove(plan, raise.id());
+    }
+    assertThat(codes(plan)).contains("SHORT_RAISE");
+  }
+
+  @Test
+  void contactsForACyclistAndKitThatIsNotThere() {
+    Plan ride = Scenarios.plan(Sport.RIDE, SessionKind.THRESHOLD, Level.ADVANCED, 40);
+    Plan spoiled = editor.add(editor.add(ride, "pogo-hops"), "roll-calf");
+    assertThat(codes(ride)).isEmpty();
+    assertThat(codes(spoiled)).contains("CONTACTS_UNWANTED", "MISSING_KIT");
+    Remedy remedy = finding(spoiled, "MISSING_KIT").remedy().orElseThrow();
+    Plan mended = editor.remove(spoiled, remedy.itemId().orElseThrow());
+    assertThat(codes(mended)).doesNotContain("MISSING_KIT");
+  }
+
+  @Test
+  void aDrillThatLoadsWhatIsSore() {
+    Plan sore =
+        Scenarios.plan(
+            Scenarios.request(
+                Sport.RUN,
+                SessionKind.THRESHOLD,
+                Level.ADVANCED,
+                40,
+                new Limit(BodyRegion.ACHILLES, Limit.Severity.SORE)));
+    assertThat(codes(sore)).contains("SORE").doesNotContain("LOADS_SORE_REGION");
+    assertThat(codes(editor.add(sore, "a-skip"))).contains("LOADS_SORE_REGION");
+  }
+
+  @Test
+  void runningDrillsOnAWetDeck() {
+    Plan swim = Scenarios.plan(Sport.SWIM, SessionKind.SPRINT, Level.ADVANCED, 40);
+    assertThat(codes(swim)).doesNotContain("WET_DECK");
+    assertThat(codes(editor.add(swim, "easy-skip"))).contains("WET_DECK");
+  }
+
+  @Test
+  void painIsNeverTreatedHere() {
+    Plan hurt =
+        Scenarios.plan(
+            Scenarios.request(
+                Sport.RUN,
+                SessionKind.SPRINT,
+                Level.ADVANCED,
+                40,
+                new Limit(BodyRegion.HAMSTRINGS, Limit.Severity.HURT)));
+    Finding finding = finding(hurt, "HURT");
+    assertThat(finding.severity()).isEqualTo(Finding.Severity.CAUTION);
+    assertThat(finding.why()).contains("licensed clinician");
+    assertThat(hurt.in(Block.BUILD)).isEmpty();
+  }
+
+  @Test
+  void weather() {
+    assertThat(codes(at(-8))).contains("HARD_COLD");
+    assertThat(codes(at(3))).contains("LAYERS").doesNotContain("HARD_COLD");
+    assertThat(codes(at(34))).contains("HEAT");
+    assertThat(codes(at(15))).isEmpty();
+  }
+
+  private Plan at(int temperature) {
+    Circumstances c = sprint.request().circumstances();
+    return editor.under(
+        sprint, new Circumstances(40, false, Place.TRACK, c.kit(), temperature, c.arrival()));
+  }
+
+  private static String settle(Plan plan) {
+    return plan.in(Block.TRANSITION).get(0).id();
+  }
+
+  private static List<String> codes(Plan plan) {
+    return Checks.of(plan).stream().map(Finding::code).toList();
+  }
+
+  private static Finding finding(Plan plan, String code) {
+    return Checks.of(plan).stream().filter(f -> f.code().equals(code)).findFirst().orElseThrow();
+  }
+}

@@ -1,0 +1,107 @@
+package dev.jubilee.core.prescription;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import dev.jubilee.core.Scenarios;
+import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.Level;
+import dev.jubilee.core.sport.Sport;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** An edit does what was asked and nothing else; re-fitting keeps what the coach touched. */
+class PlanEditorTest {
+  private final PlanEditor editor = new PlanEditor(DrillLibrary.builtIn());
+
+  @ParameterizedTest
+  @EnumSource(Sport.class)
+  void removingTakesOutOneItemAndReFittingDoesNotBringItBack(Sport sport) {
+    Plan plan = Scenarios.plan(sport, SessionKind.INTERVALS, Level.ADVANCED, 40);
+    PlanItem drill = plan.in(Block.MOBILISE).get(0);
+    Plan removed = editor.remove(plan, drill.id());
+    assertThat(ids(removed)).hasSize(plan.items().size() - 1).doesNotContain(drill.id());
+    assertThat(removed.seconds()).isLessThan(plan.seconds());
+    assertThat(drills(editor.refit(removed))).doesNotContain(drill.drillId());
+  }
+
+  @ParameterizedTest
+  @EnumSource(Sport.class)
+  void whatIsTouchedIsKeptWhenMinutesShrink(Sport sport) {
+    Plan plan = Scenarios.plan(sport, SessionKind.INTERVALS, Level.ADVANCED, 40);
+    PlanItem drill = plan.in(Block.ACTIVATE).get(0);
+    int most = plan.drill(drill).orElseThrow().most();
+    Plan dosed = editor.dose(plan, drill.id(), most);
+    Plan shorter = editor.under(dosed, plan.request().circumstances().withMinutes(15));
+    assertThat(shorter.item(drill.id()).dose().amount()).isEqualTo(most);
+    assertThat(shorter.seconds()).isLessThanOrEqualTo(15 * 60);
+  }
+
+  @Test
+  void reFittingAnUntouchedPlanChangesNothing() {
+    Plan plan = Scenarios.plan(Sport.RUN, SessionKind.SPRINT, Level.ADVANCED, 40);
+    assertThat(editor.refit(plan).items()).isEqualTo(plan.items());
+  }
+
+  @Test
+  void everySwapOnOfferCanBeMadeAndTakesWhatItSays() {
+    Plan plan = Scenarios.plan(Sport.ROW, SessionKind.TIME_TRIAL, Level.INTERMEDIATE, 40);
+    for (PlanItem item : plan.items()) {
+      if (item.block() == Block.TRANSITION) {
+        continue;
+      }
+      for (Alternatives.Alternative a : Alternatives.forItem(plan, item, editor)) {
+        Plan swapped = editor.swap(plan, item.id(), a.drill().id());
+        assertThat(swapped.seconds() - plan.seconds())
+            .as(item.name() + " for " + a.drill().name())
+            .isEqualTo(a.secondsMore());
+        assertThat(swapped.items()).hasSameSizeAs(plan.items());
+      }
+    }
+  }
+
+  @Test
+  void anAddedDrillStandsInItsBlock() {
+    Plan plan = Scenarios.plan(Sport.RUN, SessionKind.THRESHOLD, Level.ADVANCED, 40);
+    Plan more = editor.add(plan, "neck-tilts");
+    int at = drills(more).indexOf("neck-tilts");
+    assertThat(more.items().get(at).block()).isEqualTo(Block.MOBILISE);
+    assertThat(more.items().get(at - 1).block()).isEqualTo(Block.MOBILISE);
+    assertThat(more.items().get(at).locked()).isTrue();
+  }
+
+  @Test
+  void aLockedEffortKeepsTheBuildAsItIs() {
+    Plan plan = Scenarios.plan(Sport.RUN, SessionKind.SPRINT, Level.ADVANCED, 40);
+    Plan locked = editor.lock(plan, plan.in(Block.BUILD).get(1).id(), true);
+    Plan shorter = editor.under(locked, plan.request().circumstances().withMinutes(20));
+    assertThat(shorter.in(Block.BUILD)).hasSameSizeAs(plan.in(Block.BUILD));
+  }
+
+  @Test
+  void nonsenseIsRefusedByName() {
+    Plan plan = Scenarios.plan(Sport.RUN, SessionKind.SPRINT, Level.ADVANCED, 40);
+    String drill = plan.in(Block.MOBILISE).get(0).id();
+    String settle = plan.in(Block.TRANSITION).get(0).id();
+    assertThatThrownBy(() -> editor.dose(plan, drill, 400))
+        .isInstanceOfSatisfying(
+            OutOfRangeException.class, e -> assertThat(e.field()).isEqualTo("amount"));
+    assertThatThrownBy(() -> editor.remove(plan, settle)).hasMessageContaining("itemId");
+    assertThatThrownBy(() -> editor.add(plan, "no-such-drill")).hasMessageContaining("drillId");
+    assertThatThrownBy(() -> editor.swap(plan, drill, "a-skip"))
+        .hasMessageContaining("same block, Mobilise");
+  }
+
+  private static List<String> ids(Plan plan) {
+    return plan.items().stream().map(PlanItem::id).toList();
+  }
+
+  private static List<String> drills(Plan plan) {
+    return plan.items().stream().map(PlanItem::drillId).toList();
+  }
+}
