@@ -95,7 +95,12 @@ export const system = createSystem(
     globalCss: {
       "html, body": { bg: "paper", color: "ink", fontFamily: "body", lineHeight: 1.4 },
       // The display face is for words; figures are set in the text face, which aligns them.
-      "h1, h2, h3": { fontFamily: "heading", fontWeight: 600, lineHeight: 1.15 },
+      "h1, h2, h3": {
+        fontFamily: "heading",
+        fontVariantNumeric: "lining-nums proportional-nums",
+        fontWeight: 600,
+        lineHeight: 1.15,
+      },
     },
   }),
 );

@@ -43,6 +43,12 @@ function Builder({ view }: { view: PrescriptionView }) {
     return () => window.removeEventListener("keydown", onKey);
   });
 
+  // What may hurt or spoil the session stands before anything else.
+  const isGrave = plan.findings.some((f) => f.severity !== "NOTE");
+  const findings = (
+    <Findings findings={plan.findings} view={view} onEdit={(edit) => step.mutate(edit)} />
+  );
+
   return (
     <>
       <Flex align="flex-end" gap="5" wrap="wrap" mb="3">
@@ -117,6 +123,7 @@ function Builder({ view }: { view: PrescriptionView }) {
           startsAt={timeOf(session.startsAt)}
           chosen={chosen?.id}
           onChoose={(item) => setChosenId(item.id)}
+          narrow={window.innerWidth < 640}
         />
       </Box>
 
@@ -137,6 +144,7 @@ function Builder({ view }: { view: PrescriptionView }) {
           />
         </Box>
         <Flex direction="column" gap="5" minW="0">
+          {isGrave && findings}
           {chosen && (
             <ItemPanel
               key={chosen.id}
@@ -145,7 +153,7 @@ function Builder({ view }: { view: PrescriptionView }) {
               onEdit={(edit) => step.mutate(edit)}
             />
           )}
-          <Findings findings={plan.findings} view={view} onEdit={(edit) => step.mutate(edit)} />
+          {!isGrave && findings}
           <HandOver view={view} />
           <Box fontSize="sm">
             <Box as="h2" fontSize="lg" mb="1">

@@ -126,7 +126,8 @@ function Swaps({
                 {a.name}
               </Box>
               <Box fontSize="sm" color="inkSoft" whiteSpace="nowrap">
-                {a.likeness} % alike, {a.secondsMore >= 0 ? "+" : "−"}
+                {a.likeness > 0 && `${a.likeness} % alike, `}
+                {a.secondsMore >= 0 ? "+" : "−"}
                 {Math.abs(a.secondsMore)} s
               </Box>
             </button>
