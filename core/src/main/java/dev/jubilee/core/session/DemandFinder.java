@@ -218,11 +218,14 @@ public final class DemandFinder {
       return Effort.REST;
     }
     if (sore) {
-      Effort cap = min(top, anchors.shareOfTop(session.sport() == Sport.SWIM ? 0.9 : 0.8));
-      if (cap.points() < top.points()) {
-        why.add("A sore region that this session loads: the build stops at 80 % of top effort.");
+      Effort cap = anchors.shareOfTop(session.sport() == Sport.SWIM ? 0.9 : 0.8);
+      if (session.kind() == SessionKind.SPRINT) {
+        why.add("A sore region that this session loads: the build stops early.");
+      } else {
+        cap = min(cap, first);
+        why.add("A sore region that this session loads: nothing faster than the session itself.");
       }
-      top = cap;
+      top = min(top, cap);
     }
     if (athlete.level() == Level.NOVICE || athlete.deconditioned()) {
       top = min(top, anchors.shareOfTop(0.9));
