@@ -1,5 +1,5 @@
 import "./ItemList.css";
-import { Fragment, useEffect, useRef } from "react";
+import { useEffect, useRef } from "react";
 import type { Item } from "../api/types";
 import { ember } from "../shared/ember";
 import { Lock } from "../shared/icons";
@@ -17,23 +17,37 @@ interface Props {
 /** The plan line by line, the same order and times as the axis above it. */
 export function ItemList({ items, chosen, onChoose, onLock, onRemove }: Props) {
   return (
-    <div role="list" aria-label="The warm-up">
-      {items.map((item, i) => (
-        <Fragment key={item.id}>
-          {items[i - 1]?.block !== item.block && (
-            <h2 className="plan-block">{BLOCKS[item.block]}</h2>
-          )}
-          <Row
-            item={item}
-            isChosen={item.id === chosen}
-            onChoose={() => onChoose(item.id)}
-            onLock={() => onLock(item)}
-            onRemove={() => onRemove(item)}
-          />
-        </Fragment>
+    <div role="group" aria-label="The warm-up">
+      {parts(items).map((part) => (
+        <section key={part.items[0]?.id} className="plan-part">
+          <h2 className="plan-block">{BLOCKS[part.block]}</h2>
+          <div role="list" aria-label={BLOCKS[part.block]}>
+            {part.items.map((item) => (
+              <Row
+                key={item.id}
+                item={item}
+                isChosen={item.id === chosen}
+                onChoose={() => onChoose(item.id)}
+                onLock={() => onLock(item)}
+                onRemove={() => onRemove(item)}
+              />
+            ))}
+          </div>
+        </section>
       ))}
     </div>
   );
+}
+
+/** Neighbours of one block together; a block may come twice, on land and on the machine. */
+function parts(items: Item[]): { block: Item["block"]; items: Item[] }[] {
+  const joined: { block: Item["block"]; items: Item[] }[] = [];
+  for (const item of items) {
+    const last = joined.at(-1);
+    if (last?.block === item.block) last.items.push(item);
+    else joined.push({ block: item.block, items: [item] });
+  }
+  return joined;
 }
 
 interface RowProps {

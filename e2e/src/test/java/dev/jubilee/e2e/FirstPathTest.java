@@ -35,7 +35,7 @@ class FirstPathTest {
 
     Locator rows = page.getByRole(AriaRole.LISTITEM);
     assertThat(page.getByTestId("length")).containsText("of 35 min");
-    assertThat(page.getByRole(AriaRole.LIST, list("The warm-up"))).containsText(unit);
+    assertThat(page.getByRole(AriaRole.GROUP, list("The warm-up"))).containsText(unit);
     int items = rows.count();
     assertThat(items).isGreaterThan(8);
 
@@ -229,9 +229,7 @@ class FirstPathTest {
 
   /** The first drill of a block in the list. */
   private static String firstOf(Page page, String block) {
-    return page.locator("h2:text-is('" + block + "') + [role=listitem] button")
-        .first()
-        .textContent();
+    return page.locator("h2:text-is('" + block + "') + [role=list] button").first().textContent();
   }
 
   private static Locator button(Page page, String name) {

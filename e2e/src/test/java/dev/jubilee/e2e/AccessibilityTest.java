@@ -1,0 +1,100 @@
+package dev.jubilee.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Each screen against the rules of WCAG 2.2 A and AA that axe-core can tell, light and dark. */
+@ExtendWith(RunningJubilee.class)
+class AccessibilityTest {
+
+  @Test
+  void theCoachsScreens() {
+    Page page = RunningJubilee.coach();
+    for (ColorScheme scheme : List.of(ColorScheme.LIGHT, ColorScheme.DARK)) {
+      page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+      page.navigate(RunningJubilee.base() + "/day");
+      page.getByRole(
+              AriaRole.BUTTON,
+              new Page.GetByRoleOptions().setName(Pattern.compile("Open the warm-up of Caspian")))
+          .first()
+          .waitFor();
+      expectNoViolations(page, "day " + scheme);
+      page.navigate(RunningJubilee.base() + "/sessions/new");
+      page.getByLabel("Kind").waitFor();
+      expectNoViolations(page, "session " + scheme);
+      page.navigate(RunningJubilee.base() + "/athletes");
+      page.getByText("What follows").waitFor();
+      expectNoViolations(page, "athlete " + scheme);
+      page.navigate(RunningJubilee.base() + "/day");
+      page.getByRole(
+              AriaRole.BUTTON,
+              new Page.GetByRoleOptions().setName(Pattern.compile("Open the warm-up of Caspian")))
+          .first()
+          .click();
+      page.getByTestId("length").waitFor();
+      expectNoViolations(page, "builder " + scheme);
+    }
+    page.context().close();
+  }
+
+  @Test
+  void theAthletesScreens() {
+    Page coach = RunningJubilee.coach();
+    coach
+        .getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(Pattern.compile("Open the warm-up of Dov")))
+        .first()
+        .click();
+    coach
+        .getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Make a link")))
+        .click();
+    String link = coach.locator("section[aria-label='Hand over'] a").first().getAttribute("href");
+    BrowserContext phone = RunningJubilee.screen(390, 844);
+    Page page = phone.newPage();
+    for (ColorScheme scheme : List.of(ColorScheme.LIGHT, ColorScheme.DARK)) {
+      page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+      page.navigate(link);
+      page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)).waitFor();
+      expectNoViolations(page, "follow " + scheme);
+      page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start").setExact(true))
+          .click();
+      page.getByTestId("big").waitFor();
+      expectNoViolations(page, "player " + scheme);
+      page.navigate(link + "/print");
+      page.getByRole(AriaRole.TABLE).waitFor();
+      expectNoViolations(page, "print " + scheme);
+    }
+    phone.close();
+    coach.context().close();
+  }
+
+  private static void expectNoViolations(Page page, String screen) {
+    List<String> violations =
+        new AxeBuilder(page)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+                .analyze()
+                .getViolations()
+                .stream()
+                .map(AccessibilityTest::words)
+                .toList();
+    assertThat(violations).as(screen).isEmpty();
+  }
+
+  private static String words(Rule rule) {
+    return rule.getId()
+        + ": "
+        + rule.getNodes().stream().limit(3).map(n -> String.valueOf(n.getTarget())).toList();
+  }
+}
