@@ -80,7 +80,8 @@ final class RunningJubilee implements BeforeAllCallback {
     page.getByLabel("E-mail").fill("coach@lanternmere.example");
     page.getByLabel("Password").fill("lantern-mere");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in")).click();
-    page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)).waitFor();
+    // Leaving before the answer has come would leave the coach signed out.
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign out")).waitFor();
     return page;
   }
 }
