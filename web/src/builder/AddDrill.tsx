@@ -1,15 +1,21 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { memo, useState } from "react";
 import { api, data } from "../api/client";
 import type { DrillSummary, Sport } from "../api/types";
 import { TextField } from "../shared/fields";
 import { BLOCKS } from "../shared/words";
+import type { Edit } from "./usePlan";
 
 const SHOWN = 8;
 
+interface Props {
+  sport: Sport;
+  onEdit: (edit: Edit) => void;
+}
+
 /** Search as you type, by name or by what else coaches call it. */
-export function AddDrill({ sport, onAdd }: { sport: Sport; onAdd: (drillId: string) => void }) {
+export const AddDrill = memo(function AddDrill({ sport, onEdit }: Props) {
   const [text, setText] = useState("");
   const drills = useQuery({
     queryKey: ["drills"],
@@ -27,7 +33,7 @@ export function AddDrill({ sport, onAdd }: { sport: Sport; onAdd: (drillId: stri
               <button
                 type="button"
                 onClick={() => {
-                  onAdd(d.id);
+                  onEdit({ action: "ADD", drillId: d.id });
                   setText("");
                 }}
               >
@@ -49,7 +55,7 @@ export function AddDrill({ sport, onAdd }: { sport: Sport; onAdd: (drillId: stri
       )}
     </Box>
   );
-}
+});
 
 function search(drills: DrillSummary[], text: string, sport: Sport): DrillSummary[] {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);

@@ -46,7 +46,7 @@ function Builder({ view }: { view: PrescriptionView }) {
   // What may hurt or spoil the session stands before anything else.
   const isGrave = plan.findings.some((f) => f.severity !== "NOTE");
   const findings = (
-    <Findings findings={plan.findings} view={view} onEdit={(edit) => step.mutate(edit)} />
+    <Findings findings={plan.findings} circumstances={view.circumstances} onEdit={step.mutate} />
   );
 
   return (
@@ -109,7 +109,7 @@ function Builder({ view }: { view: PrescriptionView }) {
       <CircumstancesBar
         circumstances={view.circumstances}
         error={step.error}
-        onChange={(circumstances) => step.mutate({ action: "CIRCUMSTANCES", circumstances })}
+        onEdit={step.mutate}
       />
       {step.error && (
         <Box my="2">
@@ -133,15 +133,9 @@ function Builder({ view }: { view: PrescriptionView }) {
             items={plan.items}
             chosen={chosen?.id}
             onChoose={setChosenId}
-            onLock={(item) =>
-              step.mutate({ action: item.locked ? "UNLOCK" : "LOCK", itemId: item.id })
-            }
-            onRemove={(item) => step.mutate({ action: "REMOVE", itemId: item.id })}
+            onEdit={step.mutate}
           />
-          <AddDrill
-            sport={session.sport}
-            onAdd={(drillId) => step.mutate({ action: "ADD", drillId })}
-          />
+          <AddDrill sport={session.sport} onEdit={step.mutate} />
         </Box>
         <Flex direction="column" gap="5" minW="0">
           {isGrave && findings}
@@ -150,11 +144,11 @@ function Builder({ view }: { view: PrescriptionView }) {
               key={chosen.id}
               prescriptionId={view.id}
               item={chosen}
-              onEdit={(edit) => step.mutate(edit)}
+              onEdit={step.mutate}
             />
           )}
           {!isGrave && findings}
-          <HandOver view={view} />
+          <HandOver prescriptionId={view.id} token={view.token} athlete={view.athlete.name} />
           <Box fontSize="sm">
             <Box as="h2" fontSize="lg" mb="1">
               Why this much

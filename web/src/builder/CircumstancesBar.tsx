@@ -1,20 +1,25 @@
 import { Box, Button, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { memo, useState } from "react";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
 import type { Circumstances, Kit } from "../api/types";
 import { SelectField, TextField, Tick } from "../shared/fields";
 import { ARRIVALS, KITS, PLACES } from "../shared/words";
+import type { Edit } from "./usePlan";
 
 interface Props {
   circumstances: Circumstances;
   error: unknown;
-  onChange: (circumstances: Circumstances) => void;
+  onEdit: (edit: Edit) => void;
 }
 
 /** Minutes, place, kit, temperature: every change answers at once. */
-export function CircumstancesBar({ circumstances: c, error, onChange }: Props) {
+export const CircumstancesBar = memo(function CircumstancesBar({
+  circumstances: c,
+  error,
+  onEdit,
+}: Props) {
   const [showsKit, setShowsKit] = useState(false);
   const places = useQuery({
     queryKey: ["places"],
@@ -23,7 +28,8 @@ export function CircumstancesBar({ circumstances: c, error, onChange }: Props) {
   });
   const accepted = (field: string) =>
     error instanceof Problem ? error.accepted(field) : undefined;
-  const change = (part: Partial<Circumstances>) => onChange({ ...c, ...part });
+  const change = (part: Partial<Circumstances>) =>
+    onEdit({ action: "CIRCUMSTANCES", circumstances: { ...c, ...part } });
   const usualKit = (place: Circumstances["place"]) =>
     places.data?.find((p) => p.place === place)?.usualKit ?? [];
 
@@ -107,7 +113,7 @@ export function CircumstancesBar({ circumstances: c, error, onChange }: Props) {
       )}
     </Box>
   );
-}
+});
 
 /** A number that counts when one leaves the field or presses Enter; what was typed stays. */
 function NumberField({

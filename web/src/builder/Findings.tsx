@@ -1,18 +1,19 @@
 import { Box, Button, Flex } from "@chakra-ui/react";
-import type { Finding, PrescriptionView } from "../api/types";
+import { memo } from "react";
+import type { Circumstances, Finding } from "../api/types";
 import { SEVERITIES } from "../shared/words";
 import type { Edit } from "./usePlan";
 
 interface Props {
   findings: Finding[];
-  view: PrescriptionView;
+  circumstances: Circumstances;
   onEdit: (edit: Edit) => void;
 }
 
 const MARKS: Record<Finding["severity"], string> = { CAUTION: "◆", FAULT: "▲", NOTE: "○" };
 
 /** What the coach should know, gravest first; told by mark and word, not by colour alone. */
-export function Findings({ findings, view, onEdit }: Props) {
+export const Findings = memo(function Findings({ findings, circumstances, onEdit }: Props) {
   return (
     <Box as="section" aria-label="Checks">
       <Box as="h2" fontSize="lg" mb="1">
@@ -20,7 +21,7 @@ export function Findings({ findings, view, onEdit }: Props) {
       </Box>
       {findings.length === 0 && <Box color="inkSoft">Nothing to remark.</Box>}
       {findings.map((f) => {
-        const remedy = remedyEdit(f, view);
+        const remedy = remedyEdit(f, circumstances);
         return (
           <Flex
             key={f.code + (f.itemId ?? "") + f.what}
@@ -51,9 +52,9 @@ export function Findings({ findings, view, onEdit }: Props) {
       })}
     </Box>
   );
-}
+});
 
-function remedyEdit(finding: Finding, view: PrescriptionView): Edit | undefined {
+function remedyEdit(finding: Finding, circumstances: Circumstances): Edit | undefined {
   const remedy = finding.remedy;
   switch (remedy?.action) {
     case "REFIT":
@@ -65,7 +66,7 @@ function remedyEdit(finding: Finding, view: PrescriptionView): Edit | undefined 
     case "MINUTES":
       return {
         action: "CIRCUMSTANCES",
-        circumstances: { ...view.circumstances, minutes: remedy.amount },
+        circumstances: { ...circumstances, minutes: remedy.amount },
       };
     default:
       return undefined;

@@ -1,22 +1,28 @@
 import { Box, Button, Flex } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { memo, useState } from "react";
 import { api, data } from "../api/client";
 import type { PrescriptionView } from "../api/types";
 import { Complaint } from "../shared/Complaint";
 
+interface Props {
+  prescriptionId: string;
+  token?: string | null;
+  athlete: string;
+}
+
 /** The link that lets an athlete follow, without signing in, until it is revoked. */
-export function HandOver({ view }: { view: PrescriptionView }) {
+export const HandOver = memo(function HandOver({ prescriptionId, token, athlete }: Props) {
   const queries = useQueryClient();
   const [copied, setCopied] = useState(false);
-  const params = { path: { id: view.id } };
-  const setToken = (token: string | null) =>
-    queries.setQueryData<PrescriptionView>(["prescription", view.id], (old) =>
-      old ? { ...old, token } : old,
+  const params = { path: { id: prescriptionId } };
+  const setToken = (made: string | null) =>
+    queries.setQueryData<PrescriptionView>(["prescription", prescriptionId], (old) =>
+      old ? { ...old, token: made } : old,
     );
   const make = useMutation({
     mutationFn: () => data(api.POST("/api/prescriptions/{id}/hand-over", { params })),
-    onSuccess: ({ token }) => setToken(token),
+    onSuccess: (made) => setToken(made.token),
   });
   const revoke = useMutation({
     mutationFn: () => api.DELETE("/api/prescriptions/{id}/hand-over", { params }),
@@ -25,7 +31,7 @@ export function HandOver({ view }: { view: PrescriptionView }) {
       setCopied(false);
     },
   });
-  const link = view.token ? `${window.location.origin}/f/${view.token}` : undefined;
+  const link = token ? `${window.location.origin}/f/${token}` : undefined;
   const error = make.error ?? revoke.error;
   return (
     <Box as="section" aria-label="Hand over">
@@ -60,10 +66,10 @@ export function HandOver({ view }: { view: PrescriptionView }) {
         </>
       ) : (
         <Button variant="solid" onClick={() => make.mutate()} disabled={make.isPending}>
-          Make a link for {view.athlete.name.split(" ")[0]}
+          Make a link for {athlete.split(" ")[0]}
         </Button>
       )}
       {error && <Complaint error={error} />}
     </Box>
   );
-}
+});

@@ -1,21 +1,21 @@
 import "./ItemList.css";
-import { useEffect, useRef } from "react";
+import { memo, useEffect, useRef } from "react";
 import type { Item } from "../api/types";
 import { ember } from "../shared/ember";
 import { Lock } from "../shared/icons";
 import { clock, figures } from "../shared/units";
 import { BLOCKS } from "../shared/words";
+import type { Edit } from "./usePlan";
 
 interface Props {
   items: Item[];
   chosen?: string;
   onChoose: (id: string) => void;
-  onLock: (item: Item) => void;
-  onRemove: (item: Item) => void;
+  onEdit: (edit: Edit) => void;
 }
 
 /** The plan line by line, the same order and times as the axis above it. */
-export function ItemList({ items, chosen, onChoose, onLock, onRemove }: Props) {
+export const ItemList = memo(function ItemList({ items, chosen, onChoose, onEdit }: Props) {
   return (
     <div role="group" aria-label="The warm-up">
       {parts(items).map((part) => (
@@ -28,8 +28,7 @@ export function ItemList({ items, chosen, onChoose, onLock, onRemove }: Props) {
                 item={item}
                 isChosen={item.id === chosen}
                 onChoose={() => onChoose(item.id)}
-                onLock={() => onLock(item)}
-                onRemove={() => onRemove(item)}
+                onEdit={onEdit}
               />
             ))}
           </div>
@@ -37,7 +36,7 @@ export function ItemList({ items, chosen, onChoose, onLock, onRemove }: Props) {
       ))}
     </div>
   );
-}
+});
 
 /** Neighbours of one block together; a block may come twice, on land and on the machine. */
 function parts(items: Item[]): { block: Item["block"]; items: Item[] }[] {
@@ -54,11 +53,10 @@ interface RowProps {
   item: Item;
   isChosen: boolean;
   onChoose: () => void;
-  onLock: () => void;
-  onRemove: () => void;
+  onEdit: (edit: Edit) => void;
 }
 
-function Row({ item, isChosen, onChoose, onLock, onRemove }: RowProps) {
+function Row({ item, isChosen, onChoose, onEdit }: RowProps) {
   const row = useRef<HTMLDivElement>(null);
   const wasChosen = useRef(isChosen);
   useEffect(() => {
@@ -89,14 +87,18 @@ function Row({ item, isChosen, onChoose, onLock, onRemove }: RowProps) {
       <span className="tools">
         <button
           type="button"
-          onClick={onLock}
+          onClick={() => onEdit({ action: item.locked ? "UNLOCK" : "LOCK", itemId: item.id })}
           aria-label={item.locked ? `Unlock ${item.name}` : `Lock ${item.name}`}
           aria-pressed={item.locked}
         >
           <Lock closed={item.locked} />
         </button>
         {item.block !== "TRANSITION" && (
-          <button type="button" onClick={onRemove} aria-label={`Remove ${item.name}`}>
+          <button
+            type="button"
+            onClick={() => onEdit({ action: "REMOVE", itemId: item.id })}
+            aria-label={`Remove ${item.name}`}
+          >
             ✕
           </button>
         )}

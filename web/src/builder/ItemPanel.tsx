@@ -1,6 +1,6 @@
 import { Box, Button, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { memo, useState } from "react";
 import { api, data } from "../api/client";
 import type { Item } from "../api/types";
 import { clock, targetWords } from "../shared/units";
@@ -14,7 +14,7 @@ interface Props {
 }
 
 /** One item up close: why it is there, how to do it, how much, and what could replace it. */
-export function ItemPanel({ prescriptionId, item, onEdit }: Props) {
+export const ItemPanel = memo(function ItemPanel({ prescriptionId, item, onEdit }: Props) {
   const [swapping, setSwapping] = useState(false);
   const by = stepOf(item.unit, item.amount);
   const setDose = (amount: number) =>
@@ -88,7 +88,7 @@ export function ItemPanel({ prescriptionId, item, onEdit }: Props) {
       )}
     </Box>
   );
-}
+});
 
 function Swaps({
   prescriptionId,
