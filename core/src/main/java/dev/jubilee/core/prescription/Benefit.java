@@ -4,18 +4,16 @@ import dev.jubilee.core.drill.Block;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Need;
+import dev.jubilee.core.selection.Returns;
 import dev.jubilee.core.sport.Sport;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
 /**
- * What drills are worth to a session.
- *
- * <p>A need with coverage c counts {@code w (1 − e^(−c/2))}: the second drill for the same joint is
- * worth less than the first. A drill covers a need by its strength, less when it suits the sport
- * less, and with the square root of its dose. All are Jubilee modelling choices.
+ * What drills are worth to a session. A drill serves a need by its strength, less when it suits the
+ * sport less, and with the square root of its dose; the second drill for the same need counts less
+ * than the first, see {@link Returns}. All are Jubilee modelling choices.
  */
 final class Benefit {
   private Benefit() {}
@@ -40,25 +38,22 @@ final class Benefit {
     return usual * suits * dose;
   }
 
-  static Map<Need, Double> coverage(List<Part> parts, Sport sport) {
-    Map<Need, Double> coverage = new HashMap<>();
-    for (Part part : parts) {
-      for (Need need : part.drill().serves().keySet()) {
-        coverage.merge(need, strength(part, need, sport), Double::sum);
-      }
-    }
-    return coverage;
-  }
-
-  static double satisfied(double coverage) {
-    return 1 - Math.exp(-coverage / 2);
+  /** How well parts serve a need, 0 to 1. */
+  static double served(Need need, List<Part> parts, Sport sport) {
+    double[] strongestFirst =
+        parts.stream()
+            .mapToDouble(p -> -strength(p, need, sport))
+            .filter(s -> s < 0)
+            .sorted()
+            .map(s -> -s)
+            .toArray();
+    return Returns.share(strongestFirst);
   }
 
   /** How well each needed thing is served, 0 to 1. */
   static Map<Need, Double> satisfaction(Map<Need, Double> needs, List<Part> parts, Sport sport) {
-    Map<Need, Double> coverage = coverage(parts, sport);
     Map<Need, Double> satisfaction = new LinkedHashMap<>();
-    needs.forEach((need, w) -> satisfaction.put(need, satisfied(coverage.getOrDefault(need, 0.0))));
+    needs.keySet().forEach(need -> satisfaction.put(need, served(need, parts, sport)));
     return satisfaction;
   }
 }

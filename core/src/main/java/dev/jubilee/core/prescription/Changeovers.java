@@ -3,26 +3,13 @@ package dev.jubilee.core.prescription;
 import dev.jubilee.core.drill.Block;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
-import dev.jubilee.core.drill.Kit;
-import dev.jubilee.core.drill.Position;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Set;
 
-/**
- * The time between drills that no one counts: hearing what comes, getting down and up, fetching and
- * fitting kit, walking to the machine or the water. Common practice says that they cost; the
- * seconds are a Jubilee modelling choice.
- */
+/** The time between items: hearing what comes, and getting into its {@link SetUp}. */
 final class Changeovers {
-  private static final int NEXT = 5;
-  static final int DOWN_OR_UP = 6;
-  private static final int BAND = 8;
-  private static final int FETCH = 5;
-  private static final int TO_MACHINE = 25;
-  private static final int TO_WATER = 40;
-  private static final int OFF_APPARATUS = 20;
+  /** Hearing what comes; Jubilee modelling choice. */
+  static final int NEXT = 5;
 
   private Changeovers() {}
 
@@ -31,50 +18,27 @@ final class Changeovers {
 
   /** From one drill to the next; {@code before} is null at the beginning. */
   static Change between(Drill before, Drill after) {
-    if (before == null) {
-      return new Change(setUp(after), "get ready");
-    }
-    if (before.id().equals(after.id()) || (isGraded(before) && isGraded(after))) {
-      return new Change(0, "");
-    }
-    boolean leaves = onApparatus(before) && !onApparatus(after);
-    boolean enters = !onApparatus(before) && onApparatus(after);
-    if (onApparatus(before) && onApparatus(after)) {
-      return after.block() == Block.BUILD
-          ? new Change(0, "")
-          : new Change(NEXT, "next: " + after.name());
-    }
-    int seconds = NEXT;
-    String note = "next: " + after.name();
-    if (after.block() == Block.TRANSITION) {
-      return new Change(0, "");
-    }
-    if (enters) {
-      seconds += after.position() == Position.WATER ? TO_WATER : TO_MACHINE;
-      note = after.position() == Position.WATER ? "into the water" : "on to the machine";
-    } else if (leaves) {
-      seconds += OFF_APPARATUS;
-      note = before.position() == Position.WATER ? "out of the water" : "off the machine";
-    } else if ((before.position() == Position.FLOOR) != (after.position() == Position.FLOOR)) {
-      seconds += DOWN_OR_UP;
-      note = after.position() == Position.FLOOR ? "down to the floor" : "up from the floor";
-    }
-    Set<Kit> fresh = EnumSet.noneOf(Kit.class);
-    fresh.addAll(after.kit());
-    fresh.removeAll(before.kit());
-    for (Kit kit : fresh) {
-      if (kit.isWorn()) {
-        seconds += BAND;
-        note = "band on";
-      } else if (!kit.isApparatus() && kit != Kit.SUPPORT) {
-        seconds += FETCH;
-      }
-    }
-    if (before.kit().stream().anyMatch(Kit::isWorn) && !after.kit().containsAll(before.kit())) {
-      seconds += BAND;
-      note = "band off";
+    SetUp from = before == null ? SetUp.ARRIVING : SetUp.of(before);
+    SetUp to = SetUp.of(after);
+    int seconds = next(before, after) + from.secondsTo(to);
+    String note = from.noteTo(to);
+    if (note.isEmpty() && seconds > 0) {
+      note = before == null ? "get ready" : "next: " + after.name();
     }
     return new Change(seconds, note);
+  }
+
+  /** Hearing what comes: nothing where one thing leads into the other. */
+  static int next(Drill before, Drill after) {
+    if (after.block() == Block.TRANSITION) {
+      return 0;
+    }
+    boolean continues =
+        before != null
+            && (before.id().equals(after.id())
+                || (isGraded(before) && isGraded(after))
+                || (isGraded(after) && SetUp.onApparatus(before) && SetUp.onApparatus(after)));
+    return continues ? 0 : NEXT;
   }
 
   /** The items with the time between them as it follows from their order. */
@@ -92,14 +56,6 @@ final class Changeovers {
       before = drill;
     }
     return timed;
-  }
-
-  private static int setUp(Drill first) {
-    return first.kit().stream().anyMatch(k -> k.isApparatus() || k.isWorn()) ? 2 * NEXT : NEXT;
-  }
-
-  static boolean onApparatus(Drill drill) {
-    return drill.position() == Position.MACHINE || drill.position() == Position.WATER;
   }
 
   private static boolean isGraded(Drill drill) {

@@ -167,7 +167,7 @@ final class Fitting {
       boolean circuit =
           item.block() == Block.MOBILISE
               && plan.drill(item)
-                  .filter(d -> d.contacts() == 0 && !Changeovers.onApparatus(d))
+                  .filter(d -> d.contacts() == 0 && !SetUp.onApparatus(d))
                   .isPresent();
       if (circuit) {
         insertAt = i + 1;

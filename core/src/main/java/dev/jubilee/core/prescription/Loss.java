@@ -3,8 +3,10 @@ package dev.jubilee.core.prescription;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.sport.Sport;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -23,16 +25,17 @@ record Loss(Map<Need, Double> byNeed, Map<Need, Double> before) {
     }
     Sport sport = plan.request().session().sport();
     Benefit.Part own = new Benefit.Part(drill.get(), item.dose());
-    Map<Need, Double> coverage = Benefit.coverage(Benefit.parts(plan), sport);
+    List<Benefit.Part> with = Benefit.parts(plan);
+    List<Benefit.Part> without = new ArrayList<>(with);
+    without.remove(own);
     Map<Need, Double> losses = new HashMap<>();
     Map<Need, Double> before = new HashMap<>();
     for (Need need : drill.get().serves().keySet()) {
       Double weight = plan.demand().needs().get(need);
       if (weight != null) {
-        double with = coverage.getOrDefault(need, 0.0);
-        double without = Math.max(0, with - Benefit.strength(own, need, sport));
-        before.put(need, Benefit.satisfied(with));
-        losses.put(need, weight * (Benefit.satisfied(with) - Benefit.satisfied(without)));
+        double served = Benefit.served(need, with, sport);
+        before.put(need, served);
+        losses.put(need, weight * (served - Benefit.served(need, without, sport)));
       }
     }
     Map<Need, Double> greatestFirst = new LinkedHashMap<>();

@@ -129,12 +129,12 @@ public final class PlanEditor {
 
   /** The nearest sensible place: after the last item of the block, or before the next block. */
   private int placeFor(Plan plan, Drill drill) {
-    boolean apparatus = Changeovers.onApparatus(drill);
+    boolean apparatus = SetUp.onApparatus(drill);
     int place = -1;
     for (int i = 0; i < plan.items().size(); i++) {
       PlanItem item = plan.items().get(i);
       if (item.block() == drill.block()
-          && plan.drill(item).filter(d -> Changeovers.onApparatus(d) == apparatus).isPresent()) {
+          && plan.drill(item).filter(d -> SetUp.onApparatus(d) == apparatus).isPresent()) {
         place = i + 1;
       }
     }
@@ -143,7 +143,7 @@ public final class PlanEditor {
     }
     for (int i = 0; i < plan.items().size(); i++) {
       PlanItem item = plan.items().get(i);
-      boolean onApparatus = plan.drill(item).filter(Changeovers::onApparatus).isPresent();
+      boolean onApparatus = plan.drill(item).filter(SetUp::onApparatus).isPresent();
       if (item.block().compareTo(drill.block()) > 0 && (onApparatus || !apparatus)) {
         return i;
       }

@@ -5,20 +5,18 @@ import dev.jubilee.core.drill.Block;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
-import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.intensity.Anchors;
+import dev.jubilee.core.selection.Menu;
 import dev.jubilee.core.session.Circumstances;
 import dev.jubilee.core.session.Demand;
 import dev.jubilee.core.session.DemandFinder;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 
 /**
  * Computes a warm-up: inputs → anchors → demand → minutes → build, raise and drills → order → fit.
@@ -37,6 +35,13 @@ public final class Prescriber {
   private static final int LEAST_BEFORE_AN_EFFORT = 90;
 
   private static final int PULSE = 90;
+
+  /** Share of its ideal below which a block counts as short; Jubilee modelling choice. */
+  private static final double LEAST_OF_IDEAL = 0.5;
+
+  /** Seconds beyond the drills themselves for getting into them; Jubilee modelling choice. */
+  private static final int GETTING_READY = 30;
+
   private static final String SETTLE = "settle";
 
   private final DrillLibrary library;
@@ -47,6 +52,22 @@ public final class Prescriber {
 
   /** The plan for a request; never null, and never longer than the minutes unless pins force it. */
   public Plan prescribe(PrescriptionRequest request) {
+    Draft draft = draft(request);
+    List<PlanItem> items = draft.skeleton().with(draft.menu().chosen(), draft.pins());
+    Plan plan = new Plan(request, draft.anchors(), draft.demand(), library, numbered(items));
+    return new Fitting(plan).fit();
+  }
+
+  /** The choice among drills that a request comes down to, for those who want to check it. */
+  public Menu menu(PrescriptionRequest request) {
+    return draft(request).menu().menu();
+  }
+
+  /** A plan of which only the drills are open. */
+  private record Draft(
+      Anchors anchors, Demand demand, Pins pins, Skeleton skeleton, DrillMenu menu) {}
+
+  private Draft draft(PrescriptionRequest request) {
     Anchors anchors = AnchorFinder.anchors(request.athlete(), request.session().sport());
     Demand demand =
         DemandFinder.demand(request.session(), request.athlete(), anchors, request.circumstances());
@@ -56,25 +77,24 @@ public final class Prescriber {
 
     Circumstances circumstances = request.circumstances();
     Optional<Drill> mainRaise = raise.main();
-    boolean onApparatus = mainRaise.filter(Changeovers::onApparatus).isPresent();
+    boolean onApparatus = mainRaise.filter(SetUp::onApparatus).isPresent();
     int idealBuild = pins.build().isEmpty() ? Ramp.total(ramp.ideal()) : Pins.seconds(pins.build());
     Minutes minutes =
         Minutes.share(
             demand, idealBuild, 60 * circumstances.minutes(), circumstances.fill(), onApparatus);
 
-    List<PlanItem> build = pins.build().isEmpty() ? items(build(ramp, minutes)) : pins.build();
-    List<PlanItem> raiseItems = new ArrayList<>(pins.raise());
-    if (raiseItems.isEmpty() && mainRaise.isPresent()) {
-      raiseItems.addAll(raiseItems(raise, mainRaise.get(), minutes));
+    List<PlanItem> items = new ArrayList<>(pins.raise());
+    if (items.isEmpty() && mainRaise.isPresent()) {
+      items.addAll(raiseItems(raise, mainRaise.get(), minutes));
     }
+    items.addAll(pins.build().isEmpty() ? items(build(ramp, minutes)) : pins.build());
+    items.add(pins.transition().orElseGet(() -> settle(minutes.transition())));
+    Skeleton skeleton = new Skeleton(library, items);
     // What the build could not use goes to the drills.
-    int menuSeconds = minutes.menu() + minutes.build() - Pins.seconds(build);
-    List<Benefit.Part> menu =
-        Selection.choose(instance(request, demand, pins, menuSeconds, circumstances.fill()));
-
-    List<PlanItem> items = assemble(raiseItems, menu, pins, build, minutes.transition());
-    Plan plan = new Plan(request, anchors, demand, library, numbered(items));
-    return new Fitting(plan).fit();
+    int left = Math.max(0, minutes.total() - skeleton.seconds());
+    int seconds = Math.min(left, demand.menuTotal() + GETTING_READY);
+    return new Draft(
+        anchors, demand, pins, skeleton, drillMenu(request, demand, pins, skeleton, seconds));
   }
 
   /** The fullest build that fits its share; at the very least one effort, if the raise stays. */
@@ -87,9 +107,7 @@ public final class Prescriber {
   private List<PlanItem> raiseItems(Raise raise, Drill main, Minutes minutes) {
     List<PlanItem> items = new ArrayList<>();
     int seconds = minutes.raise();
-    if (Changeovers.onApparatus(main)
-        && minutes.total() >= PULSE_WORTHWHILE
-        && minutes.menu() > 90) {
+    if (SetUp.onApparatus(main) && minutes.total() >= PULSE_WORTHWHILE && minutes.menu() > 90) {
       Optional<Drill> land = raise.onLand();
       if (land.isPresent()) {
         items.add(raise.stage(land.get(), PULSE, 0));
@@ -100,29 +118,8 @@ public final class Prescriber {
     return items;
   }
 
-  /** The athlete's rung of each ladder, and all that stands on none. */
-  static List<Drill> candidates(DrillLibrary library, PrescriptionRequest request) {
-    Map<String, Drill> rungs = new TreeMap<>();
-    List<Drill> free = new ArrayList<>();
-    for (Drill drill : library.drills()) {
-      if (!isMenu(drill.block())
-          || request.excluded().contains(drill.id())
-          || Eligibility.against(drill, request).isPresent()) {
-        continue;
-      }
-      if (drill.rung().isPresent()) {
-        rungs.merge(drill.rung().get().ladder(), drill, (a, b) -> step(a) >= step(b) ? a : b);
-      } else {
-        free.add(drill);
-      }
-    }
-    free.addAll(rungs.values());
-    free.sort(Comparator.comparing(Drill::id));
-    return free;
-  }
-
-  private Selection.Instance instance(
-      PrescriptionRequest request, Demand demand, Pins pins, int seconds, boolean fill) {
+  private DrillMenu drillMenu(
+      PrescriptionRequest request, Demand demand, Pins pins, Skeleton skeleton, int seconds) {
     List<Benefit.Part> forced =
         pins.menu().stream()
             .flatMap(
@@ -130,28 +127,19 @@ public final class Prescriber {
             .toList();
     Set<String> pinnedIds = pins.menuDrillIds();
     List<Drill> candidates =
-        candidates(library, request).stream()
+        DrillMenu.candidates(library, request).stream()
             .filter(d -> !pinnedIds.contains(d.id()))
             .map(d -> fittedToLane(d, request))
             .toList();
-    Map<Block, Integer> blockSeconds = new EnumMap<>(Block.class);
-    demand
-        .menuSeconds()
-        .forEach(
-            (block, ideal) ->
-                blockSeconds.put(block, fill ? Math.max(ideal * 2, 240) : ideal * 5 / 4));
-    if (fill) {
-      blockSeconds.put(Block.RELEASE, seconds / 5);
+    double share = Math.min(1, (double) seconds / Math.max(1, demand.menuTotal()));
+    Map<Block, Menu.Room> rooms = new EnumMap<>(Block.class);
+    for (Block block : DrillMenu.BLOCKS) {
+      int ideal = demand.menuSeconds().getOrDefault(block, 0);
+      // A little more than its ideal, where another block asks for less.
+      int most = ideal * 5 / 4;
+      rooms.put(block, new Menu.Room((int) (LEAST_OF_IDEAL * share * ideal), most));
     }
-    return new Selection.Instance(
-        request.session().sport(),
-        candidates,
-        forced,
-        demand.needs(),
-        seconds,
-        blockSeconds,
-        demand.contacts(),
-        fill ? Math.max(12, demand.drills() * 3 / 2) : demand.drills());
+    return new DrillMenu(request, demand, skeleton.layout(), candidates, forced, seconds, rooms);
   }
 
   /** A travelling drill in a shorter lane goes more lengths. */
@@ -210,60 +198,6 @@ public final class Prescriber {
     return items;
   }
 
-  /**
-   * On foot: raise, mobilise, activate, drills, build. With a machine or water: a pulse and the
-   * drills on land, then on to it for the rest, so that it is changed to once.
-   */
-  private List<PlanItem> assemble(
-      List<PlanItem> raise,
-      List<Benefit.Part> menu,
-      Pins pins,
-      List<PlanItem> build,
-      int transitionSeconds) {
-    List<PlanItem> items = new ArrayList<>();
-    List<PlanItem> landRaise = new ArrayList<>();
-    List<PlanItem> apparatusRaise = new ArrayList<>();
-    for (PlanItem item : raise) {
-      boolean on = library.find(item.drillId()).filter(Changeovers::onApparatus).isPresent();
-      (on ? apparatusRaise : landRaise).add(item);
-    }
-    List<Benefit.Part> land = menu.stream().filter(p -> !onApparatus(p)).toList();
-    List<Benefit.Part> apparatus = menu.stream().filter(Prescriber::onApparatus).toList();
-    append(items, of(land, Block.RELEASE), pins, false);
-    items.addAll(landRaise);
-    append(items, of(land, Block.MOBILISE), pins, hasFloor(of(land, Block.ACTIVATE)));
-    append(items, of(land, Block.ACTIVATE), pins, false);
-    append(items, of(land, Block.DRILL), pins, false);
-    append(items, of(apparatus, Block.MOBILISE), pins, false);
-    items.addAll(apparatusRaise);
-    append(items, of(apparatus, Block.ACTIVATE), pins, false);
-    append(items, of(apparatus, Block.DRILL), pins, false);
-    items.addAll(build);
-    items.add(pins.transition().orElseGet(() -> settle(transitionSeconds)));
-    return items;
-  }
-
-  private static boolean onApparatus(Benefit.Part part) {
-    return Changeovers.onApparatus(part.drill());
-  }
-
-  private static List<Benefit.Part> of(List<Benefit.Part> parts, Block block) {
-    return parts.stream().filter(p -> p.drill().block() == block).toList();
-  }
-
-  private static boolean hasFloor(List<Benefit.Part> parts) {
-    return parts.stream().anyMatch(p -> p.drill().position() == Position.FLOOR);
-  }
-
-  private void append(
-      List<PlanItem> items, List<Benefit.Part> parts, Pins pins, boolean floorFollows) {
-    if (!parts.isEmpty()) {
-      Drill last =
-          items.isEmpty() ? null : library.find(items.get(items.size() - 1).drillId()).orElse(null);
-      Ordering.order(parts, last, floorFollows).forEach(part -> items.add(pins.itemOf(part)));
-    }
-  }
-
   private PlanItem settle(int seconds) {
     Drill drill = library.require(SETTLE);
     return new PlanItem(
@@ -304,13 +238,6 @@ public final class Prescriber {
   }
 
   static boolean isMenu(Block block) {
-    return block == Block.RELEASE
-        || block == Block.MOBILISE
-        || block == Block.ACTIVATE
-        || block == Block.DRILL;
-  }
-
-  private static int step(Drill drill) {
-    return drill.rung().orElseThrow().step();
+    return DrillMenu.BLOCKS.contains(block);
   }
 }

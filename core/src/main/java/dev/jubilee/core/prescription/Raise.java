@@ -51,7 +51,7 @@ final class Raise {
   Optional<Drill> onLand() {
     return library.in(Block.RAISE).stream()
         .filter(this::allowed)
-        .filter(d -> !Changeovers.onApparatus(d))
+        .filter(d -> !SetUp.onApparatus(d))
         .filter(d -> d.kit().isEmpty())
         .max(
             Comparator.comparingInt(this::fitsPlace)

@@ -1,0 +1,202 @@
+package dev.jubilee.core.prescription;
+
+import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.drill.Dose;
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.drill.Need;
+import dev.jubilee.core.selection.Choice;
+import dev.jubilee.core.selection.ExactChoice;
+import dev.jubilee.core.selection.Menu;
+import dev.jubilee.core.selection.Offer;
+import dev.jubilee.core.session.Demand;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * Puts the choice of drills as a {@link Menu} of whole numbers, has it solved and puts what was
+ * chosen in order.
+ *
+ * <p>Points: the strongest drill for a need counts 8000 times the need's weight times its strength.
+ * Each drill costs {@value #ATTENTION} for the coach's and athlete's attention, so that nothing is
+ * given for little. The figures are Jubilee modelling choices.
+ */
+final class DrillMenu {
+  static final List<Block> BLOCKS =
+      List.of(Block.RELEASE, Block.MOBILISE, Block.ACTIVATE, Block.DRILL);
+
+  private static final int ATTENTION = 12_000;
+
+  /** What a short dose is of the usual one; Jubilee modelling choice. */
+  private static final double SHORT_DOSE = 0.65;
+
+  private final PrescriptionRequest request;
+  private final List<Need> needs;
+  private final Stages stages = new Stages();
+
+  /** Set-up indices by part of the plan and set-up. */
+  private final Map<Place, Integer> setUps = new HashMap<>();
+
+  private final List<Benefit.Part> parts = new ArrayList<>();
+  private final Menu menu;
+
+  /** Where in the plan a drill stands and what it needs there. */
+  private record Place(Block block, boolean apparatus, SetUp setUp) {}
+
+  /**
+   * @param skeleton raise, build and transition, in the order of the plan
+   * @param candidates drills to choose from
+   * @param forced drills that are in, in these doses
+   * @param seconds for all drills and what getting into them adds
+   * @param rooms for each of {@link #BLOCKS}
+   */
+  DrillMenu(
+      PrescriptionRequest request,
+      Demand demand,
+      List<Layout.Part> skeleton,
+      List<Drill> candidates,
+      List<Benefit.Part> forced,
+      int seconds,
+      Map<Block, Menu.Room> rooms) {
+    this.request = request;
+    this.needs =
+        demand.needs().keySet().stream().sorted(Comparator.comparing(Need::words)).toList();
+    List<Benefit.Part> all = new ArrayList<>(forced);
+    for (Drill drill : candidates) {
+      if (rooms.get(drill.block()).most() == 0) {
+        continue;
+      }
+      doses(drill, seconds < demand.menuTotal())
+          .forEach(dose -> all.add(new Benefit.Part(drill, dose)));
+    }
+    layOut(skeleton, all);
+    List<Offer> offers = new ArrayList<>();
+    for (int i = 0; i < all.size(); i++) {
+      offers.add(offer(all.get(i), i < forced.size(), i));
+      parts.add(all.get(i));
+    }
+    menu =
+        new Menu(
+            offers,
+            needs.stream().map(n -> (int) Math.round(10 * demand.needs().get(n))).toList(),
+            BLOCKS.stream().map(rooms::get).toList(),
+            seconds,
+            demand.contacts(),
+            stages);
+  }
+
+  Menu menu() {
+    return menu;
+  }
+
+  /** The best choice, in the order that takes the least time, lower effort first. */
+  List<Benefit.Part> chosen() {
+    Choice choice = ExactChoice.of(menu);
+    Map<Integer, List<Benefit.Part>> bySetUp = new TreeMap<>();
+    int mask = 0;
+    for (Offer offer : choice.offers()) {
+      Benefit.Part part = parts.get(menu.offers().indexOf(offer));
+      bySetUp.computeIfAbsent(offer.setup(), k -> new ArrayList<>()).add(part);
+      mask |= 1 << offer.setup();
+    }
+    int[][] efforts = new int[setUps.size()][2];
+    bySetUp.forEach(
+        (setUp, own) -> {
+          own.sort(
+              Comparator.comparingInt((Benefit.Part p) -> p.drill().effort())
+                  .thenComparing(p -> p.drill().id()));
+          efforts[setUp][0] = own.get(0).drill().effort();
+          efforts[setUp][1] = own.get(own.size() - 1).drill().effort();
+        });
+    List<Benefit.Part> ordered = new ArrayList<>();
+    stages.order(mask, efforts).forEach(setUp -> ordered.addAll(bySetUp.get(setUp)));
+    return ordered;
+  }
+
+  private void layOut(List<Layout.Part> layout, List<Benefit.Part> all) {
+    for (Layout.Part part : layout) {
+      if (part.fixed().isPresent()) {
+        stages.fixed(part.fixed().get());
+        continue;
+      }
+      List<SetUp> needed =
+          all.stream()
+              .map(Benefit.Part::drill)
+              .filter(part::holds)
+              .map(SetUp::of)
+              .distinct()
+              .toList();
+      int index = stages.open(needed);
+      for (SetUp setUp : needed) {
+        setUps.put(new Place(part.block(), part.apparatus(), setUp), index++);
+      }
+    }
+  }
+
+  private Offer offer(Benefit.Part part, boolean forced, int index) {
+    Drill drill = part.drill();
+    List<Offer.Cover> covers = new ArrayList<>();
+    for (int n = 0; n < needs.size(); n++) {
+      int hundredths =
+          (int) Math.round(100 * Benefit.strength(part, needs.get(n), request.session().sport()));
+      if (hundredths > 0) {
+        covers.add(new Offer.Cover(n, hundredths));
+      }
+    }
+    Place place = new Place(drill.block(), SetUp.onApparatus(drill), SetUp.of(drill));
+    return new Offer(
+        drill.id() + " " + part.dose().amount(),
+        drill.rung().map(Drill.Rung::ladder).orElse(drill.id()),
+        BLOCKS.indexOf(drill.block()),
+        setUps.get(place),
+        part.dose().seconds() + Changeovers.NEXT,
+        drill.contactsIn(part.dose()),
+        covers,
+        // The last figures only settle ties, always the same way.
+        -ATTENTION - index,
+        forced);
+  }
+
+  /** The usual dose, and when time is short a short one as well, in round figures. */
+  private static List<Dose> doses(Drill drill, boolean isTimeShort) {
+    int amount = round(drill.usual(), drill.usual().amount() * SHORT_DOSE);
+    Dose brief = drill.usual().withAmount(Math.max(drill.least(), Math.min(drill.most(), amount)));
+    return isTimeShort && !brief.equals(drill.usual())
+        ? List.of(drill.usual(), brief)
+        : List.of(drill.usual());
+  }
+
+  private static int round(Dose dose, double amount) {
+    int unit = dose instanceof Dose.Timed ? 5 : dose instanceof Dose.Reps && amount >= 6 ? 2 : 1;
+    return Math.max(1, (int) Math.round(amount / unit) * unit);
+  }
+
+  /** The athlete's rung of each ladder, and all that stands on none. */
+  static List<Drill> candidates(DrillLibrary library, PrescriptionRequest request) {
+    Map<String, Drill> rungs = new TreeMap<>();
+    List<Drill> free = new ArrayList<>();
+    for (Drill drill : library.drills()) {
+      if (!BLOCKS.contains(drill.block())
+          || request.excluded().contains(drill.id())
+          || Eligibility.against(drill, request).isPresent()) {
+        continue;
+      }
+      if (drill.rung().isPresent()) {
+        rungs.merge(drill.rung().get().ladder(), drill, (a, b) -> step(a) >= step(b) ? a : b);
+      } else {
+        free.add(drill);
+      }
+    }
+    free.addAll(rungs.values());
+    free.sort(Comparator.comparing(Drill::id));
+    return free;
+  }
+
+  private static int step(Drill drill) {
+    return drill.rung().orElseThrow().step();
+  }
+}

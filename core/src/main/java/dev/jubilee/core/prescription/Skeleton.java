@@ -1,0 +1,69 @@
+package dev.jubilee.core.prescription;
+
+import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.DrillLibrary;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What a plan has whatever drills are chosen: raise, build and transition.
+ *
+ * @param library where its drills are from
+ * @param items in the order of the plan
+ */
+record Skeleton(DrillLibrary library, List<PlanItem> items) {
+  Skeleton {
+    items = List.copyOf(items);
+  }
+
+  /** Seconds without any drill. */
+  int seconds() {
+    return Pins.seconds(Changeovers.timed(library, items));
+  }
+
+  /** The parts of the plan in order; a fixed one for each item of the skeleton. */
+  List<Layout.Part> layout() {
+    List<Layout.Part> parts = new ArrayList<>();
+    for (Layout.Part part : Layout.order()) {
+      if (Prescriber.isMenu(part.block())) {
+        parts.add(part);
+        continue;
+      }
+      for (PlanItem item : in(part)) {
+        library
+            .find(item.drillId())
+            .map(SetUp::of)
+            .ifPresent(
+                s -> parts.add(new Layout.Part(part.block(), part.apparatus(), Optional.of(s))));
+      }
+    }
+    return parts;
+  }
+
+  /** The whole plan: the skeleton with the drills in their parts, in the order given. */
+  List<PlanItem> with(List<Benefit.Part> drills, Pins pins) {
+    List<PlanItem> whole = new ArrayList<>();
+    for (Layout.Part part : Layout.order()) {
+      if (Prescriber.isMenu(part.block())) {
+        drills.stream().filter(d -> part.holds(d.drill())).map(pins::itemOf).forEach(whole::add);
+      } else {
+        whole.addAll(in(part));
+      }
+    }
+    return whole;
+  }
+
+  private List<PlanItem> in(Layout.Part part) {
+    return items.stream()
+        .filter(i -> i.block() == part.block())
+        .filter(i -> part.block() == Block.TRANSITION || onApparatus(i) == part.apparatus())
+        .toList();
+  }
+
+  private boolean onApparatus(PlanItem item) {
+    Optional<Drill> drill = library.find(item.drillId());
+    return drill.filter(SetUp::onApparatus).isPresent();
+  }
+}

@@ -1,0 +1,167 @@
+package dev.jubilee.core.selection;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * The best choice from a menu, by branch and bound (Land &amp; Doig 1960).
+ *
+ * <p>A good choice is guessed. Then, for each partial choice, prices are put on what is scarce
+ * ({@link Prices}); when nothing better than the best so far can come of it even so, it is left.
+ * Otherwise offers that no better choice can hold are struck out, and the group that is worth most
+ * beyond its price is tried: with each of its offers, and without it.
+ */
+public final class ExactChoice {
+  /** Far beyond what menus need; then the best found so far is returned, unproven. */
+  static final int NODES = 200_000;
+
+  private static final int FIRST_STEPS = 120;
+  private static final int STEPS = 7;
+
+  /** Room for rounding; points are whole, so nothing is lost by it. */
+  private static final double CLEARLY = 0.999;
+
+  private final Tables tables;
+  private final Prices prices;
+  private final List<Integer> current = new ArrayList<>();
+  private List<Integer> best;
+  private long bestPoints;
+  private int nodes;
+
+  private ExactChoice(Menu menu) {
+    tables = new Tables(menu);
+    prices = new Prices(tables);
+    best = FirstGuess.of(tables, List.of());
+    bestPoints = pointsWith(best);
+  }
+
+  /** The choice with the most points; the same menu always gives the same choice. */
+  public static Choice of(Menu menu) {
+    return new ExactChoice(menu).solve();
+  }
+
+  private Choice solve() {
+    prices.startFrom(best);
+    search(tables.groups, FIRST_STEPS);
+    List<Offer> offers = new ArrayList<>(tables.forced);
+    best.forEach(i -> offers.add(tables.free.get(i)));
+    offers.sort(Comparator.comparingInt(tables.menu.offers()::indexOf));
+    return new Choice(offers, bestPoints, nodes <= NODES, nodes);
+  }
+
+  private long pointsWith(List<Integer> chosen) {
+    chosen.forEach(tables::add);
+    long points = tables.points;
+    for (int j = chosen.size() - 1; j >= 0; j--) {
+      tables.remove(chosen.get(j));
+    }
+    return points;
+  }
+
+  /** Looks at all completions of the present partial choice from the open groups. */
+  private void search(int[][] candidates, int steps) {
+    if (tables.points > bestPoints) {
+      bestPoints = tables.points;
+      best = List.copyOf(current);
+    }
+    if (++nodes > NODES) {
+      return;
+    }
+    int[][] open = fitting(candidates);
+    boolean first = steps == FIRST_STEPS;
+    double bound = prices.improve(open, steps, bestPoints + CLEARLY, first ? 1.2 : 0.6);
+    if (first) {
+      guessAgain(open);
+    }
+    if (open.length == 0 || bound < bestPoints + CLEARLY) {
+      return;
+    }
+    open = withoutHopeless(open, bound);
+    if (open.length == 0
+        || prices.boundInSeconds(open, bound, bestPoints + CLEARLY) < bestPoints + CLEARLY) {
+      return;
+    }
+    int[] group = next(open);
+    int[][] rest = Arrays.stream(open).filter(g -> g != group).toArray(int[][]::new);
+    double[] here = prices.snapshot();
+    for (int i : group) {
+      tables.add(i);
+      current.add(i);
+      search(rest, STEPS);
+      current.remove(current.size() - 1);
+      tables.remove(i);
+      prices.restore(here);
+    }
+    search(rest, STEPS);
+    prices.restore(here);
+  }
+
+  /** What is worth its price is a good choice to begin with. */
+  private void guessAgain(int[][] open) {
+    List<Integer> seed =
+        Arrays.stream(open)
+            .map(prices::bestOf)
+            .filter(i -> prices.reduced[i] > 0)
+            .sorted(Comparator.comparingDouble(i -> -prices.reduced[i]))
+            .toList();
+    List<Integer> guess = FirstGuess.of(tables, seed);
+    long points = pointsWith(guess);
+    if (points > bestPoints) {
+      bestPoints = points;
+      best = guess;
+    }
+  }
+
+  /** Without the offers for which there is no room any more. */
+  private int[][] fitting(int[][] candidates) {
+    List<int[]> fitting = new ArrayList<>(candidates.length);
+    for (int[] group : candidates) {
+      int n = 0;
+      int[] left = new int[group.length];
+      for (int i : group) {
+        if (tables.fits(i)) {
+          left[n++] = i;
+        }
+      }
+      if (n > 0) {
+        fitting.add(n == group.length ? group : Arrays.copyOf(left, n));
+      }
+    }
+    return fitting.toArray(int[][]::new);
+  }
+
+  /** Without the offers that no better choice can hold; the others of a group, best first. */
+  private int[][] withoutHopeless(int[][] open, double bound) {
+    List<int[]> kept = new ArrayList<>();
+    for (int[] group : open) {
+      int[] hopeful =
+          Arrays.stream(group)
+              .filter(i -> bound - prices.fall(group, i) >= bestPoints + CLEARLY)
+              .boxed()
+              .sorted(Comparator.comparingDouble(i -> -prices.reduced[i]))
+              .mapToInt(Integer::intValue)
+              .toArray();
+      if (hopeful.length > 0) {
+        kept.add(hopeful);
+      }
+    }
+    return kept.toArray(int[][]::new);
+  }
+
+  private int[] next(int[][] open) {
+    int[] next = open[0];
+    boolean scarce = false;
+    for (int[] group : open) {
+      boolean hasContacts = tables.contacts[group[0]] > 0;
+      if (hasContacts && !scarce) {
+        scarce = true;
+        next = group;
+      } else if (hasContacts == scarce && prices.reduced[group[0]] > prices.reduced[next[0]]) {
+        next = group;
+      }
+    }
+    return next;
+  }
+}

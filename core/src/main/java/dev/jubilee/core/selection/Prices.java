@@ -1,0 +1,327 @@
+package dev.jubilee.core.selection;
+
+import java.util.List;
+
+/**
+ * Prices on what is scarce, from which an upper bound on any completion of a partial choice follows
+ * (Lagrangian relaxation, Geoffrion 1974): a price for each rank of each need, as in facility
+ * location (Cornuejols, Fisher &amp; Nemhauser 1977), and one for a second and a second of each
+ * block. At given prices every offer is judged by itself, but for set-ups ({@link Visits}) and
+ * contacts ({@link ContactBudget}), which are weighed exactly. Subgradient steps (Polyak 1969)
+ * lower the bound; they are scaled by what each price is usually like.
+ */
+final class Prices {
+  /** Usual sizes of the prices, points. */
+  private static final double RANK = 10_000;
+
+  private static final double SECOND = 150;
+
+  private final Tables tables;
+
+  /**
+   * The prices: of each rank of each need, then of a second in each block, positive towards its
+   * most and negative towards its least, then of a second.
+   */
+  private final double[] price;
+
+  private final int needs;
+  private final int blocks;
+
+  /** What is left over (positive) or missing of each priced thing at the relaxed optimum. */
+  private final double[] slack;
+
+  private final double[] missing;
+  private final double[] left;
+
+  /** What each offer is worth beyond its price. */
+  final double[] reduced;
+
+  /** The last bound without seconds and offers. */
+  private double besideOffers;
+
+  private final Visits visits;
+  private final ContactBudget contactBudget;
+
+  Prices(Tables tables) {
+    this.tables = tables;
+    this.needs = tables.needCount * Returns.ranks();
+    this.blocks = tables.blockSeconds.length;
+    this.price = new double[needs + blocks + 1];
+    this.slack = new double[price.length];
+    this.missing = new double[blocks];
+    this.left = new double[blocks];
+    this.reduced = new double[tables.seconds.length];
+    this.visits = new Visits(tables);
+    this.contactBudget = new ContactBudget(tables, reduced);
+  }
+
+  private double second() {
+    return price[needs + blocks];
+  }
+
+  /** Prices that a good choice itself suggests. */
+  void startFrom(List<Integer> guess) {
+    guess.forEach(tables::add);
+    for (int n = 0; n < tables.needCount; n++) {
+      for (int r = 0; r < Returns.ranks(); r++) {
+        price[n * Returns.ranks() + r] = 0.7 * Returns.eighths(r) * tables.served(n, r);
+      }
+    }
+    double least = Double.POSITIVE_INFINITY;
+    for (int i : List.copyOf(guess)) {
+      tables.remove(i);
+      least = Math.min(least, (double) tables.gain(i) / tables.seconds[i]);
+      tables.add(i);
+    }
+    price[needs + blocks] = Double.isInfinite(least) ? 0 : Math.max(0, 0.5 * least);
+    for (int j = guess.size() - 1; j >= 0; j--) {
+      tables.remove(guess.get(j));
+    }
+  }
+
+  double[] snapshot() {
+    return price.clone();
+  }
+
+  void restore(double[] prices) {
+    System.arraycopy(prices, 0, price, 0, price.length);
+  }
+
+  /**
+   * Improves the prices for the present partial choice and returns the bound at the best ones,
+   * which are kept.
+   *
+   * @param open offers by group that may still be added
+   * @param enough bound below which nobody is interested
+   * @param pace of the first step, 0 to 2
+   */
+  double improve(int[][] open, int steps, double enough, double pace) {
+    double best = Double.POSITIVE_INFINITY;
+    double[] kept = snapshot();
+    int stale = 0;
+    for (int step = 0; step < steps; step++) {
+      double bound = bound(open);
+      if (bound < best - 1) {
+        best = bound;
+        kept = snapshot();
+        stale = 0;
+        if (best < enough) {
+          return best;
+        }
+      } else if (++stale >= 10) {
+        pace *= 0.7;
+        stale = 0;
+        restore(kept);
+        bound = bound(open);
+      }
+      double norm = norm();
+      if (norm == 0 || pace < 0.003) {
+        break;
+      }
+      move(pace * (bound - enough + 1) / norm);
+    }
+    restore(kept);
+    return bound(open);
+  }
+
+  /** Best points when everything may be bought and sold at these prices. */
+  private double bound(int[][] open) {
+    Tables t = tables;
+    double bound = t.besideNeeds;
+    for (int n = 0; n < needs; n++) {
+      bound += price[n];
+      slack[n] = 1;
+    }
+    for (int n = 0; n < t.needCount; n++) {
+      for (int f = 0; t.served(n, f) > 0; f++) {
+        int at = bestRank(n, t.served(n, f));
+        if (at >= 0) {
+          bound += Returns.eighths(at) * (double) t.served(n, f) - price[n * Returns.ranks() + at];
+          slack[n * Returns.ranks() + at]--;
+        }
+      }
+    }
+    slack[needs + blocks] = t.secondsLimit - t.spent - t.walk(t.mask);
+    for (int b = 0; b < blocks; b++) {
+      // Being short of the least has been paid for in full; filling it is paid back.
+      missing[b] = Math.max(0, t.menu.blocks().get(b).least() - t.blockSeconds[b]);
+      left[b] = t.menu.blocks().get(b).most() - t.blockSeconds[b];
+      double inBlock = price[needs + b];
+      bound += Math.max(0, inBlock) * Math.max(0, left[b]);
+      bound += missing[b] * (Menu.SHORT_SECOND - Math.max(0, -inBlock));
+    }
+    besideOffers = bound;
+    bound += second() * slack[needs + blocks] + buy(open);
+    for (int b = 0; b < blocks; b++) {
+      slack[needs + b] = slackOf(b);
+    }
+    return bound;
+  }
+
+  /** Between its least and its most a block has no price. */
+  private double slackOf(int b) {
+    double inBlock = price[needs + b];
+    if (inBlock < 0 || (inBlock == 0 && missing[b] > 0)) {
+      return missing[b];
+    }
+    return inBlock > 0 || left[b] < 0 ? left[b] : 0;
+  }
+
+  private double buy(int[][] open) {
+    Tables t = tables;
+    visits.clear();
+    contactBudget.clear();
+    for (int[] group : open) {
+      for (int i : group) {
+        reduced[i] = reduced(i);
+      }
+      double most = reduced[bestOf(group)];
+      if (hasContacts(group)) {
+        contactBudget.add(group);
+      } else if (most > 0) {
+        visits.add(t.setupOfGroup[t.groupOf[group[0]]], most);
+      }
+    }
+    double bought = visits.best(second()) + contactBudget.best();
+    slack[needs + blocks] -= visits.seconds();
+    for (int i : contactBudget.chosen()) {
+      take(i);
+    }
+    for (int[] group : open) {
+      int best = bestOf(group);
+      if (!hasContacts(group)
+          && reduced[best] > 0
+          && visits.visited(t.setupOfGroup[t.groupOf[group[0]]])) {
+        take(best);
+      }
+    }
+    return bought;
+  }
+
+  /**
+   * The last bound with the seconds that are left taken for what they are, rather than at a price:
+   * a knapsack with groups. Set-ups are taken to cost nothing here.
+   *
+   * @param open offers by group that may still be added
+   * @param last the last bound
+   * @param enough bound below which nobody is interested
+   */
+  double boundInSeconds(int[][] open, double last, double enough) {
+    Tables t = tables;
+    int longest = 0;
+    for (int[] group : open) {
+      longest = Math.max(longest, t.seconds[group[0]]);
+    }
+    // The price fills the time with at most a part of one more offer.
+    if (last - enough > longest * second()) {
+      return last;
+    }
+    int left = t.secondsLimit - t.spent - t.walk(t.mask);
+    double[] most = new double[left + 1];
+    for (int[] group : open) {
+      for (int s = left; s > 0; s--) {
+        double best = most[s];
+        for (int i : group) {
+          int rest = s - t.seconds[i];
+          if (rest >= 0) {
+            best = Math.max(best, most[rest] + reduced[i] + second() * t.seconds[i]);
+          }
+        }
+        most[s] = best;
+      }
+    }
+    return besideOffers + most[left];
+  }
+
+  private boolean hasContacts(int[] group) {
+    return tables.contacts[group[0]] > 0;
+  }
+
+  /**
+   * By how much the last bound falls when an offer must be in.
+   *
+   * @param group the offer's group
+   */
+  double fall(int[] group, int i) {
+    return hasContacts(group)
+        ? contactBudget.fall(i)
+        : visits.fall(tables.setupOfGroup[tables.groupOf[group[0]]])
+            + Math.max(0, reduced[bestOf(group)])
+            - reduced[i];
+  }
+
+  int bestOf(int[] group) {
+    int best = group[0];
+    for (int i : group) {
+      best = reduced[i] > reduced[best] ? i : best;
+    }
+    return best;
+  }
+
+  private void take(int i) {
+    Tables t = tables;
+    for (int k = 0; k < t.needs[i].length; k++) {
+      int at = bestRank(t.needs[i][k], t.values[i][k]);
+      if (at >= 0) {
+        slack[t.needs[i][k] * Returns.ranks() + at]--;
+      }
+    }
+    slack[needs + blocks] -= t.seconds[i];
+    missing[t.block[i]] -= t.seconds[i];
+    left[t.block[i]] -= t.seconds[i];
+  }
+
+  /** The rank at which a value earns most beyond the rank's price; −1 when it earns nowhere. */
+  private int bestRank(int need, int value) {
+    int best = -1;
+    double most = 0;
+    for (int r = 0; r < Returns.ranks(); r++) {
+      double earns = Returns.eighths(r) * (double) value - price[need * Returns.ranks() + r];
+      if (earns > most) {
+        most = earns;
+        best = r;
+      }
+    }
+    return best;
+  }
+
+  private double reduced(int i) {
+    Tables t = tables;
+    double worth = t.liking[i] - (second() + price[needs + t.block[i]]) * t.seconds[i];
+    int[] ns = t.needs[i];
+    for (int k = 0; k < ns.length; k++) {
+      double most = 0;
+      for (int r = 0; r < Returns.ranks(); r++) {
+        double earns = Returns.eighths(r) * (double) t.values[i][k];
+        most = Math.max(most, earns - price[ns[k] * Returns.ranks() + r]);
+      }
+      worth += most;
+    }
+    return worth;
+  }
+
+  private double norm() {
+    double norm = 0;
+    for (int p = 0; p < price.length; p++) {
+      norm += slack[p] * usual(p) * slack[p] * usual(p);
+    }
+    return norm;
+  }
+
+  private void move(double step) {
+    for (int p = 0; p < price.length; p++) {
+      double moved = price[p] - step * usual(p) * usual(p) * slack[p];
+      if (p >= needs && p < needs + blocks) {
+        // A least and a most are priced apart: the way from one to the other leads over nothing.
+        double within = Math.max(-Menu.SHORT_SECOND, Math.min(Menu.LONG_SECOND, moved));
+        price[p] = moved * price[p] < 0 ? 0 : within;
+      } else {
+        price[p] = Math.max(0, moved);
+      }
+    }
+  }
+
+  private double usual(int p) {
+    return p < needs ? RANK : SECOND;
+  }
+}
