@@ -1,0 +1,83 @@
+package dev.jubilee.bench.exact;
+
+import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.Limit;
+import dev.jubilee.core.athlete.TestResult;
+import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.prescription.Prescriber;
+import dev.jubilee.core.prescription.PrescriptionRequest;
+import dev.jubilee.core.selection.Menu;
+import dev.jubilee.core.session.Arrival;
+import dev.jubilee.core.session.Circumstances;
+import dev.jubilee.core.session.Place;
+import dev.jubilee.core.session.Session;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.BodyRegion;
+import dev.jubilee.core.sport.Level;
+import dev.jubilee.core.sport.Sport;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Menus as the prescriber makes them, with the whole library and all kit at hand. */
+public final class RealMenus {
+  private RealMenus() {}
+
+  /** The requests: every sport and kind of session, short and long, three levels. */
+  public static List<PrescriptionRequest> requests() {
+    List<PrescriptionRequest> requests = new ArrayList<>();
+    for (Sport sport : Sport.values()) {
+      for (SessionKind kind : SessionKind.values()) {
+        for (Level level : Level.values()) {
+          for (int minutes : new int[] {8, 20, 45}) {
+            requests.add(request(sport, kind, level, minutes));
+          }
+        }
+      }
+    }
+    return requests;
+  }
+
+  /** The menus of {@link #requests()}. */
+  public static List<Menu> menus() {
+    Prescriber prescriber = new Prescriber(DrillLibrary.builtIn());
+    return requests().stream().map(prescriber::menu).toList();
+  }
+
+  static PrescriptionRequest request(Sport sport, SessionKind kind, Level level, int minutes) {
+    Place place =
+        switch (sport) {
+          case RUN -> Place.TRACK;
+          case RIDE -> Place.GYM;
+          case ROW -> Place.BOATHOUSE;
+          case SWIM -> Place.POOL_DECK;
+        };
+    Set<Kit> kit = EnumSet.of(Kit.MINI_BAND, Kit.LONG_BAND, Kit.ROLLER, Kit.SUPPORT, Kit.STEP);
+    kit.addAll(place.usualKit());
+    Athlete athlete =
+        new Athlete(
+            level,
+            30,
+            Optional.of(50),
+            Optional.of(190),
+            List.of(
+                new TestResult.RunRace(5000, Duration.ofMinutes(18)),
+                new TestResult.RidePowerTest(372, 298),
+                new TestResult.Row2k(Duration.ofSeconds(440)),
+                new TestResult.SwimPair(Duration.ofSeconds(292), Duration.ofSeconds(138))),
+            List.of(new Limit(BodyRegion.HIPS, Limit.Severity.STIFF)),
+            Set.of(),
+            false,
+            Map.of());
+    return PrescriptionRequest.of(
+        athlete,
+        new Session(
+            sport, kind, kind.words(), Optional.empty(), Optional.empty(), Optional.empty()),
+        new Circumstances(minutes, false, place, kit, 8, Arrival.DESK));
+  }
+}
