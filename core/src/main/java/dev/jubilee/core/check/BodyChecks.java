@@ -11,6 +11,7 @@ import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.prescription.Plan;
 import dev.jubilee.core.prescription.PlanItem;
 import dev.jubilee.core.session.DemandFinder;
+import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,9 +24,8 @@ final class BodyChecks implements Check {
   @Override
   public List<Finding> examine(Plan plan) {
     List<Finding> findings = new ArrayList<>();
-    Sport sport = plan.request().session().sport();
     for (Limit limit : plan.request().athlete().limits()) {
-      boolean loaded = DemandFinder.loadedChain(sport).contains(limit.region());
+      boolean loaded = DemandFinder.loadedChain(plan.request().session()).contains(limit.region());
       boolean hard = plan.request().session().kind().isHard();
       if (limit.severity() == Limit.Severity.HURT) {
         findings.add(
@@ -92,7 +92,8 @@ final class BodyChecks implements Check {
     }
     boolean unwanted =
         plan.request().athlete().avoidances().contains(Avoidance.CONTACTS)
-            || plan.request().session().sport() != Sport.RUN;
+            || (plan.request().session().sport() != Sport.RUN
+                && plan.request().session().kind() != SessionKind.JUMPS);
     if (drill.contacts() > 0 && unwanted) {
       findings.add(
           Finding.of(

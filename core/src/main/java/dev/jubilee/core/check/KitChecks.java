@@ -63,7 +63,7 @@ final class KitChecks implements Check {
     Place place = plan.request().circumstances().place();
     if (apparatus == null
         && plan.request().session().kind().isHard()
-        && place.lane().metres() < 15) {
+        && plan.request().circumstances().lane().metres() < 15) {
       findings.add(
           Finding.of(
               NOTE,

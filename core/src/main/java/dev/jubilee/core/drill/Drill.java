@@ -27,6 +27,8 @@ import java.util.Set;
  * @param regions regions it works or moves; out when one of them hurts
  * @param loads regions it loads hard; out when one of them is sore
  * @param contacts ground contacts for each counted repetition, or for each metre when travelling
+ * @param holdSeconds how long one position is held, 0 when it moves all the time
+ * @param favours regions for which it is liked when they are stiff
  * @param wetSafe whether it may be done on a wet deck
  * @param usual dose when nothing speaks for more or less
  * @param least smallest sensible amount of {@code usual}
@@ -51,6 +53,8 @@ public record Drill(
     Set<BodyRegion> regions,
     Set<BodyRegion> loads,
     double contacts,
+    int holdSeconds,
+    Set<BodyRegion> favours,
     boolean wetSafe,
     Dose usual,
     int least,
@@ -66,6 +70,40 @@ public record Drill(
   /** The dose with another amount, fitted to the space; the amount must be within the range. */
   public Dose dose(int amount) {
     return usual.withAmount(Bounds.within("amount", amount, least, most, unit()));
+  }
+
+  /** The same drill with another usual dose and most. */
+  public Drill usually(Dose dose, int atMost) {
+    return new Drill(
+        id,
+        name,
+        aliases,
+        rung,
+        block,
+        suits,
+        level,
+        position,
+        kit,
+        effort,
+        serves,
+        regions,
+        loads,
+        contacts,
+        holdSeconds,
+        favours,
+        wetSafe,
+        dose,
+        least,
+        atMost,
+        steps,
+        cues,
+        fault,
+        caution);
+  }
+
+  /** Whether it is quick or lands hard, and so not for slippery ground. */
+  public boolean needsGrip() {
+    return contacts > 0 || (position == Position.TRAVELLING && effort >= 50);
   }
 
   /** What the dose's amount counts. */

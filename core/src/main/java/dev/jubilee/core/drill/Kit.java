@@ -8,6 +8,8 @@ public enum Kit {
   SUPPORT("something to hold on to"),
   STEP("a step"),
   ROPE("a skipping rope"),
+  WRAP("an elastic strip"),
+  HURDLES("low hurdles"),
   BIKE("the bike"),
   ROWER("the boat or rowing machine"),
   POOL("the pool");
@@ -25,6 +27,11 @@ public enum Kit {
   /** The thing the session itself is done on or in, rather than an aid. */
   public boolean isApparatus() {
     return this == BIKE || this == ROWER || this == POOL;
+  }
+
+  /** Whether one of it serves one person at a time. */
+  public boolean isForOne() {
+    return this == ROLLER || this == WRAP || this == LONG_BAND || this == STEP || this == ROPE;
   }
 
   /** Whether it must be put on and taken off again. */

@@ -33,6 +33,7 @@ public final class LibraryReader {
           "row",
           "ride",
           "swim",
+          "hurdle",
           "build");
 
   private static final Set<String> FIELDS =
@@ -51,6 +52,8 @@ public final class LibraryReader {
           "skills",
           "loads",
           "contacts",
+          "hold",
+          "favours",
           "wetSafe",
           "dose",
           "steps",
@@ -165,7 +168,9 @@ public final class LibraryReader {
         serves,
         regions,
         new LinkedHashSet<>(e.choices("loads", BodyRegion.class)),
-        e.numberOr("contacts", 0, 0, 4),
+        e.numberOr("contacts", 0, 0, 15),
+        (int) e.numberOr("hold", 0, 0, 120),
+        new LinkedHashSet<>(e.choices("favours", BodyRegion.class)),
         e.flag("wetSafe"),
         dose.usual(),
         dose.least(),

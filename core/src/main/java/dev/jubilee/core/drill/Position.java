@@ -4,6 +4,10 @@ package dev.jubilee.core.drill;
 public enum Position {
   STANDING,
   TRAVELLING,
+  /** Hands or a foot against a wall. */
+  WALL,
+  /** At the edge of the pool. */
+  DECK,
   FLOOR,
   MACHINE,
   WATER

@@ -7,6 +7,7 @@ public enum Skill {
   POSTURE("tall running posture"),
   KNEE_LIFT("knee lift and quick recovery"),
   QUICK_FEET("foot speed"),
+  CLEARANCE("clearing a barrier"),
   CADENCE("smooth cadence"),
   STROKE_SEQUENCE("the stroke sequence"),
   CATCH("a connected catch"),

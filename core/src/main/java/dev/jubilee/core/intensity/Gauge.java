@@ -10,6 +10,8 @@ public enum Gauge {
   SPLIT,
   /** Speed in m/s, shown as minutes per 100 m or 100 yd. */
   SWIM_PACE,
+  /** Share of the work sets' load, 0 to 1. */
+  LOAD,
   /** No figure: perceived exertion only. */
   FEEL
 }

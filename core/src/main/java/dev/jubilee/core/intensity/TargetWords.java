@@ -20,6 +20,7 @@ public final class TargetWords {
         words.add(Math.round(target.value()) + " W");
         words.add(clock(RowingErgometer.splitSeconds(target.value())) + " /500 m");
       }
+      case LOAD -> words.add(Math.round(100 * target.value()) + " % of the work load");
       case FEEL ->
           words.add(String.format(Locale.ROOT, "effort %.0f of 10", target.perceivedExertion()));
     }

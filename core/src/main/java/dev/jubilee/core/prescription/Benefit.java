@@ -5,7 +5,7 @@ import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.selection.Returns;
-import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.session.Session;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,21 +28,21 @@ final class Benefit {
         .toList();
   }
 
-  static double strength(Part part, Need need, Sport sport) {
+  static double strength(Part part, Need need, Session session) {
     Double usual = part.drill().serves().get(need);
     if (usual == null) {
       return 0;
     }
-    double suits = 0.4 + 0.2 * part.drill().suits(sport);
+    double suits = 0.4 + 0.2 * session.suits(part.drill());
     double dose = Math.sqrt((double) part.dose().seconds() / part.drill().usual().seconds());
     return usual * suits * dose;
   }
 
   /** How well parts serve a need, 0 to 1. */
-  static double served(Need need, List<Part> parts, Sport sport) {
+  static double served(Need need, List<Part> parts, Session session) {
     double[] strongestFirst =
         parts.stream()
-            .mapToDouble(p -> -strength(p, need, sport))
+            .mapToDouble(p -> -strength(p, need, session))
             .filter(s -> s < 0)
             .sorted()
             .map(s -> -s)
@@ -51,9 +51,10 @@ final class Benefit {
   }
 
   /** How well each needed thing is served, 0 to 1. */
-  static Map<Need, Double> satisfaction(Map<Need, Double> needs, List<Part> parts, Sport sport) {
+  static Map<Need, Double> satisfaction(
+      Map<Need, Double> needs, List<Part> parts, Session session) {
     Map<Need, Double> satisfaction = new LinkedHashMap<>();
-    needs.keySet().forEach(need -> satisfaction.put(need, served(need, parts, sport)));
+    needs.keySet().forEach(need -> satisfaction.put(need, served(need, parts, session)));
     return satisfaction;
   }
 }

@@ -9,18 +9,28 @@ import java.util.List;
 /** The time between items: hearing what comes, and getting into its {@link SetUp}. */
 final class Changeovers {
   /** Hearing what comes; Jubilee modelling choice. */
-  static final int NEXT = 5;
+  private static final int NEXT = 5;
 
   private Changeovers() {}
 
   /** A changeover: how long and what for. */
   record Change(int seconds, String note) {}
 
-  /** From one drill to the next; {@code before} is null at the beginning. */
-  static Change between(Drill before, Drill after) {
+  /** Seconds of explaining a drill to a group, beyond one athlete; Jubilee modelling choice. */
+  static int next(int group) {
+    return NEXT + Math.min(10, (group - 1) / 2);
+  }
+
+  /**
+   * From one drill to the next.
+   *
+   * @param before null at the beginning
+   * @param group how many warm up together
+   */
+  static Change between(Drill before, Drill after, int group) {
     SetUp from = before == null ? SetUp.ARRIVING : SetUp.of(before);
     SetUp to = SetUp.of(after);
-    int seconds = next(before, after) + from.secondsTo(to);
+    int seconds = next(before, after, group) + from.secondsTo(to);
     String note = from.noteTo(to);
     if (note.isEmpty() && seconds > 0) {
       note = before == null ? "get ready" : "next: " + after.name();
@@ -29,7 +39,7 @@ final class Changeovers {
   }
 
   /** Hearing what comes: nothing where one thing leads into the other. */
-  static int next(Drill before, Drill after) {
+  private static int next(Drill before, Drill after, int group) {
     if (after.block() == Block.TRANSITION) {
       return 0;
     }
@@ -38,11 +48,11 @@ final class Changeovers {
             && (before.id().equals(after.id())
                 || (isGraded(before) && isGraded(after))
                 || (isGraded(after) && SetUp.onApparatus(before) && SetUp.onApparatus(after)));
-    return continues ? 0 : NEXT;
+    return continues ? 0 : next(group);
   }
 
   /** The items with the time between them as it follows from their order. */
-  static List<PlanItem> timed(DrillLibrary library, List<PlanItem> items) {
+  static List<PlanItem> timed(DrillLibrary library, List<PlanItem> items, int group) {
     List<PlanItem> timed = new ArrayList<>();
     Drill before = null;
     for (PlanItem item : items) {
@@ -51,7 +61,7 @@ final class Changeovers {
         timed.add(item);
         continue;
       }
-      Change change = between(before, drill);
+      Change change = between(before, drill, group);
       timed.add(item.withChange(change.seconds(), change.note()));
       before = drill;
     }

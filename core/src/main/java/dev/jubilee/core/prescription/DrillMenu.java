@@ -1,5 +1,6 @@
 package dev.jubilee.core.prescription;
 
+import dev.jubilee.core.athlete.Limit;
 import dev.jubilee.core.drill.Block;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
@@ -34,6 +35,9 @@ final class DrillMenu {
   /** What a short dose is of the usual one; Jubilee modelling choice. */
   private static final double SHORT_DOSE = 0.65;
 
+  /** Points for a drill that is meant for a stiff region; Jubilee modelling choice. */
+  private static final int FAVOUR = 8_000;
+
   private final PrescriptionRequest request;
   private final List<Need> needs;
   private final Stages stages = new Stages();
@@ -52,6 +56,7 @@ final class DrillMenu {
    * @param candidates drills to choose from
    * @param forced drills that are in, in these doses
    * @param seconds for all drills and what getting into them adds
+   * @param contacts most ground contacts of the drills
    * @param rooms for each of {@link #BLOCKS}
    */
   DrillMenu(
@@ -61,6 +66,7 @@ final class DrillMenu {
       List<Drill> candidates,
       List<Benefit.Part> forced,
       int seconds,
+      int contacts,
       Map<Block, Menu.Room> rooms) {
     this.request = request;
     this.needs =
@@ -85,7 +91,7 @@ final class DrillMenu {
             needs.stream().map(n -> (int) Math.round(10 * demand.needs().get(n))).toList(),
             BLOCKS.stream().map(rooms::get).toList(),
             seconds,
-            demand.contacts(),
+            contacts,
             stages);
   }
 
@@ -142,7 +148,7 @@ final class DrillMenu {
     List<Offer.Cover> covers = new ArrayList<>();
     for (int n = 0; n < needs.size(); n++) {
       int hundredths =
-          (int) Math.round(100 * Benefit.strength(part, needs.get(n), request.session().sport()));
+          (int) Math.round(100 * Benefit.strength(part, needs.get(n), request.session()));
       if (hundredths > 0) {
         covers.add(new Offer.Cover(n, hundredths));
       }
@@ -153,12 +159,22 @@ final class DrillMenu {
         drill.rung().map(Drill.Rung::ladder).orElse(drill.id()),
         BLOCKS.indexOf(drill.block()),
         setUps.get(place),
-        part.dose().seconds() + Changeovers.NEXT,
+        part.dose().seconds() + Changeovers.next(request.circumstances().conditions().group()),
         drill.contactsIn(part.dose()),
         covers,
-        // The last figures only settle ties, always the same way.
-        -ATTENTION - index,
+        liking(drill) - index,
         forced);
+  }
+
+  /** What speaks for or against a drill beside its needs; the index only settles ties. */
+  private int liking(Drill drill) {
+    int liking = -ATTENTION;
+    if (request.lastTime().contains(drill.id())) {
+      liking += request.approach().routine().liking();
+    }
+    boolean isStiff =
+        drill.favours().stream().anyMatch(r -> request.athlete().has(r, Limit.Severity.STIFF));
+    return liking + (isStiff ? FAVOUR : 0);
   }
 
   /** The usual dose, and when time is short a short one as well, in round figures. */

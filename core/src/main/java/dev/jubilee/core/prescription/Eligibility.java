@@ -3,9 +3,13 @@ package dev.jubilee.core.prescription;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Avoidance;
 import dev.jubilee.core.athlete.Limit;
+import dev.jubilee.core.drill.Block;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.Position;
+import dev.jubilee.core.drill.Skill;
+import dev.jubilee.core.session.Approach;
 import dev.jubilee.core.session.Circumstances;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
@@ -13,19 +17,51 @@ import java.util.Optional;
 
 /** Whether a drill may be given to this athlete, here, today; if not, why not. */
 public final class Eligibility {
+  /** Held so long it counts as a held stretch; shorter pauses are part of moving. */
+  private static final int HELD = 10;
+
+  /** How many can pass a single piece of kit round; Jubilee modelling choice. */
+  private static final int SHARES = 3;
+
   private Eligibility() {}
 
   /** The reason against a drill as a phrase, or empty when nothing speaks against it. */
   public static Optional<String> against(Drill drill, PrescriptionRequest request) {
     Optional<String> athlete = againstAthlete(drill, request.athlete());
-    return athlete.isPresent()
-        ? athlete
-        : againstCircumstances(drill, request.circumstances())
-            .or(
-                () ->
-                    drill.suits(request.session().sport()) == 0
-                        ? Optional.of("is not for this sport")
-                        : Optional.empty());
+    return athlete
+        .or(() -> againstCircumstances(drill, request.circumstances()))
+        .or(() -> againstApproach(drill, request.approach()))
+        .or(
+            () ->
+                request.session().suits(drill) == 0
+                    ? Optional.of("is not for this sport")
+                    : Optional.empty());
+  }
+
+  /** What the coach's approach leaves out. */
+  private static Optional<String> againstApproach(Drill drill, Approach approach) {
+    if (drill.holdSeconds() >= HELD && approach.holds() == Approach.Holds.NONE) {
+      return Optional.of("is held, which your approach leaves out");
+    }
+    boolean isNeck = drill.regions().contains(BodyRegion.NECK) && drill.regions().size() == 1;
+    boolean rolls = drill.id().equals("neck-rolls");
+    if (isNeck
+        && (approach.neck() == Approach.Neck.NONE
+            || (rolls != (approach.neck() == Approach.Neck.ROLLS)))) {
+      return Optional.of("is not how your approach treats the neck");
+    }
+    boolean mobilises = drill.block() == Block.MOBILISE;
+    if (mobilises
+        && approach.support() == Approach.Support.FREE
+        && drill.kit().contains(Kit.SUPPORT)) {
+      return Optional.of("holds on, and your approach is free-standing");
+    }
+    if (mobilises
+        && approach.support() == Approach.Support.HOLD_ON
+        && drill.serves().containsKey(new Need.Rehearsal(Skill.BALANCE))) {
+      return Optional.of("is free-standing, and your approach holds on");
+    }
+    return Optional.empty();
   }
 
   static Optional<String> againstAthlete(Drill drill, Athlete athlete) {
@@ -61,14 +97,22 @@ public final class Eligibility {
         return Optional.of("needs " + kit.words());
       }
     }
+    for (Kit kit : drill.kit()) {
+      if (kit.isForOne() && circumstances.conditions().group() > SHARES) {
+        return Optional.of("needs " + kit.words() + " for each of the group");
+      }
+    }
     if (drill.position() == Position.TRAVELLING
-        && drill.leastSpace().compareTo(circumstances.place().lane()) > 0) {
+        && drill.leastSpace().compareTo(circumstances.lane()) > 0) {
       return Optional.of("needs more room than " + circumstances.place().words());
     }
     if (circumstances.place().isWet() && !drill.wetSafe()) {
       return Optional.of("is not for a wet deck");
     }
-    if (drill.position() == Position.FLOOR && !circumstances.place().allowsFloor()) {
+    if (circumstances.isSlippery() && drill.needsGrip()) {
+      return Optional.of("is too quick for slippery ground");
+    }
+    if (drill.position() == Position.FLOOR && !circumstances.allowsFloor()) {
       return Optional.of("needs a floor to lie on, not " + circumstances.place().words());
     }
     return Optional.empty();

@@ -2,6 +2,7 @@ package dev.jubilee.core.prescription;
 
 import dev.jubilee.core.drill.Block;
 import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.session.Approach;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -30,11 +31,12 @@ final class Layout {
   private Layout() {}
 
   /** All parts, empty or not, in order. */
-  static List<Part> order() {
+  static List<Part> order(Approach.First first) {
     List<Part> parts = new ArrayList<>();
     parts.add(part(Block.RELEASE, false));
-    parts.add(part(Block.RAISE, false));
-    parts.add(part(Block.MOBILISE, false));
+    boolean jointsFirst = first == Approach.First.JOINTS;
+    parts.add(part(jointsFirst ? Block.MOBILISE : Block.RAISE, false));
+    parts.add(part(jointsFirst ? Block.RAISE : Block.MOBILISE, false));
     parts.add(part(Block.ACTIVATE, false));
     parts.add(part(Block.DRILL, false));
     parts.add(part(Block.MOBILISE, true));

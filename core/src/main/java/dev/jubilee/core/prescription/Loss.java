@@ -2,7 +2,7 @@ package dev.jubilee.core.prescription;
 
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Need;
-import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.session.Session;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -23,7 +23,7 @@ record Loss(Map<Need, Double> byNeed, Map<Need, Double> before) {
     if (drill.isEmpty()) {
       return new Loss(Map.of(), Map.of());
     }
-    Sport sport = plan.request().session().sport();
+    Session session = plan.request().session();
     Benefit.Part own = new Benefit.Part(drill.get(), item.dose());
     List<Benefit.Part> with = Benefit.parts(plan);
     List<Benefit.Part> without = new ArrayList<>(with);
@@ -33,9 +33,9 @@ record Loss(Map<Need, Double> byNeed, Map<Need, Double> before) {
     for (Need need : drill.get().serves().keySet()) {
       Double weight = plan.demand().needs().get(need);
       if (weight != null) {
-        double served = Benefit.served(need, with, sport);
+        double served = Benefit.served(need, with, session);
         before.put(need, served);
-        losses.put(need, weight * (served - Benefit.served(need, without, sport)));
+        losses.put(need, weight * (served - Benefit.served(need, without, session)));
       }
     }
     Map<Need, Double> greatestFirst = new LinkedHashMap<>();

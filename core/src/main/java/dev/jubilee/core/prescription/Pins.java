@@ -12,20 +12,17 @@ import java.util.stream.Collectors;
  * @param raise pinned raise items; empty leaves the raise to the engine
  * @param menu pinned drills
  * @param build pinned efforts; empty leaves the build to the engine
- * @param transition pinned transition, if any
+ * @param transition pinned transition; empty leaves it to the engine
  */
 record Pins(
-    List<PlanItem> raise,
-    List<PlanItem> menu,
-    List<PlanItem> build,
-    Optional<PlanItem> transition) {
+    List<PlanItem> raise, List<PlanItem> menu, List<PlanItem> build, List<PlanItem> transition) {
 
   static Pins of(PrescriptionRequest request) {
     return new Pins(
         in(request, Block.RAISE),
         request.pinned().stream().filter(i -> Prescriber.isMenu(i.block())).toList(),
         in(request, Block.BUILD),
-        in(request, Block.TRANSITION).stream().findFirst());
+        in(request, Block.TRANSITION));
   }
 
   private static List<PlanItem> in(PrescriptionRequest request, Block block) {

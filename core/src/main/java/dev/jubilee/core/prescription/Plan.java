@@ -66,10 +66,15 @@ public record Plan(
 
   /** How well each need is served, 0 to 1. */
   public Map<Need, Double> coverage() {
-    return Benefit.satisfaction(demand.needs(), Benefit.parts(this), request.session().sport());
+    return Benefit.satisfaction(demand.needs(), Benefit.parts(this), request.session());
   }
 
   Plan withItems(List<PlanItem> others) {
-    return new Plan(request, anchors, demand, library, Changeovers.timed(library, others));
+    return new Plan(
+        request,
+        anchors,
+        demand,
+        library,
+        Changeovers.timed(library, others, request.circumstances().conditions().group()));
   }
 }

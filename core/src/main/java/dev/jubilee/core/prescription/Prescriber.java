@@ -7,6 +7,7 @@ import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.selection.Menu;
+import dev.jubilee.core.session.Approach;
 import dev.jubilee.core.session.Circumstances;
 import dev.jubilee.core.session.Demand;
 import dev.jubilee.core.session.DemandFinder;
@@ -36,13 +37,22 @@ public final class Prescriber {
 
   private static final int PULSE = 90;
 
+  /** Rolling first, s; common practice is 30 s a side and muscle. */
+  private static final int ROLLING = 150;
+
   /** Share of its ideal below which a block counts as short; Jubilee modelling choice. */
-  private static final double LEAST_OF_IDEAL = 0.5;
+  private static final double LEAST_OF_IDEAL = 0.3;
 
   /** Seconds beyond the drills themselves for getting into them; Jubilee modelling choice. */
   private static final int GETTING_READY = 30;
 
   private static final String SETTLE = "settle";
+  private static final String TOP_UP = "stay-warm";
+
+  /** A top-up and what is left after it; common practice: a minute or two, just before. */
+  private static final int TOP_UP_SECONDS = 120;
+
+  private static final int AFTER_TOP_UP = 150;
 
   private final DrillLibrary library;
 
@@ -70,7 +80,12 @@ public final class Prescriber {
   private Draft draft(PrescriptionRequest request) {
     Anchors anchors = AnchorFinder.anchors(request.athlete(), request.session().sport());
     Demand demand =
-        DemandFinder.demand(request.session(), request.athlete(), anchors, request.circumstances());
+        DemandFinder.demand(
+            request.session(),
+            request.athlete(),
+            anchors,
+            request.circumstances(),
+            request.approach());
     Ramp ramp = new Ramp(request, library, anchors, demand);
     Raise raise = new Raise(request, library, anchors);
     Pins pins = Pins.of(request);
@@ -88,8 +103,13 @@ public final class Prescriber {
       items.addAll(raiseItems(raise, mainRaise.get(), minutes));
     }
     items.addAll(pins.build().isEmpty() ? items(build(ramp, minutes)) : pins.build());
-    items.add(pins.transition().orElseGet(() -> settle(minutes.transition())));
-    Skeleton skeleton = new Skeleton(library, items);
+    items.addAll(
+        pins.transition().isEmpty()
+            ? transition(request, minutes.transition())
+            : pins.transition());
+    Skeleton skeleton =
+        new Skeleton(
+            library, request.approach().first(), circumstances.conditions().group(), items);
     // What the build could not use goes to the drills.
     int left = Math.max(0, minutes.total() - skeleton.seconds());
     int seconds = Math.min(left, demand.menuTotal() + GETTING_READY);
@@ -137,9 +157,22 @@ public final class Prescriber {
       int ideal = demand.menuSeconds().getOrDefault(block, 0);
       // A little more than its ideal, where another block asks for less.
       int most = ideal * 5 / 4;
-      rooms.put(block, new Menu.Room((int) (LEAST_OF_IDEAL * share * ideal), most));
+      // Drills are wanted for what they rehearse, never to fill their time.
+      int least = block == Block.DRILL ? 0 : (int) (LEAST_OF_IDEAL * share * ideal);
+      rooms.put(block, new Menu.Room(least, most));
     }
-    return new DrillMenu(request, demand, skeleton.layout(), candidates, forced, seconds, rooms);
+    if (request.approach().first() == Approach.First.ROLLING && seconds > 2 * ROLLING) {
+      rooms.put(Block.RELEASE, new Menu.Room(ROLLING / 2, ROLLING));
+    }
+    return new DrillMenu(
+        request,
+        demand,
+        skeleton.layout(),
+        candidates,
+        forced,
+        seconds,
+        Math.max(0, demand.contacts() - skeleton.contacts()),
+        rooms);
   }
 
   /** A travelling drill in a shorter lane goes more lengths. */
@@ -147,34 +180,12 @@ public final class Prescriber {
     if (!(drill.usual() instanceof Dose.Lengths lengths)) {
       return drill;
     }
-    Dose.Lengths fitted = lengths.fittedTo(request.circumstances().place().lane());
+    Dose.Lengths fitted = lengths.fittedTo(request.circumstances().lane());
     if (fitted.equals(lengths)) {
       return drill;
     }
     int factor = Math.max(1, fitted.lengths() / lengths.lengths());
-    return new Drill(
-        drill.id(),
-        drill.name(),
-        drill.aliases(),
-        drill.rung(),
-        drill.block(),
-        drill.suits(),
-        drill.level(),
-        drill.position(),
-        drill.kit(),
-        drill.effort(),
-        drill.serves(),
-        drill.regions(),
-        drill.loads(),
-        drill.contacts(),
-        drill.wetSafe(),
-        fitted,
-        drill.least(),
-        drill.most() * factor,
-        drill.steps(),
-        drill.cues(),
-        drill.fault(),
-        drill.caution());
+    return drill.usually(fitted, drill.most() * factor);
   }
 
   private List<PlanItem> items(List<GradedEffort> efforts) {
@@ -198,13 +209,24 @@ public final class Prescriber {
     return items;
   }
 
-  private PlanItem settle(int seconds) {
-    Drill drill = library.require(SETTLE);
+  /** The way to the start; a long wait gets a top-up near its end. */
+  private List<PlanItem> transition(PrescriptionRequest request, int seconds) {
+    boolean isLong = request.circumstances().conditions().waitMinutes() >= DemandFinder.LONG_WAIT;
+    if (!isLong || seconds < 60 * DemandFinder.LONG_WAIT || library.find(TOP_UP).isEmpty()) {
+      return List.of(waiting(SETTLE, seconds));
+    }
+    return List.of(
+        waiting(SETTLE, seconds - TOP_UP_SECONDS - AFTER_TOP_UP),
+        waiting(TOP_UP, TOP_UP_SECONDS),
+        waiting(SETTLE, AFTER_TOP_UP));
+  }
+
+  private PlanItem waiting(String drillId, int seconds) {
     return new PlanItem(
         "",
         Block.TRANSITION,
-        SETTLE,
-        drill.name(),
+        drillId,
+        library.require(drillId).name(),
         new Dose.Timed(seconds, 1),
         Optional.empty(),
         0,

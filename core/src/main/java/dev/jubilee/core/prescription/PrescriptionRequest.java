@@ -1,6 +1,7 @@
 package dev.jubilee.core.prescription;
 
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.session.Approach;
 import dev.jubilee.core.session.Circumstances;
 import dev.jubilee.core.session.Session;
 import java.util.List;
@@ -12,6 +13,8 @@ import java.util.Set;
  * @param athlete who
  * @param session what for
  * @param circumstances where, with what, how long
+ * @param approach how the coach likes it
+ * @param lastTime ids of the drills of the last warm-up for a session like this
  * @param pinned items that the coach chose or locked, kept as they are
  * @param excluded ids of drills that the coach took out
  */
@@ -19,23 +22,46 @@ public record PrescriptionRequest(
     Athlete athlete,
     Session session,
     Circumstances circumstances,
+    Approach approach,
+    Set<String> lastTime,
     List<PlanItem> pinned,
     Set<String> excluded) {
   public PrescriptionRequest {
+    approach = approach == null ? Approach.USUAL : approach;
+    lastTime = lastTime == null ? Set.of() : Set.copyOf(lastTime);
     pinned = List.copyOf(pinned);
     excluded = Set.copyOf(excluded);
   }
 
   public static PrescriptionRequest of(
       Athlete athlete, Session session, Circumstances circumstances) {
-    return new PrescriptionRequest(athlete, session, circumstances, List.of(), Set.of());
+    return new PrescriptionRequest(
+        athlete, session, circumstances, Approach.USUAL, Set.of(), List.of(), Set.of());
   }
 
   public PrescriptionRequest with(Circumstances other) {
-    return new PrescriptionRequest(athlete, session, other, pinned, excluded);
+    return new PrescriptionRequest(athlete, session, other, approach, lastTime, pinned, excluded);
+  }
+
+  public PrescriptionRequest with(Approach other) {
+    return new PrescriptionRequest(
+        athlete, session, circumstances, other, lastTime, pinned, excluded);
+  }
+
+  /** After a warm-up with these drills. */
+  public PrescriptionRequest after(Set<String> drillIds) {
+    return new PrescriptionRequest(
+        athlete, session, circumstances, approach, drillIds, pinned, excluded);
+  }
+
+  /** For another athlete. */
+  public PrescriptionRequest with(Athlete other) {
+    return new PrescriptionRequest(
+        other, session, circumstances, approach, lastTime, pinned, excluded);
   }
 
   public PrescriptionRequest with(List<PlanItem> pins, Set<String> exclusions) {
-    return new PrescriptionRequest(athlete, session, circumstances, pins, exclusions);
+    return new PrescriptionRequest(
+        athlete, session, circumstances, approach, lastTime, pins, exclusions);
   }
 }

@@ -9,7 +9,6 @@ import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.intensity.Target;
-import dev.jubilee.core.session.Place;
 import dev.jubilee.core.sport.Sport;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -41,7 +40,7 @@ final class Raise {
     return library.in(Block.RAISE).stream()
         .filter(this::allowed)
         .max(
-            Comparator.comparingInt((Drill d) -> d.suits(sport()))
+            Comparator.comparingInt((Drill d) -> request.session().suits(d))
                 .thenComparingInt(this::fitsPlace)
                 .thenComparingInt(Drill::effort)
                 .thenComparing(Drill::id));
@@ -68,9 +67,8 @@ final class Raise {
 
   /** Walking and jogging want a straight to move along; rooms are for moving on the spot. */
   private int fitsPlace(Drill drill) {
-    Place place = request.circumstances().place();
     boolean travels = drill.position() == Position.TRAVELLING;
-    boolean roomy = place.lane().metres() >= 40;
+    boolean roomy = request.circumstances().lane().metres() >= 40;
     return travels == roomy ? 1 : 0;
   }
 
@@ -112,7 +110,7 @@ final class Raise {
   }
 
   private boolean isOwnMovement(Drill drill) {
-    return drill.suits(sport()) == 3;
+    return drill.suits(sport()) == 3 && !request.session().kind().isOnLand();
   }
 
   /**

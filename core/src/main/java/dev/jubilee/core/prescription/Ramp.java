@@ -8,7 +8,6 @@ import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.intensity.Target;
 import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.session.Demand;
-import dev.jubilee.core.session.Place;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
 import java.time.Duration;
@@ -64,16 +63,50 @@ final class Ramp {
 
   private List<GradedEffort> withCount(int count, boolean brief) {
     List<GradedEffort> efforts =
-        switch (request.session().sport()) {
-          case RUN -> running(count, brief);
-          case RIDE ->
-              allowed("pressure-step-ride", Kit.BIKE) ? riding(count, brief) : onLand(count);
-          case ROW ->
-              allowed("pressure-step-row", Kit.ROWER) ? rowing(count, brief) : onLand(count);
-          case SWIM ->
-              allowed("build-25-swim", Kit.POOL) ? swimming(count, brief) : turnover(count);
+        switch (kind) {
+          case GYM -> lifting(count);
+          case JUMPS -> jumping(count);
+          default -> bySport(count, brief);
         };
     return withoutLastRecovery(efforts);
+  }
+
+  private List<GradedEffort> bySport(int count, boolean brief) {
+    return switch (request.session().sport()) {
+      case RUN -> running(count, brief);
+      case RIDE -> allowed("pressure-step-ride", Kit.BIKE) ? riding(count, brief) : onLand(count);
+      case ROW -> allowed("pressure-step-row", Kit.ROWER) ? rowing(count, brief) : onLand(count);
+      case SWIM -> allowed("build-25-swim", Kit.POOL) ? swimming(count, brief) : turnover(count);
+    };
+  }
+
+  /** Sets of the first lift: load up, repetitions down; common practice. */
+  private List<GradedEffort> lifting(int count) {
+    List<GradedEffort> sets = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      double share = Math.round(20 * between(0.4, 0.85, i, count)) / 20.0;
+      Dose dose = new Dose.Reps(Math.max(2, 8 - 3 * i), 1, 1, 3);
+      Effort effort = Effort.of(45 + 35 * share);
+      sets.add(
+          new GradedEffort(
+              "warm-up-set", dose, Target.ofLoad(share, effort), 45 + 15 * i, "change the load"));
+    }
+    return sets;
+  }
+
+  private List<GradedEffort> jumping(int count) {
+    if (request.circumstances().isSlippery() || demand.contacts() == 0) {
+      return onLand(count);
+    }
+    List<GradedEffort> jumps = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      double share = between(0.6, demand.buildTop().points() / 100, i, count);
+      Effort effort = Effort.of(100 * share);
+      Target target = Target.ofTop((int) Math.round(100 * share), effort);
+      jumps.add(
+          new GradedEffort("approach-jump", new Dose.Reps(3, 1, 1, 5), target, 40, "walk back"));
+    }
+    return jumps;
   }
 
   private boolean allowed(String drillId, Kit kit) {
@@ -82,10 +115,10 @@ final class Ramp {
 
   /** Sprints 70, 80, 90, 100 % of top speed; before a maximal 20 min 60 to 80 %, jog back. */
   private List<GradedEffort> running(int count, boolean brief) {
-    Place place = request.circumstances().place();
-    double lane = place.lane().metres();
-    if (lane < 15 || place.isWet()) {
-      return place.isWet() ? onLand(count) : byFeel("spot-run-build", count, 12, 30, "shake out");
+    boolean slippery = request.circumstances().isSlippery();
+    double lane = request.circumstances().lane().metres();
+    if (lane < 15 || slippery) {
+      return slippery ? onLand(count) : byFeel("spot-run-build", count, 12, 30, "shake out");
     }
     double top = anchors.model().intensityAt(demand.buildTop());
     double from =
@@ -223,7 +256,7 @@ final class Ramp {
   }
 
   private List<GradedEffort> onLand(int count) {
-    boolean wet = request.circumstances().place().isWet();
+    boolean wet = request.circumstances().isSlippery();
     return byFeel(wet ? "march-build" : "land-build", count, 20, 30, "walk about");
   }
 

@@ -60,7 +60,7 @@ record SetUp(Posture posture, Set<Kit> worn, Set<Kit> fetched) {
             case FLOOR -> Posture.FLOOR;
             case MACHINE -> Posture.MACHINE;
             case WATER -> Posture.WATER;
-            case STANDING, TRAVELLING -> Posture.UPRIGHT;
+            case STANDING, TRAVELLING, WALL, DECK -> Posture.UPRIGHT;
           };
     };
   }

@@ -3,6 +3,7 @@ package dev.jubilee.core.prescription;
 import dev.jubilee.core.drill.Block;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.session.Approach;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -11,22 +12,31 @@ import java.util.Optional;
  * What a plan has whatever drills are chosen: raise, build and transition.
  *
  * @param library where its drills are from
+ * @param first what comes first
+ * @param group how many warm up together
  * @param items in the order of the plan
  */
-record Skeleton(DrillLibrary library, List<PlanItem> items) {
+record Skeleton(DrillLibrary library, Approach.First first, int group, List<PlanItem> items) {
   Skeleton {
     items = List.copyOf(items);
   }
 
   /** Seconds without any drill. */
   int seconds() {
-    return Pins.seconds(Changeovers.timed(library, items));
+    return Pins.seconds(Changeovers.timed(library, items, group));
+  }
+
+  /** Ground contacts of the build. */
+  int contacts() {
+    return items.stream()
+        .mapToInt(i -> library.find(i.drillId()).map(d -> d.contactsIn(i.dose())).orElse(0))
+        .sum();
   }
 
   /** The parts of the plan in order; a fixed one for each item of the skeleton. */
   List<Layout.Part> layout() {
     List<Layout.Part> parts = new ArrayList<>();
-    for (Layout.Part part : Layout.order()) {
+    for (Layout.Part part : Layout.order(first)) {
       if (Prescriber.isMenu(part.block())) {
         parts.add(part);
         continue;
@@ -45,7 +55,7 @@ record Skeleton(DrillLibrary library, List<PlanItem> items) {
   /** The whole plan: the skeleton with the drills in their parts, in the order given. */
   List<PlanItem> with(List<Benefit.Part> drills, Pins pins) {
     List<PlanItem> whole = new ArrayList<>();
-    for (Layout.Part part : Layout.order()) {
+    for (Layout.Part part : Layout.order(first)) {
       if (Prescriber.isMenu(part.block())) {
         drills.stream().filter(d -> part.holds(d.drill())).map(pins::itemOf).forEach(whole::add);
       } else {

@@ -10,15 +10,15 @@ import java.util.List;
  *
  * <p>A good choice is guessed. Then, for each partial choice, prices are put on what is scarce
  * ({@link Prices}); when nothing better than the best so far can come of it even so, it is left.
- * Otherwise offers that no better choice can hold are struck out, and the group that is worth most
- * beyond its price is tried: with each of its offers, and without it.
+ * Otherwise offers that no better choice can hold are struck out, and the group that decides most
+ * is tried: with each of its offers, and without it.
  */
 public final class ExactChoice {
   /** Far beyond what menus need; then the best found so far is returned, unproven. */
   static final int NODES = 200_000;
 
   private static final int FIRST_STEPS = 120;
-  private static final int STEPS = 7;
+  private static final int STEPS = 9;
 
   /** Room for rounding; points are whole, so nothing is lost by it. */
   private static final double CLEARLY = 0.999;
@@ -39,7 +39,9 @@ public final class ExactChoice {
 
   /** The choice with the most points; the same menu always gives the same choice. */
   public static Choice of(Menu menu) {
-    return new ExactChoice(menu).solve();
+    Choice choice = new ExactChoice(menu.withoutLeast()).solve();
+    // Points are only ever lost by a block that is short: with none short it is best of all.
+    return menu.points(choice.offers()) == choice.points() ? choice : new ExactChoice(menu).solve();
   }
 
   private Choice solve() {
@@ -150,6 +152,7 @@ public final class ExactChoice {
     return kept.toArray(int[][]::new);
   }
 
+  /** Contacts are the scarcest: those that have some come first. */
   private int[] next(int[][] open) {
     int[] next = open[0];
     boolean scarce = false;
@@ -158,10 +161,15 @@ public final class ExactChoice {
       if (hasContacts && !scarce) {
         scarce = true;
         next = group;
-      } else if (hasContacts == scarce && prices.reduced[group[0]] > prices.reduced[next[0]]) {
+      } else if (hasContacts == scarce && lead(group) > lead(next)) {
         next = group;
       }
     }
     return next;
+  }
+
+  /** What deciding on a group leads to: its surplus, the more so the more time it takes. */
+  private double lead(int[] group) {
+    return prices.reduced[group[0]] * tables.seconds[group[0]];
   }
 }

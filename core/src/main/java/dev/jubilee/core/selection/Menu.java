@@ -55,6 +55,12 @@ public record Menu(
     }
   }
 
+  /** The same menu with no block that can be short. */
+  Menu withoutLeast() {
+    List<Room> rooms = blocks.stream().map(room -> new Room(0, room.most())).toList();
+    return new Menu(offers, weights, rooms, seconds, contacts, setups);
+  }
+
   /** What a set of offers is worth: weight × eighths × strength for each need, and likings. */
   public long points(Collection<Offer> chosen) {
     List<List<Integer>> strengths = new ArrayList<>();

@@ -113,9 +113,74 @@ final class Tables {
         groups.computeIfAbsent(free.get(i).group(), k -> new ArrayList<>()).add(i);
       }
     }
-    return groups.values().stream()
-        .map(g -> g.stream().mapToInt(Integer::intValue).toArray())
-        .toArray(int[][]::new);
+    int[][] all =
+        groups.values().stream()
+            .map(g -> g.stream().mapToInt(Integer::intValue).toArray())
+            .toArray(int[][]::new);
+    return menu.blocks().stream().allMatch(room -> room.least() == 0) ? withoutOutdone(all) : all;
+  }
+
+  /**
+   * Without the offers that some best choice does without: as many other groups outdo them as there
+   * are ranks. Where one of those is not chosen it can take the offer's place; where all are, they
+   * take every rank before it.
+   */
+  private int[][] withoutOutdone(int[][] all) {
+    List<int[]> kept = new ArrayList<>();
+    for (int g = 0; g < all.length; g++) {
+      int n = 0;
+      int[] left = new int[all[g].length];
+      for (int i : all[g]) {
+        if (liking[i] > 0 || !isOutdone(i, g, all)) {
+          left[n++] = i;
+        }
+      }
+      if (n > 0) {
+        kept.add(Arrays.copyOf(left, n));
+      }
+    }
+    return kept.toArray(int[][]::new);
+  }
+
+  private boolean isOutdone(int i, int own, int[][] all) {
+    int outdoing = 0;
+    for (int g = 0; g < all.length && outdoing < Returns.ranks(); g++) {
+      boolean outdoes = g != own;
+      for (int k = 0; outdoes && k < all[g].length; k++) {
+        outdoes = outdoes(all[g][k], g, i, own);
+      }
+      outdoing += outdoes ? 1 : 0;
+    }
+    return outdoing >= Returns.ranks();
+  }
+
+  /** Whether one offer is at least as good as another in everything; of equals the first is. */
+  private boolean outdoes(int j, int groupOfJ, int i, int groupOfI) {
+    if (block[j] != block[i]
+        || setup[j] != setup[i]
+        || seconds[j] > seconds[i]
+        || contacts[j] > contacts[i]
+        || liking[j] < liking[i]) {
+      return false;
+    }
+    boolean better = seconds[j] < seconds[i] || contacts[j] < contacts[i] || liking[j] > liking[i];
+    for (int k = 0; k < needs[i].length; k++) {
+      int value = valueFor(j, needs[i][k]);
+      if (value < values[i][k]) {
+        return false;
+      }
+      better |= value > values[i][k];
+    }
+    return better || needs[j].length > needs[i].length || groupOfJ < groupOfI;
+  }
+
+  private int valueFor(int offer, int need) {
+    for (int k = 0; k < needs[offer].length; k++) {
+      if (needs[offer][k] == need) {
+        return values[offer][k];
+      }
+    }
+    return 0;
   }
 
   private void addForced(Offer offer) {

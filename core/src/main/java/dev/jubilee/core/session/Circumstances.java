@@ -2,6 +2,8 @@ package dev.jubilee.core.session;
 
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.quantity.Bounds;
+import dev.jubilee.core.quantity.Distance;
+import dev.jubilee.core.quantity.OutOfRangeException;
 import java.util.Set;
 
 /**
@@ -13,9 +15,16 @@ import java.util.Set;
  * @param kit what is at hand
  * @param temperature air, −30 to 45 °C
  * @param arrival what the athlete comes from
+ * @param conditions weather, ground, wait and company
  */
 public record Circumstances(
-    int minutes, boolean fill, Place place, Set<Kit> kit, int temperature, Arrival arrival) {
+    int minutes,
+    boolean fill,
+    Place place,
+    Set<Kit> kit,
+    int temperature,
+    Arrival arrival,
+    Conditions conditions) {
   public static final int LEAST_MINUTES = 3;
   public static final int MOST_MINUTES = 60;
 
@@ -29,13 +38,52 @@ public record Circumstances(
     Bounds.within("minutes", minutes, LEAST_MINUTES, MOST_MINUTES, "min");
     Bounds.within("temperature", temperature, -30, 45, "°C");
     kit = Set.copyOf(kit);
+    conditions = conditions == null ? Conditions.USUAL : conditions;
+    if (conditions.waitMinutes() > minutes - LEAST_MINUTES) {
+      throw new OutOfRangeException(
+          "waitMinutes",
+          conditions.waitMinutes(),
+          "0 to " + (minutes - LEAST_MINUTES) + " of the minutes");
+    }
+  }
+
+  /** Under usual conditions. */
+  public Circumstances(
+      int minutes, boolean fill, Place place, Set<Kit> kit, int temperature, Arrival arrival) {
+    this(minutes, fill, place, kit, temperature, arrival, Conditions.USUAL);
+  }
+
+  /** Longest straight that may be moved along at speed. */
+  public Distance lane() {
+    return conditions.lane().map(Distance::ofMetres).orElse(place.lane());
+  }
+
+  /** Whether nothing fast may be done on this ground. */
+  public boolean isSlippery() {
+    return place.isWet() || conditions.surface() == Conditions.Surface.SLIPPERY;
+  }
+
+  /** Whether one would lie down on the ground. */
+  public boolean allowsFloor() {
+    return place.allowsFloor() && !(place.isOutdoors() && conditions.wet());
+  }
+
+  /** What the air feels like, °C. */
+  public int feltTemperature() {
+    return place.isOutdoors()
+        ? Conditions.feltTemperature(temperature, conditions.wind())
+        : temperature;
   }
 
   public Circumstances withMinutes(int newMinutes) {
-    return new Circumstances(newMinutes, fill, place, kit, temperature, arrival);
+    return new Circumstances(newMinutes, fill, place, kit, temperature, arrival, conditions);
+  }
+
+  public Circumstances with(Conditions other) {
+    return new Circumstances(minutes, fill, place, kit, temperature, arrival, other);
   }
 
   public Circumstances filled(boolean newFill) {
-    return new Circumstances(minutes, newFill, place, kit, temperature, arrival);
+    return new Circumstances(minutes, newFill, place, kit, temperature, arrival, conditions);
   }
 }

@@ -35,7 +35,10 @@ public final class DemandFinder {
               SessionKind.THRESHOLD, new Shape(540, 200, 60, 110, 9, 3, 120),
               SessionKind.INTERVALS, new Shape(720, 290, 90, 200, 12, 4, 240),
               SessionKind.TIME_TRIAL, new Shape(780, 270, 75, 140, 10, 5, 420),
-              SessionKind.SPRINT, new Shape(540, 290, 150, 320, 15, 5, 240)));
+              SessionKind.SPRINT, new Shape(540, 290, 150, 320, 15, 5, 240),
+              SessionKind.STEEPLE, new Shape(720, 270, 75, 300, 13, 4, 240),
+              SessionKind.GYM, new Shape(300, 240, 120, 0, 10, 3, 120),
+              SessionKind.JUMPS, new Shape(480, 270, 180, 150, 12, 4, 180)));
 
   /** Regions that running fast loads; a sore one caps the build. */
   private static final Set<BodyRegion> RUNNING_CHAIN =
@@ -88,13 +91,20 @@ public final class DemandFinder {
   private static final Set<BodyRegion> SWIMMING_CHAIN =
       Set.of(BodyRegion.SHOULDERS, BodyRegion.NECK, BodyRegion.SHOULDER_BLADES, BodyRegion.CHEST);
 
+  /** Waits from this many minutes on get a top-up; Bishop 2003 has the gain gone after 15 to 20. */
+  public static final int LONG_WAIT = 10;
+
   /** Minutes below which no one is taken to top speed; common practice. */
   private static final int TOO_SHORT_FOR_TOP_SPEED = 12;
 
   private DemandFinder() {}
 
   public static Demand demand(
-      Session session, Athlete athlete, Anchors anchors, Circumstances circumstances) {
+      Session session,
+      Athlete athlete,
+      Anchors anchors,
+      Circumstances circumstances,
+      Approach approach) {
     List<String> why = new ArrayList<>();
     Shape shape = SHAPES.get(session.kind());
     Effort first = WorkIntensity.firstEffort(session, anchors);
@@ -123,18 +133,22 @@ public final class DemandFinder {
       efforts = Math.min(efforts, 3);
       why.add("Back after a lay-off: the easier rung everywhere and less of it.");
     }
-    int temperature = circumstances.temperature();
+    int temperature = circumstances.feltTemperature();
     if (temperature < Circumstances.COLD) {
       double longer = Math.min(0.4, 0.025 * (Circumstances.COLD - temperature));
       raise *= 1 + longer;
       why.add(
-          "Cold, " + temperature + " °C: the raise is " + Math.round(100 * longer) + " % longer.");
+          (temperature == circumstances.temperature() ? "Cold, " : "Cold, feels like ")
+              + temperature
+              + " °C: the raise is "
+              + Math.round(100 * longer)
+              + " % longer.");
     } else if (temperature > Circumstances.HOT) {
       raise *= 0.75;
       mobilise *= 0.9;
       why.add("Hot, " + temperature + " °C: shorter raise, less total work.");
     }
-    NeedTable needs = NeedTable.of(session.sport()).forKind(session.kind());
+    NeedTable needs = NeedTable.of(session);
     session.stroke().filter(s -> session.sport() == Sport.SWIM).ifPresent(needs::forStroke);
     if (circumstances.arrival() != Arrival.MOVING) {
       raise += 60;
@@ -153,7 +167,42 @@ public final class DemandFinder {
         why.add("Stiff " + limit.region().words() + ": extra range there.");
       }
     }
-    Effort top = buildTop(session, athlete, anchors, first, circumstances, why);
+    Conditions conditions = circumstances.conditions();
+    if (conditions.wet() && circumstances.place().isOutdoors()) {
+      raise += 60;
+      why.add("Rain: nothing on the ground, a minute more of raise, layers on.");
+    }
+    if (circumstances.isSlippery() && !circumstances.place().isWet()) {
+      why.add("Slippery ground: no contacts, nothing fast; build by feel.");
+    }
+    if (conditions.group() > 1) {
+      why.add(
+          "A group of "
+              + conditions.group()
+              + ": more time to explain and change, no kit that only one can use.");
+    }
+    if (approach.first() == Approach.First.DRILLS && session.kind().isHard()) {
+      raise *= 0.5;
+      drill *= 1.5;
+      why.add("Drills are the warm-up here: half the raise, half as many drills again.");
+    }
+    if (drill > 0 && approach.balance() != Approach.Balance.EVEN) {
+      drill *= approach.balance().drills();
+      efforts = Math.max(1, efforts + approach.balance().efforts());
+      why.add(
+          approach.balance() == Approach.Balance.DRILLS
+              ? "Your approach: more drills, fewer graded efforts."
+              : "Your approach: fewer drills, more graded efforts.");
+    }
+    int transition = shape.transition();
+    if (60 * conditions.waitMinutes() > transition) {
+      transition = 60 * conditions.waitMinutes();
+      why.add(
+          conditions.waitMinutes()
+              + " min of waiting before the start are kept free"
+              + (conditions.waitMinutes() >= LONG_WAIT ? ", with a top-up near their end." : "."));
+    }
+    Effort top = buildTop(session, athlete, anchors, first, circumstances, approach, why);
     Map<Block, Integer> menu = new EnumMap<>(Block.class);
     menu.put(Block.MOBILISE, (int) Math.round(mobilise));
     menu.put(Block.ACTIVATE, (int) Math.round(activate));
@@ -165,15 +214,18 @@ public final class DemandFinder {
         menu,
         drills,
         top.points() == 0 ? 0 : efforts,
-        shape.transition(),
+        transition,
         Map.copyOf(needs.weights()),
-        contacts(session, athlete),
+        circumstances.isSlippery() ? 0 : contacts(session, athlete),
         why);
   }
 
-  /** Regions the sport loads when it goes fast. */
-  public static Set<BodyRegion> loadedChain(Sport sport) {
-    return switch (sport) {
+  /** Regions the session loads when it goes fast or heavy. */
+  public static Set<BodyRegion> loadedChain(Session session) {
+    if (session.kind().isOnLand()) {
+      return session.kind() == SessionKind.JUMPS ? RUNNING_CHAIN : ROWING_CHAIN;
+    }
+    return switch (session.sport()) {
       case RUN -> RUNNING_CHAIN;
       case RIDE -> RIDING_CHAIN;
       case ROW -> ROWING_CHAIN;
@@ -188,6 +240,7 @@ public final class DemandFinder {
       Anchors anchors,
       Effort first,
       Circumstances circumstances,
+      Approach approach,
       List<String> why) {
     if (!session.kind().isHard()) {
       return Effort.REST;
@@ -208,7 +261,7 @@ public final class DemandFinder {
     boolean hurt = false;
     boolean sore = false;
     for (Limit limit : athlete.limits()) {
-      if (loadedChain(session.sport()).contains(limit.region())) {
+      if (loadedChain(session).contains(limit.region())) {
         hurt |= limit.severity() == Limit.Severity.HURT;
         sore |= limit.severity() == Limit.Severity.SORE;
       }
@@ -230,7 +283,20 @@ public final class DemandFinder {
     if (athlete.level() == Level.NOVICE || athlete.deconditioned()) {
       top = min(top, anchors.shareOfTop(0.9));
     }
-    boolean rushed = circumstances.minutes() < TOO_SHORT_FOR_TOP_SPEED;
+    if (approach.top().share() < 1 && top.isAbove(anchors.shareOfTop(approach.top().share()))) {
+      top = anchors.shareOfTop(approach.top().share());
+      why.add(
+          "Your approach: the build stops at " + Math.round(100 * approach.top().share()) + " %.");
+    } else if (approach.top() == Approach.Top.FULL && session.sport() != Sport.SWIM && !sore) {
+      top = anchors.shareOfTop(1);
+      why.add("Your approach: one effort at full speed.");
+    }
+    if (circumstances.isSlippery() && session.sport() == Sport.RUN) {
+      top = min(top, anchors.shareOfTop(0.7));
+    }
+    boolean rushed =
+        circumstances.minutes() - circumstances.conditions().waitMinutes()
+            < TOO_SHORT_FOR_TOP_SPEED;
     if (rushed && session.kind() == SessionKind.SPRINT) {
       top = min(top, anchors.shareOfTop(sore ? 0.7 : 0.85));
       why.add("Too short to reach top speed: the build stops early, let the session itself rise.");
@@ -244,7 +310,9 @@ public final class DemandFinder {
    * and rowers.
    */
   private static int contacts(Session session, Athlete athlete) {
-    if (session.sport() != Sport.RUN
+    boolean lands = session.sport() == Sport.RUN || session.kind() == SessionKind.JUMPS;
+    if (!lands
+        || session.kind() == SessionKind.GYM
         || athlete.deconditioned()
         || athlete.avoidances().contains(Avoidance.CONTACTS)
         || LANDING_CHAIN.stream().anyMatch(r -> athlete.has(r, Limit.Severity.SORE))
@@ -257,7 +325,8 @@ public final class DemandFinder {
           case INTERMEDIATE -> 110;
           case ADVANCED -> 140;
         };
-    return session.kind() == SessionKind.SPRINT ? whole : whole * 2 / 3;
+    boolean springy = session.kind() == SessionKind.SPRINT || session.kind() == SessionKind.JUMPS;
+    return springy ? whole : whole * 2 / 3;
   }
 
   private static String kindReason(SessionKind kind) {
@@ -268,6 +337,9 @@ public final class DemandFinder {
       case INTERVALS -> "Near-maximal intervals: full warm-up, graded efforts to session pace.";
       case TIME_TRIAL -> "All-out from the gun: thorough, then 5 to 10 min to settle.";
       case SPRINT -> "Sprints: longest for the work, drills and build-ups to full speed.";
+      case STEEPLE -> "Barriers: as intervals, plus the hurdle ladder.";
+      case GYM -> "Gym: whole body, then warm-up sets of the first lift in place of build-ups.";
+      case JUMPS -> "Jumps: whole body, contacts, then approach jumps that rise.";
     };
   }
 

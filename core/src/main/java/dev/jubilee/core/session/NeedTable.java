@@ -19,7 +19,31 @@ final class NeedTable {
 
   private NeedTable() {}
 
-  static NeedTable of(Sport sport) {
+  /** What a session asks for: by sport, or the whole body for the gym and jumps. */
+  static NeedTable of(Session session) {
+    return (session.kind().isOnLand() ? wholeBody() : of(session.sport())).forKind(session.kind());
+  }
+
+  private static NeedTable wholeBody() {
+    return new NeedTable()
+        .mobility(HIPS, 2.5)
+        .mobility(ANKLES, 2)
+        .mobility(MID_BACK, 2)
+        .mobility(HIP_FLEXORS, 2)
+        .mobility(HAMSTRINGS, 2)
+        .mobility(SHOULDERS, 1.5)
+        .mobility(WRISTS, 0.7)
+        .mobility(ADDUCTORS, 1)
+        .activation(GLUTES, 2.5)
+        .activation(QUADRICEPS, 2)
+        .activation(TRUNK, 1.8)
+        .activation(SHOULDER_BLADES, 1.2)
+        .activation(CALVES, 1)
+        .skill(Skill.STIFFNESS, 1.5)
+        .skill(Skill.BALANCE, 0.8);
+  }
+
+  private static NeedTable of(Sport sport) {
     return switch (sport) {
       case RUN ->
           new NeedTable()
@@ -113,12 +137,19 @@ final class NeedTable {
                 * switch (kind) {
                   case EASY, LONG -> 0.3;
                   case THRESHOLD -> 0.8;
-                  case INTERVALS, TIME_TRIAL -> 1.0;
-                  case SPRINT -> 1.5;
+                  case INTERVALS, TIME_TRIAL, STEEPLE -> 1.0;
+                  case SPRINT, JUMPS -> 1.5;
+                  case GYM -> 0.4;
                 };
           }
           return w;
         });
+    if (kind == SessionKind.JUMPS) {
+      skill(Skill.POSTURE, 1).skill(Skill.KNEE_LIFT, 1);
+    }
+    if (kind == SessionKind.STEEPLE) {
+      skill(Skill.CLEARANCE, 3).mobility(HIPS, 1.5).mobility(ADDUCTORS, 1);
+    }
     if (kind == SessionKind.SPRINT) {
       more(new Need.Mobility(HAMSTRINGS), 0.8);
     }

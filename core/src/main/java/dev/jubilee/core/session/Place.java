@@ -48,6 +48,10 @@ public enum Place {
     return this != ROAD && this != CAR_PARK && this != POOL_DECK;
   }
 
+  public boolean isOutdoors() {
+    return this == TRACK || this == ROAD || this == CAR_PARK;
+  }
+
   public Set<Kit> usualKit() {
     return usualKit;
   }

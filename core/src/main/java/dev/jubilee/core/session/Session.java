@@ -1,6 +1,8 @@
 package dev.jubilee.core.session;
 
+import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.quantity.Bounds;
+import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
 import java.time.Duration;
@@ -24,8 +26,18 @@ public record Session(
     Optional<Duration> effortTime,
     Optional<Stroke> stroke) {
 
+  /** How well a drill suits the session, 0 to 3; work on land takes what any sport uses. */
+  public int suits(Drill drill) {
+    return kind.isOnLand()
+        ? drill.suits().values().stream().mapToInt(Integer::intValue).max().orElse(0)
+        : drill.suits(sport);
+  }
+
   public Session {
     Bounds.within("title", title.strip().length(), 1, 80, "characters");
+    if (!kind.isFor(sport)) {
+      throw new OutOfRangeException("kind", kind, "steeple or hurdles only for runners");
+    }
     effortMetres.ifPresent(m -> Bounds.within("effortMetres", m, 25, 50_000, "m"));
     effortTime.ifPresent(
         t -> Bounds.within("effortTime", t, Duration.ofSeconds(5), Duration.ofHours(5)));

@@ -1,5 +1,7 @@
 package dev.jubilee.core.session;
 
+import dev.jubilee.core.sport.Sport;
+
 /** What the session is for; decides how warm, how long and how high the warm-up goes. */
 public enum SessionKind {
   EASY("easy"),
@@ -7,7 +9,12 @@ public enum SessionKind {
   THRESHOLD("threshold"),
   INTERVALS("intervals"),
   TIME_TRIAL("time trial or race"),
-  SPRINT("sprint");
+  SPRINT("sprint"),
+  /** Steeplechase or hurdles, on foot. */
+  STEEPLE("steeple or hurdles"),
+  /** Lifting; the build is warm-up sets of the first lift. */
+  GYM("gym"),
+  JUMPS("jumps");
 
   private final String words;
 
@@ -17,6 +24,16 @@ public enum SessionKind {
 
   public String words() {
     return words;
+  }
+
+  /** Whether athletes of a sport do such sessions. */
+  public boolean isFor(Sport sport) {
+    return this != STEEPLE || sport == Sport.RUN;
+  }
+
+  /** Whether it is done on foot on land, whatever the athlete's sport. */
+  public boolean isOnLand() {
+    return this == GYM || this == JUMPS;
   }
 
   /** Whether the session begins with work at or above critical intensity. */

@@ -28,9 +28,11 @@ public final class WorkIntensity {
       case EASY, LONG ->
           anchors.shareOfCritical(session.sport() == Sport.SWIM ? EASY_SWIM_SHARE : EASY_SHARE);
       case THRESHOLD -> anchors.shareOfCritical(THRESHOLD_SHARE);
-      case INTERVALS -> anchors.maximalFor(INTERVAL_RACE);
+      case INTERVALS, STEEPLE -> anchors.maximalFor(INTERVAL_RACE);
       case TIME_TRIAL -> anchors.maximalFor(trialTime(session, anchors));
-      case SPRINT -> Effort.SPRINT;
+      case SPRINT, JUMPS -> Effort.SPRINT;
+      // The work sets of a lift; the scale only orders and draws.
+      case GYM -> Effort.of(80);
     };
   }
 

@@ -12,19 +12,40 @@ class LibraryTest {
   @Test
   void hasDrillsForEveryBlockAndLaddersWithoutGaps() {
     DrillLibrary library = DrillLibrary.builtIn();
-    assertThat(library.drills()).hasSizeGreaterThanOrEqualTo(100);
-    assertThat(library.ladders()).hasSizeGreaterThanOrEqualTo(16);
+    assertThat(library.drills()).hasSizeGreaterThanOrEqualTo(180);
+    assertThat(library.ladders()).hasSizeGreaterThanOrEqualTo(25);
     for (Block block : Block.values()) {
       assertThat(library.in(block)).as(block.title()).isNotEmpty();
     }
   }
 
-  /** Common practice: A-march, A-skip, A-run; toe taps, pogo, line leaps, single-leg hops. */
+  /** Common practice: A-march, A-skip, A-run; toe taps, pogo, line leaps, bounds, hops. */
   @Test
   void laddersClimbInTheOrderCoachesClimbThem() {
     assertThat(rungs("a-series")).containsExactly("a-march", "a-skip", "a-run");
     assertThat(rungs("contacts"))
-        .containsExactly("toe-taps", "pogo-hops", "line-leaps", "single-leg-hops");
+        .containsExactly(
+            "toe-taps",
+            "pogo-hops",
+            "line-leaps",
+            "bounds-square",
+            "single-leg-hops",
+            "lateral-hops");
+    assertThat(rungs("fast-feet"))
+        .containsExactly("fast-feet-ankle", "fast-feet-calf", "fast-feet-knee");
+    assertThat(rungs("leg-cycle"))
+        .containsExactly("butt-kicks", "heel-over-knee", "quick-leg-single", "quick-leg-double");
+    assertThat(rungs("row-sequence"))
+        .containsExactly("row-arms", "row-sequence-arms-body", "row-sequence-half", "row-sequence");
+    assertThat(rungs("squat"))
+        .containsExactly("squat-partial", "squat-full", "squat-calf-raise", "squat-tiptoe");
+    assertThat(rungs("hurdle-lead"))
+        .containsExactly(
+            "hurdle-lead-wall",
+            "hurdle-lead-beside",
+            "hurdle-lead-over",
+            "hurdle-alternating",
+            "barrier-beside");
     assertThat(rungs("bridge")).containsExactly("bridge-two", "bridge-knees-out", "bridge-single");
     DrillLibrary library = DrillLibrary.builtIn();
     Drill skip = library.require("a-skip");

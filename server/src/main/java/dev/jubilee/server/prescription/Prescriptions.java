@@ -108,6 +108,8 @@ public class Prescriptions {
             athletes.profile(athletes.row(coach.clubId(), row.athleteId())).toCore(),
             sessions.details(sessions.row(coach.clubId(), row.sessionId())).toCore(),
             before.request().circumstances(),
+            before.request().approach(),
+            before.request().lastTime(),
             before.request().pinned(),
             before.request().excluded());
     Plan after = editor.refit(restored(fresh, before.items()));
@@ -227,7 +229,12 @@ public class Prescriptions {
     return new Plan(
         request,
         anchors,
-        DemandFinder.demand(request.session(), request.athlete(), anchors, request.circumstances()),
+        DemandFinder.demand(
+            request.session(),
+            request.athlete(),
+            anchors,
+            request.circumstances(),
+            request.approach()),
         library,
         items);
   }
