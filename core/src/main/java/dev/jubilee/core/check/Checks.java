@@ -11,6 +11,7 @@ public final class Checks {
           new TimeChecks(),
           new EffortChecks(),
           new BodyChecks(),
+          new OrderChecks(),
           new KitChecks(),
           new WeatherChecks());
 

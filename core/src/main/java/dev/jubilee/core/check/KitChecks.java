@@ -5,8 +5,11 @@ import static dev.jubilee.core.check.Finding.Severity.NOTE;
 
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.drill.Position;
+import dev.jubilee.core.prescription.Eligibility;
 import dev.jubilee.core.prescription.Plan;
 import dev.jubilee.core.prescription.PlanItem;
+import dev.jubilee.core.session.Circumstances;
 import dev.jubilee.core.session.Place;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,8 +50,10 @@ final class KitChecks implements Check {
                 .with(Remedy.remove("Take it out", item.id())));
       }
     }
+    addGround(plan, findings);
     Kit apparatus = apparatus(plan);
     if (apparatus != null
+        && !plan.request().session().kind().isOnLand()
         && plan.request().session().kind().isHard()
         && !plan.request().circumstances().kit().contains(apparatus)) {
       findings.add(
@@ -73,6 +78,42 @@ final class KitChecks implements Check {
               "common practice"));
     }
     return findings;
+  }
+
+  /** Slippery or wet ground, and kit for one in a group. */
+  private static void addGround(Plan plan, List<Finding> findings) {
+    Circumstances c = plan.request().circumstances();
+    for (PlanItem item : plan.items()) {
+      Drill drill = plan.drill(item).orElse(null);
+      if (drill == null) {
+        continue;
+      }
+      if (c.isSlippery() && !c.place().isWet() && drill.needsGrip()) {
+        findings.add(
+            removable(
+                item, "SLIPPERY", item.name() + " is too quick for this ground.", "Slips hurt."));
+      }
+      if (c.place().allowsFloor() && !c.allowsFloor() && drill.position() == Position.FLOOR) {
+        findings.add(
+            removable(
+                item, "WET_GROUND", item.name() + " is on wet ground.", "Wet clothes cool fast."));
+      }
+      boolean isForOne = drill.kit().stream().anyMatch(Kit::isForOne);
+      if (isForOne && c.conditions().group() > Eligibility.SHARES) {
+        findings.add(
+            removable(
+                item,
+                "KIT_SHARED",
+                item.name() + " needs kit for each of " + c.conditions().group() + ".",
+                "While one uses it the others stand and cool."));
+      }
+    }
+  }
+
+  private static Finding removable(PlanItem item, String code, String what, String why) {
+    return Finding.of(FAULT, code, what, why, "common practice")
+        .about(item.id())
+        .with(Remedy.remove("Take it out", item.id()));
   }
 
   private static Kit apparatus(Plan plan) {

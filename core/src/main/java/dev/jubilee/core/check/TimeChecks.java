@@ -8,8 +8,10 @@ import dev.jubilee.core.prescription.Plan;
 import dev.jubilee.core.prescription.PlanItem;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.session.Circumstances;
+import dev.jubilee.core.session.SessionKind;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /** Too long, too short, left standing. */
@@ -20,6 +22,11 @@ final class TimeChecks implements Check {
   /** Hard sessions deserve at least this; common practice: less is "still worth doing". */
   private static final int SHORT_FOR_HARD = 12 * 60;
 
+  /** Common practice before an all-out start is 5 to 10 min. */
+  private static final int SHORT_SETTLE = 150;
+
+  private static final int ROOM_TO_SETTLE = 25 * 60;
+  private static final int LONG_FOR_EASY = 12 * 60;
   private static final int SHORT_RAISE = 4 * 60;
 
   @Override
@@ -52,6 +59,39 @@ final class TimeChecks implements Check {
                 .about(item.id())
                 .with(Remedy.dose("Wait 8 min", item.id(), 480)));
       }
+    }
+    int settle = plan.in(Block.TRANSITION).stream().mapToInt(PlanItem::seconds).sum();
+    boolean isTrial = plan.request().session().kind() == SessionKind.TIME_TRIAL;
+    if (isTrial && settle < SHORT_SETTLE && plan.availableSeconds() >= ROOM_TO_SETTLE) {
+      plan.in(Block.TRANSITION).stream()
+          .findFirst()
+          .ifPresent(
+              item ->
+                  findings.add(
+                      Finding.of(
+                              FAULT,
+                              "SHORT_WAIT",
+                              "Only " + clock(settle) + " between the last effort and the start.",
+                              "A hard effort with short rest harms the one that follows; 5 to 10"
+                                  + " min suit an all-out start.",
+                              "Bailey et al. 2009; Bishop 2003")
+                          .about(item.id())
+                          .with(Remedy.dose("Wait 5 min", item.id(), 300))));
+    }
+    boolean isEasy = plan.request().session().kind() == SessionKind.EASY;
+    if (isEasy && plan.seconds() > LONG_FOR_EASY && !plan.request().circumstances().fill()) {
+      Finding finding =
+          Finding.of(
+              NOTE,
+              "LONG_FOR_EASY",
+              clock(plan.seconds()) + " before an easy session.",
+              "Start slowly instead; five minutes are enough.",
+              "common practice");
+      findings.add(
+          plan.in(Block.RAISE).stream()
+              .max(Comparator.comparingInt(PlanItem::seconds))
+              .map(raise -> finding.with(Remedy.dose("Raise 2 min", raise.id(), 120)))
+              .orElse(finding));
     }
     boolean hard = plan.request().session().kind().isHard();
     if (hard && plan.availableSeconds() < SHORT_FOR_HARD) {

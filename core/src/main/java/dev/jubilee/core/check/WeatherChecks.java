@@ -1,10 +1,14 @@
 package dev.jubilee.core.check;
 
 import static dev.jubilee.core.check.Finding.Severity.CAUTION;
+import static dev.jubilee.core.check.Finding.Severity.FAULT;
 import static dev.jubilee.core.check.Finding.Severity.NOTE;
 
+import dev.jubilee.core.drill.Block;
 import dev.jubilee.core.prescription.Plan;
+import dev.jubilee.core.prescription.PlanItem;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /** Cold and heat. */
@@ -12,12 +16,38 @@ final class WeatherChecks implements Check {
   private static final int LAYERS = 5;
   private static final int HARD_COLD = -5;
   private static final int HEAT = 30;
+  private static final int FREEZING_WIND = -15;
+  private static final int LONG_IN_HEAT = 12 * 60;
 
   @Override
   public List<Finding> examine(Plan plan) {
     List<Finding> findings = new ArrayList<>();
     int temperature = plan.request().circumstances().temperature();
     boolean hard = plan.request().session().kind().isHard();
+    int felt = plan.request().circumstances().feltTemperature();
+    if (felt <= FREEZING_WIND && felt < temperature) {
+      findings.add(
+          Finding.of(
+              CAUTION,
+              "WIND_CHILL",
+              "Feels like " + felt + " °C in this wind.",
+              "Skin freezes; cover it, warm up out of the wind, keep the wait short.",
+              "wind chill, Environment Canada / US NWS 2001"));
+    }
+    int raise = plan.in(Block.RAISE).stream().mapToInt(PlanItem::seconds).sum();
+    if (temperature >= HEAT && raise > LONG_IN_HEAT) {
+      PlanItem longest =
+          plan.in(Block.RAISE).stream().max(Comparator.comparingInt(PlanItem::seconds)).get();
+      findings.add(
+          Finding.of(
+                  FAULT,
+                  "LONG_IN_HEAT",
+                  raise / 60 + " min of raise at " + temperature + " °C.",
+                  "The heat does half of it; more only tires and dries out.",
+                  "common practice")
+              .about(longest.id())
+              .with(Remedy.dose("Halve it", longest.id(), longest.dose().amount() / 2)));
+    }
     if (temperature <= HARD_COLD && hard) {
       findings.add(
           Finding.of(

@@ -26,7 +26,8 @@ import java.util.Set;
  * @param serves needs it serves with strength 0.5 to 3 at its usual dose
  * @param regions regions it works or moves; out when one of them hurts
  * @param loads regions it loads hard; out when one of them is sore
- * @param contacts ground contacts for each counted repetition, or for each metre when travelling
+ * @param contacts ground contacts for each counted repetition, for each metre when travelling, or
+ *     for each second of work on the clock
  * @param holdSeconds how long one position is held, 0 when it moves all the time
  * @param favours regions for which it is liked when they are stiff
  * @param wetSafe whether it may be done on a wet deck
@@ -116,8 +117,16 @@ public record Drill(
     if (contacts == 0) {
       return 0;
     }
-    double per =
-        dose instanceof Dose.Lengths lengths ? lengths.distance().metres() : dose.totalCount();
+    double per = dose.totalCount();
+    if (dose instanceof Dose.Lengths lengths) {
+      per = lengths.distance().metres();
+    } else if (per == 0) {
+      per =
+          dose.segments().stream()
+              .filter(s -> s.kind() == Segment.Kind.WORK)
+              .mapToInt(Segment::seconds)
+              .sum();
+    }
     return (int) Math.round(contacts * per);
   }
 

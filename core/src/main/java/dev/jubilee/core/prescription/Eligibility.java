@@ -21,7 +21,7 @@ public final class Eligibility {
   private static final int HELD = 10;
 
   /** How many can pass a single piece of kit round; Jubilee modelling choice. */
-  private static final int SHARES = 3;
+  public static final int SHARES = 3;
 
   private Eligibility() {}
 
@@ -116,6 +116,11 @@ public final class Eligibility {
       return Optional.of("needs a floor to lie on, not " + circumstances.place().words());
     }
     return Optional.empty();
+  }
+
+  /** Whether a drill is a harder version than the athlete has mastered, or above their level. */
+  public static boolean isAboveMastery(Drill drill, Athlete athlete) {
+    return !withinMastery(drill, athlete);
   }
 
   /** Marked mastery decides; without a mark, the level does, and a lay-off takes the foot rung. */

@@ -98,6 +98,26 @@ public final class PlanEditor {
     return replaced(plan, item, item.withDose(item.dose().withAmount(amount)).withLocked(true));
   }
 
+  /**
+   * Moves an item earlier or later and locks it.
+   *
+   * @param by places, negative for earlier; the transition stays last
+   */
+  public Plan move(Plan plan, String itemId, int by) {
+    PlanItem item = plan.item(itemId);
+    if (item.block() == Block.TRANSITION) {
+      throw new OutOfRangeException("itemId", itemId, "an item before the transition");
+    }
+    List<PlanItem> items = new ArrayList<>(plan.items());
+    int from = items.indexOf(item);
+    long after = items.stream().filter(i -> i.block() == Block.TRANSITION).count();
+    int last = items.size() - 1 - (int) after;
+    int to = Math.max(0, Math.min(last, from + by));
+    items.remove(from);
+    items.add(to, item.withLocked(true));
+    return plan.withItems(items);
+  }
+
   /** Locks or unlocks an item against re-fitting. */
   public Plan lock(Plan plan, String itemId, boolean locked) {
     PlanItem item = plan.item(itemId);

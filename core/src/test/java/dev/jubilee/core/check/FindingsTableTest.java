@@ -1,0 +1,330 @@
+package dev.jubilee.core.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.jubilee.core.Scenarios;
+import dev.jubilee.core.athlete.Limit;
+import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.prescription.Plan;
+import dev.jubilee.core.prescription.PlanEditor;
+import dev.jubilee.core.prescription.PlanItem;
+import dev.jubilee.core.prescription.PrescriptionRequest;
+import dev.jubilee.core.session.Approach;
+import dev.jubilee.core.session.Circumstances;
+import dev.jubilee.core.session.Conditions;
+import dev.jubilee.core.session.Conditions.Surface;
+import dev.jubilee.core.session.Place;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.BodyRegion;
+import dev.jubilee.core.sport.Level;
+import dev.jubilee.core.sport.Sport;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/**
+ * Every finding: a plan on which it does not fire, what a coach does to make it fire, and the
+ * remedy that takes it away again. What is wrong with a plan is common practice unless the finding
+ * says otherwise.
+ */
+class FindingsTableTest {
+  private static final PlanEditor EDITOR = new PlanEditor(DrillLibrary.builtIn());
+
+  private static final Plan SPRINT = plan(Sport.RUN, SessionKind.SPRINT, 45);
+  private static final Plan TRIAL = plan(Sport.ROW, SessionKind.TIME_TRIAL, 45);
+  private static final Plan THRESHOLD = plan(Sport.RUN, SessionKind.THRESHOLD, 45);
+  private static final Plan EASY = plan(Sport.RUN, SessionKind.EASY, 45);
+  private static final Plan RIDE = plan(Sport.RIDE, SessionKind.THRESHOLD, 45);
+  private static final Plan SWIM = plan(Sport.SWIM, SessionKind.SPRINT, 45);
+
+  private record Row(String code, Plan sound, UnaryOperator<Plan> spoil) {
+    @Override
+    public String toString() {
+      return code;
+    }
+  }
+
+  static Stream<Row> findings() {
+    return Stream.of(
+        new Row("OVER_TIME", SPRINT, p -> dose(p, Block.TRANSITION, 1800)),
+        new Row("LONG_WAIT", SPRINT, p -> dose(p, Block.TRANSITION, 1200)),
+        new Row("SHORT_WAIT", TRIAL, p -> dose(p, Block.TRANSITION, 60)),
+        new Row("LONG_FOR_EASY", EASY, p -> dose(p, Block.RAISE, 900)),
+        new Row("SHORT_FOR_HARD", SPRINT, p -> under(p, minutes(p, 8))),
+        new Row("SHORT_RAISE", SPRINT, p -> without(p, Block.RAISE)),
+        new Row("NO_BUILD", SPRINT, p -> without(p, Block.BUILD)),
+        new Row("FEW_EFFORTS", SPRINT, p -> keepingLast(p, Block.BUILD)),
+        new Row("BUILD_TOO_LOW", SPRINT, p -> keepingFirst(p, Block.BUILD)),
+        new Row("BUILD_TOO_HIGH", THRESHOLD, FindingsTableTest::withSprintBuild),
+        new Row("EFFORT_FALLS", SPRINT, p -> EDITOR.move(p, last(p, Block.BUILD), -2)),
+        new Row("COSTLY", SPRINT, p -> dose(p, Block.BUILD, 400, 400, 400)),
+        new Row("BIG_STEP", SPRINT, p -> keepingLast(p, Block.BUILD)),
+        new Row(
+            "TOO_MANY_DRILLS",
+            THRESHOLD,
+            p -> EDITOR.add(EDITOR.add(keepingLast(p, Block.BUILD), "arm-circles"), "toe-rolls")),
+        new Row(
+            "CONTACTS_HIGH",
+            SPRINT,
+            p -> EDITOR.add(EDITOR.add(p, "quick-feet-line"), "high-knees")),
+        new Row("CONTACTS_UNWANTED", RIDE, p -> EDITOR.add(p, "pogo-hops")),
+        new Row("MISSING_KIT", SPRINT, p -> EDITOR.add(p, "roll-calf")),
+        new Row("WET_DECK", SWIM, p -> EDITOR.add(p, "carioca")),
+        new Row("SLIPPERY", EASY, p -> EDITOR.add(under(p, on(p, Surface.SLIPPERY)), "a-skip")),
+        new Row("WET_GROUND", EASY, p -> EDITOR.add(under(p, rain(p)), "ninety-ninety")),
+        new Row("KIT_SHARED", RIDE, p -> EDITOR.add(under(p, group(p)), "band-pull-aparts")),
+        new Row("NO_APPARATUS", RIDE, p -> under(p, kit(p, Set.of()))),
+        new Row("NO_ROOM_TO_RUN", SPRINT, p -> under(p, at(p, Place.LIVING_ROOM))),
+        new Row(
+            "BY_FEEL",
+            SPRINT,
+            p -> replan(p.request().with(Scenarios.withoutResults(Level.ADVANCED)))),
+        new Row("SORE", SPRINT, p -> limited(p, BodyRegion.CALVES, Limit.Severity.SORE)),
+        new Row("HURT", SPRINT, p -> limited(p, BodyRegion.CALVES, Limit.Severity.HURT)),
+        new Row(
+            "LOADS_SORE_REGION",
+            SPRINT,
+            p -> EDITOR.add(limited(p, BodyRegion.ACHILLES, Limit.Severity.SORE), "a-skip")),
+        new Row("LONG_HOLD", SPRINT, p -> EDITOR.dose(EDITOR.add(p, "held-calf"), "held-calf", 60)),
+        new Row("HOLD_LATE", SPRINT, FindingsTableTest::withLateHold),
+        new Row("DOUBLED", SPRINT, p -> EDITOR.add(p, menuDrill(p))),
+        new Row("TWO_RUNGS", SPRINT, p -> EDITOR.add(p, "a-march")),
+        new Row(
+            "ABOVE_MASTERY",
+            plan(Sport.RUN, SessionKind.SPRINT, Level.NOVICE, 45),
+            p -> EDITOR.add(p, "quick-leg-double")),
+        new Row("NEW_TODAY", rehearsed(TRIAL), p -> EDITOR.add(p, "toe-rolls")),
+        new Row("UP_AND_DOWN", RIDE, FindingsTableTest::upAndDown),
+        new Row("BAND_ON_AND_OFF", RIDE, FindingsTableTest::bandOnAndOff),
+        new Row("HARD_COLD", SPRINT, p -> under(p, degrees(p, -8, 0))),
+        new Row("WIND_CHILL", SPRINT, p -> under(p, degrees(p, -8, 40))),
+        new Row("LAYERS", SPRINT, p -> under(p, degrees(p, 3, 0))),
+        new Row("HEAT", SPRINT, p -> under(p, degrees(p, 34, 0))),
+        new Row("LONG_IN_HEAT", SPRINT, p -> dose(under(p, degrees(p, 34, 0)), Block.RAISE, 900)));
+  }
+
+  @ParameterizedTest
+  @MethodSource("findings")
+  void firesWhenItShouldAndOnlyThenAndItsRemedyHelps(Row row) {
+    assertThat(codes(row.sound())).doesNotContain(row.code());
+    Plan spoiled = row.spoil().apply(row.sound());
+    Finding finding =
+        Checks.of(spoiled).stream()
+            .filter(f -> f.code().equals(row.code()))
+            .findFirst()
+            .orElseThrow(() -> new AssertionError(codes(spoiled) + " without " + row.code()));
+    assertThat(finding.what()).endsWith(".");
+    assertThat(finding.why()).endsWith(".");
+    assertThat(finding.evidence()).isNotBlank();
+    finding
+        .remedy()
+        .ifPresent(
+            remedy -> {
+              Plan mended = applied(spoiled, remedy);
+              long before = codes(spoiled).stream().filter(row.code()::equals).count();
+              long after = codes(mended).stream().filter(row.code()::equals).count();
+              assertThat(after).as("after '%s'", remedy.label()).isLessThan(before);
+            });
+  }
+
+  private static Plan applied(Plan plan, Remedy remedy) {
+    return switch (remedy.action()) {
+      case REFIT -> EDITOR.refit(plan);
+      case REMOVE -> EDITOR.remove(plan, remedy.itemId().orElseThrow());
+      case DOSE -> EDITOR.dose(plan, remedy.itemId().orElseThrow(), remedy.amount());
+      case MINUTES -> under(plan, minutes(plan, remedy.amount()));
+    };
+  }
+
+  /** The engine's own plans: no fault, whatever the sport and session. */
+  @ParameterizedTest
+  @MethodSource("ownPlans")
+  void nothingToRemarkOnItsOwnPlans(Plan plan) {
+    assertThat(codes(plan)).isEmpty();
+  }
+
+  static Stream<Plan> ownPlans() {
+    return Stream.of(Sport.values())
+        .flatMap(
+            sport ->
+                Stream.of(SessionKind.values())
+                    .filter(kind -> kind.isFor(sport))
+                    .flatMap(
+                        kind ->
+                            Stream.of(Level.values()).map(level -> plan(sport, kind, level, 45))));
+  }
+
+  private static Plan plan(Sport sport, SessionKind kind, int minutes) {
+    return plan(sport, kind, Level.ADVANCED, minutes);
+  }
+
+  private static Plan plan(Sport sport, SessionKind kind, Level level, int minutes) {
+    return Scenarios.plan(sport, kind, level, minutes);
+  }
+
+  private static Plan replan(PrescriptionRequest request) {
+    return Scenarios.plan(request);
+  }
+
+  private static Plan rehearsed(Plan plan) {
+    Set<String> drills =
+        Set.copyOf(plan.items().stream().map(PlanItem::drillId).distinct().toList());
+    return replan(plan.request().after(drills).with(Approach.USUAL));
+  }
+
+  private static Plan limited(Plan plan, BodyRegion region, Limit.Severity severity) {
+    return replan(
+        plan.request().with(Scenarios.athlete(Level.ADVANCED, new Limit(region, severity))));
+  }
+
+  private static Plan dose(Plan plan, Block block, int... amounts) {
+    Plan changed = plan;
+    List<PlanItem> items = plan.in(block);
+    for (int i = 0; i < amounts.length; i++) {
+      changed = EDITOR.dose(changed, items.get(items.size() - 1 - i).id(), amounts[i]);
+    }
+    return changed;
+  }
+
+  private static Plan without(Plan plan, Block block) {
+    Plan changed = plan;
+    for (PlanItem item : plan.in(block)) {
+      changed = EDITOR.remove(changed, item.id());
+    }
+    return changed;
+  }
+
+  private static Plan keepingLast(Plan plan, Block block) {
+    Plan changed = plan;
+    List<PlanItem> items = plan.in(block);
+    for (PlanItem item : items.subList(0, items.size() - 1)) {
+      changed = EDITOR.remove(changed, item.id());
+    }
+    return changed;
+  }
+
+  private static Plan keepingFirst(Plan plan, Block block) {
+    Plan changed = plan;
+    List<PlanItem> items = plan.in(block);
+    for (PlanItem item : items.subList(1, items.size())) {
+      changed = EDITOR.remove(changed, item.id());
+    }
+    return changed;
+  }
+
+  private static String last(Plan plan, Block block) {
+    List<PlanItem> items = plan.in(block);
+    return items.get(items.size() - 1).id();
+  }
+
+  private static String menuDrill(Plan plan) {
+    return plan.in(Block.MOBILISE).get(0).drillId();
+  }
+
+  /** The session turned from sprints into threshold with the sprint build still locked. */
+  private static Plan withSprintBuild(Plan threshold) {
+    List<PlanItem> locked =
+        SPRINT.in(Block.BUILD).stream()
+            .map(i -> EDITOR.lock(SPRINT, i.id(), true).item(i.id()))
+            .toList();
+    return replan(threshold.request().with(locked, Set.of()));
+  }
+
+  private static Plan withLateHold(Plan plan) {
+    Plan added = EDITOR.add(plan, "held-calf");
+    int from = added.items().indexOf(added.item("held-calf"));
+    int to = added.items().indexOf(added.item(last(added, Block.DRILL)));
+    return EDITOR.move(added, "held-calf", to - from);
+  }
+
+  private static Plan upAndDown(Plan ride) {
+    Plan plan = EDITOR.add(ride, "thread-the-needle");
+    plan = EDITOR.add(plan, "wide-knee-rock");
+    plan = EDITOR.add(plan, "walk-out");
+    Map<String, Integer> places = new LinkedHashMap<>();
+    places.put("walk-out", 1);
+    places.put("wide-knee-rock", 3);
+    places.put("thread-the-needle", 5);
+    for (Map.Entry<String, Integer> place : places.entrySet()) {
+      int from = plan.items().indexOf(plan.item(place.getKey()));
+      plan = EDITOR.move(plan, place.getKey(), place.getValue() - from);
+    }
+    return plan;
+  }
+
+  private static Plan bandOnAndOff(Plan ride) {
+    Plan plan = EDITOR.add(ride, "band-side-steps-knees");
+    plan = EDITOR.add(plan, "band-monster-walk");
+    int from = plan.items().indexOf(plan.item("band-monster-walk"));
+    return EDITOR.move(plan, "band-monster-walk", 1 - from);
+  }
+
+  private static Plan under(Plan plan, Circumstances circumstances) {
+    return EDITOR.under(plan, circumstances);
+  }
+
+  private static Circumstances minutes(Plan plan, int minutes) {
+    return plan.request().circumstances().withMinutes(minutes);
+  }
+
+  private static Circumstances kit(Plan plan, Set<Kit> kit) {
+    Circumstances c = plan.request().circumstances();
+    return new Circumstances(c.minutes(), false, c.place(), kit, c.temperature(), c.arrival());
+  }
+
+  private static Circumstances at(Plan plan, Place place) {
+    Circumstances c = plan.request().circumstances();
+    return new Circumstances(c.minutes(), false, place, c.kit(), c.temperature(), c.arrival());
+  }
+
+  private static Circumstances degrees(Plan plan, int temperature, int wind) {
+    Circumstances c = plan.request().circumstances();
+    return new Circumstances(
+        c.minutes(),
+        false,
+        c.place(),
+        c.kit(),
+        temperature,
+        c.arrival(),
+        new Conditions(wind, false, Surface.FIRM, 0, 1, Optional.empty()));
+  }
+
+  private static Circumstances on(Plan plan, Surface surface) {
+    return plan.request()
+        .circumstances()
+        .with(new Conditions(0, false, surface, 0, 1, Optional.empty()));
+  }
+
+  private static Circumstances rain(Plan plan) {
+    return plan.request()
+        .circumstances()
+        .with(new Conditions(0, true, Surface.FIRM, 0, 1, Optional.empty()));
+  }
+
+  private static Circumstances group(Plan plan) {
+    Circumstances c = plan.request().circumstances();
+    Set<Kit> kit = EnumSet.of(Kit.LONG_BAND);
+    kit.addAll(c.kit());
+    return new Circumstances(
+        c.minutes(),
+        false,
+        c.place(),
+        kit,
+        c.temperature(),
+        c.arrival(),
+        new Conditions(0, false, Surface.FIRM, 0, 12, Optional.empty()));
+  }
+
+  private static List<String> codes(Plan plan) {
+    return Checks.of(plan).stream().map(Finding::code).toList();
+  }
+}
