@@ -38,20 +38,23 @@ record Pins(
     return menu.stream()
         .filter(i -> i.drillId().equals(part.drill().id()))
         .findFirst()
-        .orElseGet(
-            () ->
-                new PlanItem(
-                    "",
-                    part.drill().block(),
-                    part.drill().id(),
-                    part.drill().name(),
-                    part.dose(),
-                    Optional.empty(),
-                    0,
-                    "",
-                    0,
-                    "",
-                    false));
+        .orElseGet(() -> item(part));
+  }
+
+  /** A new item for a drill in a dose, not locked. */
+  static PlanItem item(Benefit.Part part) {
+    return new PlanItem(
+        "",
+        part.drill().block(),
+        part.drill().id(),
+        part.drill().name(),
+        part.dose(),
+        Optional.empty(),
+        0,
+        "",
+        0,
+        "",
+        false);
   }
 
   static int seconds(List<PlanItem> items) {
