@@ -7,6 +7,7 @@ import { AthletesPage } from "../athletes/AthletesPage";
 import { BuilderPage } from "../builder/BuilderPage";
 import { DayPage } from "../day/DayPage";
 import { SessionPage } from "../day/SessionPage";
+import { LibraryPage } from "../library/LibraryPage";
 import { Complaint } from "../shared/Complaint";
 import { SignInPage } from "../signin/SignInPage";
 import { Frame } from "./Frame";
@@ -31,6 +32,7 @@ export function App() {
           <Route path="/day/:date?" element={<DayPage today={me.data.today} />} />
           <Route path="/sessions/new" element={<SessionPage today={me.data.today} />} />
           <Route path="/athletes/:id?" element={<AthletesPage />} />
+          <Route path="/library" element={<LibraryPage />} />
           <Route path="/prescriptions/:id" element={<BuilderPage />} />
           <Route path="*" element={<Navigate to="/day" replace />} />
         </Routes>

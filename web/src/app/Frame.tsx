@@ -9,6 +9,7 @@ import { Pennant } from "../shared/icons";
 const PLACES = [
   { to: "/day", label: "Day" },
   { to: "/athletes", label: "Athletes" },
+  { to: "/library", label: "Library" },
 ];
 
 /** The strip at the top and the page below it. */

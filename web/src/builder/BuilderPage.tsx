@@ -9,11 +9,14 @@ import { SportIcon } from "../shared/icons";
 import { clock } from "../shared/units";
 import { KINDS, SPORTS } from "../shared/words";
 import { AddDrill } from "./AddDrill";
+import { ApproachPanel } from "./ApproachPanel";
 import { CircumstancesBar } from "./CircumstancesBar";
 import { Findings } from "./Findings";
 import { HandOver } from "./HandOver";
+import { History } from "./History";
 import { ItemList } from "./ItemList";
 import { ItemPanel } from "./ItemPanel";
+import { Routines } from "./Routines";
 import { shortcut } from "./shortcuts";
 import { usePlan } from "./usePlan";
 
@@ -111,6 +114,7 @@ function Builder({ view }: { view: PrescriptionView }) {
         error={step.error}
         onEdit={step.mutate}
       />
+      <ApproachPanel approach={view.approach} onEdit={step.mutate} />
       {step.error && (
         <Box my="2">
           <Complaint error={step.error} />
@@ -136,6 +140,12 @@ function Builder({ view }: { view: PrescriptionView }) {
             onEdit={step.mutate}
           />
           <AddDrill sport={session.sport} onEdit={step.mutate} />
+          <History
+            prescriptionId={view.id}
+            revision={view.revision}
+            plan={plan}
+            startsAt={timeOf(session.startsAt)}
+          />
         </Box>
         <Flex direction="column" gap="5" minW="0">
           {isGrave && findings}
@@ -148,6 +158,11 @@ function Builder({ view }: { view: PrescriptionView }) {
             />
           )}
           {!isGrave && findings}
+          <Routines
+            prescriptionId={view.id}
+            revision={view.revision}
+            athlete={view.athlete.name.split(" ")[0] ?? ""}
+          />
           <HandOver prescriptionId={view.id} token={view.token} athlete={view.athlete.name} />
           <Box fontSize="sm">
             <Box as="h2" fontSize="lg" mb="1">

@@ -3,9 +3,9 @@ import { useQuery } from "@tanstack/react-query";
 import { memo, useState } from "react";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
-import type { Circumstances, Kit } from "../api/types";
+import type { Circumstances, Conditions, Kit } from "../api/types";
 import { SelectField, TextField, Tick } from "../shared/fields";
-import { ARRIVALS, KITS, PLACES } from "../shared/words";
+import { ARRIVALS, KITS, PLACES, SURFACES } from "../shared/words";
 import type { Edit } from "./usePlan";
 
 interface Props {
@@ -21,6 +21,7 @@ export const CircumstancesBar = memo(function CircumstancesBar({
   onEdit,
 }: Props) {
   const [showsKit, setShowsKit] = useState(false);
+  const [showsMore, setShowsMore] = useState(false);
   const places = useQuery({
     queryKey: ["places"],
     queryFn: () => data(api.GET("/api/places")),
@@ -30,6 +31,8 @@ export const CircumstancesBar = memo(function CircumstancesBar({
     error instanceof Problem ? error.accepted(field) : undefined;
   const change = (part: Partial<Circumstances>) =>
     onEdit({ action: "CIRCUMSTANCES", circumstances: { ...c, ...part } });
+  const under = c.conditions ?? USUAL;
+  const changeUnder = (part: Partial<Conditions>) => change({ conditions: { ...under, ...part } });
   const usualKit = (place: Circumstances["place"]) =>
     places.data?.find((p) => p.place === place)?.usualKit ?? [];
 
@@ -96,7 +99,64 @@ export const CircumstancesBar = memo(function CircumstancesBar({
           Kit: {c.kit.length === 0 ? "none" : c.kit.map((k) => KITS[k].toLowerCase()).join(", ")}{" "}
           {showsKit ? "▴" : "▾"}
         </Button>
+        <Button
+          variant="ghost"
+          aria-expanded={showsMore}
+          onClick={() => setShowsMore(!showsMore)}
+          minH="34px"
+        >
+          {conditionWords(under)} {showsMore ? "▴" : "▾"}
+        </Button>
       </Flex>
+      {showsMore && (
+        <Flex gap="3" wrap="wrap" mt="2" align="flex-end" role="group" aria-label="Conditions">
+          <Box w="90px">
+            <NumberField
+              key={`wind-${under.wind}`}
+              label="Wind, km/h"
+              value={under.wind}
+              error={accepted("wind")}
+              onCommit={(wind) => changeUnder({ wind })}
+            />
+          </Box>
+          <Tick label="Rain or wet" checked={under.wet} onChange={(wet) => changeUnder({ wet })} />
+          <Box w="110px">
+            <SelectField
+              label="Ground"
+              value={under.surface}
+              options={SURFACES}
+              onChange={(surface) => changeUnder({ surface })}
+            />
+          </Box>
+          <Box w="120px">
+            <NumberField
+              key={`wait-${under.waitMinutes}`}
+              label="Wait at start, min"
+              value={under.waitMinutes}
+              error={accepted("waitMinutes")}
+              onCommit={(waitMinutes) => changeUnder({ waitMinutes })}
+            />
+          </Box>
+          <Box w="110px">
+            <NumberField
+              key={`group-${under.group}`}
+              label="Group, people"
+              value={under.group}
+              error={accepted("group")}
+              onCommit={(group) => changeUnder({ group })}
+            />
+          </Box>
+          <Box w="120px">
+            <NumberField
+              key={`lane-${under.lane ?? ""}`}
+              label="Straight, m"
+              value={under.lane ?? undefined}
+              error={accepted("lane")}
+              onCommit={(lane) => changeUnder({ lane })}
+            />
+          </Box>
+        </Flex>
+      )}
       {showsKit && (
         <Flex gap="2" wrap="wrap" mt="2" role="group" aria-label="Kit at hand">
           {(Object.keys(KITS) as Kit[]).map((kit) => (
@@ -115,6 +175,28 @@ export const CircumstancesBar = memo(function CircumstancesBar({
   );
 });
 
+const USUAL: Conditions = {
+  wind: 0,
+  wet: false,
+  surface: "FIRM",
+  waitMinutes: 0,
+  group: 1,
+  lane: null,
+};
+
+/** What is out of the ordinary, in a few words. */
+function conditionWords(c: Conditions): string {
+  const words = [
+    c.wind > 0 && `wind ${c.wind} km/h`,
+    c.wet && "wet",
+    c.surface !== "FIRM" && `${SURFACES[c.surface]} ground`,
+    c.waitMinutes > 0 && `${c.waitMinutes} min wait`,
+    c.group > 1 && `group of ${c.group}`,
+    c.lane && `${c.lane} m straight`,
+  ].filter(Boolean);
+  return words.length > 0 ? words.join(", ") : "Wind, ground, wait, group";
+}
+
 /** A number that counts when one leaves the field or presses Enter; what was typed stays. */
 function NumberField({
   label,
@@ -123,11 +205,11 @@ function NumberField({
   onCommit,
 }: {
   label: string;
-  value: number;
+  value: number | undefined;
   error?: string;
   onCommit: (value: number) => void;
 }) {
-  const [text, setText] = useState(String(value));
+  const [text, setText] = useState(value === undefined ? "" : String(value));
   function commit() {
     const typed = Number(text);
     if (text.trim() !== "" && Number.isInteger(typed) && typed !== value) onCommit(typed);

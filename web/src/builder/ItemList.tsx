@@ -26,6 +26,7 @@ export const ItemList = memo(function ItemList({ items, chosen, onChoose, onEdit
               <Row
                 key={item.id}
                 item={item}
+                index={items.indexOf(item)}
                 isChosen={item.id === chosen}
                 onChoose={() => onChoose(item.id)}
                 onEdit={onEdit}
@@ -51,12 +52,16 @@ function parts(items: Item[]): { block: Item["block"]; items: Item[] }[] {
 
 interface RowProps {
   item: Item;
+  index: number;
   isChosen: boolean;
   onChoose: () => void;
   onEdit: (edit: Edit) => void;
 }
 
-function Row({ item, isChosen, onChoose, onEdit }: RowProps) {
+/** The drill being dragged; only one can be. */
+let dragged: { id: string; index: number } | undefined;
+
+function Row({ item, index, isChosen, onChoose, onEdit }: RowProps) {
   const row = useRef<HTMLDivElement>(null);
   const wasChosen = useRef(isChosen);
   useEffect(() => {
@@ -66,7 +71,26 @@ function Row({ item, isChosen, onChoose, onEdit }: RowProps) {
   }, [isChosen]);
   const target = item.target ? figures(item.target) : undefined;
   return (
-    <div ref={row} role="listitem" className={isChosen ? "plan-row chosen" : "plan-row"}>
+    <div
+      ref={row}
+      role="listitem"
+      className={isChosen ? "plan-row chosen" : "plan-row"}
+      draggable={item.block !== "TRANSITION"}
+      onDragStart={(event) => {
+        dragged = { id: item.id, index };
+        event.dataTransfer.effectAllowed = "move";
+      }}
+      onDragOver={(event) => {
+        if (dragged && item.block !== "TRANSITION") event.preventDefault();
+      }}
+      onDrop={(event) => {
+        event.preventDefault();
+        if (dragged && dragged.id !== item.id) {
+          onEdit({ action: "MOVE", itemId: dragged.id, amount: index - dragged.index });
+        }
+        dragged = undefined;
+      }}
+    >
       <span className="at">−{clock(item.startsBefore)}</span>
       <span className="heat" style={{ background: ember(item.effort) }} />
       <button type="button" className="name" onClick={onChoose} aria-pressed={isChosen}>

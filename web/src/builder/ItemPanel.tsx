@@ -4,6 +4,7 @@ import { memo, useState } from "react";
 import { api, data } from "../api/client";
 import type { Item } from "../api/types";
 import { clock, targetWords } from "../shared/units";
+import { KITS } from "../shared/words";
 import { stepOf } from "./shortcuts";
 import type { Edit } from "./usePlan";
 
@@ -117,13 +118,18 @@ function Swaps({
     );
   }
   return (
-    <Box as="ul" listStyleType="none" mt="2" maxH="220px" overflowY="auto" aria-label="Swap for">
+    <Box as="ul" listStyleType="none" mt="2" maxH="300px" overflowY="auto" aria-label="Swap for">
       {alternatives.data.map((a) => (
         <Box as="li" key={a.drillId} borderTop="1px solid var(--rule)">
           <Flex asChild w="100%" gap="3" py="1.5" cursor="pointer" textAlign="left">
             <button type="button" onClick={() => onSwap(a.drillId)}>
-              <Box flex="1" fontWeight="600" fontSize="sm">
-                {a.name}
+              <Box flex="1" fontSize="sm">
+                <b>{a.name}</b>
+                {a.kit.length > 0 && ` · ${a.kit.map((k) => KITS[k].toLowerCase()).join(", ")}`}
+                <Box color="inkSoft" fontSize="xs">
+                  {a.better.length > 0 && `more: ${a.better.join(", ")}. `}
+                  {a.worse.length > 0 && `less: ${a.worse.join(", ")}.`}
+                </Box>
               </Box>
               <Box fontSize="sm" color="inkSoft" whiteSpace="nowrap">
                 {a.likeness > 0 && `${a.likeness} % alike, `}

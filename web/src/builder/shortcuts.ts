@@ -21,11 +21,16 @@ export function shortcut(
     if (key === "z") return view.canUndo ? { step: "undo" } : undefined;
     return undefined;
   }
-  if (event.altKey) return undefined;
   const { items } = view.plan;
   const at = items.findIndex((i) => i.id === chosen);
   const item = items[at];
   if (!item) return undefined;
+  if (event.altKey) {
+    const by = key === "arrowdown" ? 1 : key === "arrowup" ? -1 : 0;
+    return by === 0 || item.block === "TRANSITION"
+      ? undefined
+      : { step: { action: "MOVE", itemId: item.id, amount: by } };
+  }
   switch (key) {
     case "arrowdown":
     case "j":

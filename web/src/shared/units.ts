@@ -56,6 +56,8 @@ export function figures(target: Target): Figure {
       if (target.ratePerMinute) more.unshift(`rate ${target.ratePerMinute}`);
       more.unshift(`${clock(split(target.value))} /500 m`);
       return { main: String(Math.round(target.value)), unit: "W", more };
+    case "LOAD":
+      return { main: String(Math.round(100 * target.value)), unit: "% of work load", more };
     case "FEEL":
       if (target.percentOfTop > 75) more.unshift(`${target.percentOfTop} % of top`);
       if (target.ratePerMinute) more.unshift(`rate ${target.ratePerMinute}`);

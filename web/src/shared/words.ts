@@ -1,5 +1,16 @@
 // The server's names in the words of the trade.
-import type { Arrival, Block, Finding, Kind, Kit, Place, Region, Sport } from "../api/types";
+import type {
+  Arrival,
+  Block,
+  Finding,
+  Kind,
+  Kit,
+  Place,
+  Position,
+  Region,
+  Sport,
+  Surface,
+} from "../api/types";
 
 export const SPORTS: Record<Sport, string> = {
   RUN: "Run",
@@ -15,6 +26,9 @@ export const KINDS: Record<Kind, string> = {
   INTERVALS: "Intervals",
   TIME_TRIAL: "Time trial or race",
   SPRINT: "Sprint",
+  STEEPLE: "Steeple or hurdles",
+  GYM: "Gym",
+  JUMPS: "Jumps",
 };
 
 export const PLACES: Record<Place, string> = {
@@ -41,9 +55,27 @@ export const KITS: Record<Kit, string> = {
   SUPPORT: "Rail or wall",
   STEP: "Step",
   ROPE: "Rope",
+  WRAP: "Elastic strip",
+  HURDLES: "Low hurdles",
   BIKE: "Bike",
   ROWER: "Boat or rower",
   POOL: "Pool",
+};
+
+export const SURFACES: Record<Surface, string> = {
+  FIRM: "firm",
+  SOFT: "soft",
+  SLIPPERY: "slippery",
+};
+
+export const POSITIONS: Record<Position, string> = {
+  STANDING: "Standing",
+  TRAVELLING: "Travelling",
+  WALL: "At a wall",
+  DECK: "On the deck",
+  FLOOR: "On the floor",
+  MACHINE: "On the machine",
+  WATER: "In the water",
 };
 
 export const BLOCKS: Record<Block, string> = {

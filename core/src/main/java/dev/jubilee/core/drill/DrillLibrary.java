@@ -15,7 +15,18 @@ public final class DrillLibrary {
   private final Map<String, Drill> byId = new LinkedHashMap<>();
   private final Map<String, Ladder> ladders = new TreeMap<>();
 
+  private final Map<String, Drill> archived = new LinkedHashMap<>();
+
   public DrillLibrary(Collection<Drill> drills) {
+    this(drills, List.of());
+  }
+
+  /**
+   * @param drills to choose from
+   * @param past no longer to choose from, but known, so that plans that hold them stay whole
+   */
+  public DrillLibrary(Collection<Drill> drills, Collection<Drill> past) {
+    past.forEach(d -> archived.put(d.id(), d));
     Map<String, List<Drill>> rungs = new TreeMap<>();
     for (Drill drill : drills) {
       byId.put(drill.id(), drill);
@@ -44,7 +55,7 @@ public final class DrillLibrary {
   }
 
   public Optional<Drill> find(String id) {
-    return Optional.ofNullable(byId.get(id));
+    return Optional.ofNullable(byId.getOrDefault(id, archived.get(id)));
   }
 
   /** The drill with this id; an unknown one names the field. */

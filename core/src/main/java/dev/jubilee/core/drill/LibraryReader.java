@@ -96,6 +96,45 @@ public final class LibraryReader {
     return reader.finish();
   }
 
+  /**
+   * Reads drills whose ladders may go on elsewhere.
+   *
+   * @throws LibraryFaultException listing every fault by line
+   */
+  public static DrillLibrary part(String file, String yaml) {
+    LibraryReader reader = new LibraryReader();
+    reader.readFamily(file, yaml);
+    if (!reader.faults.isEmpty()) {
+      throw new LibraryFaultException(reader.faults);
+    }
+    return new DrillLibrary(reader.drills);
+  }
+
+  /**
+   * A library with a coach's own drills added, which may take further rungs on its ladders.
+   *
+   * @param base the library to add to
+   * @param file name to show in faults
+   * @param drills a sequence of drills, YAML or JSON
+   * @param past a sequence of drills that are known but no longer chosen
+   * @throws LibraryFaultException listing every fault
+   */
+  public static DrillLibrary extended(DrillLibrary base, String file, String drills, String past) {
+    LibraryReader old = new LibraryReader();
+    old.readFamily(file, past);
+    LibraryReader reader = new LibraryReader();
+    for (Drill drill : base.drills()) {
+      reader.ids.add(drill.id());
+      reader.drills.add(drill);
+    }
+    reader.readFamily(file, drills);
+    reader.checkLadders();
+    if (!reader.faults.isEmpty()) {
+      throw new LibraryFaultException(reader.faults);
+    }
+    return new DrillLibrary(reader.drills, old.drills);
+  }
+
   private DrillLibrary finish() {
     checkLadders();
     if (!faults.isEmpty()) {

@@ -5,6 +5,7 @@ import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.core.session.Approach;
 import dev.jubilee.core.session.Circumstances;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -132,6 +133,11 @@ public final class PlanEditor {
   /** Computes anew under other circumstances, around what is locked. */
   public Plan under(Plan plan, Circumstances circumstances) {
     return prescriber.prescribe(pinned(plan).with(circumstances));
+  }
+
+  /** Computes anew with another approach, around what is locked. */
+  public Plan like(Plan plan, Approach approach) {
+    return prescriber.prescribe(pinned(plan).with(approach));
   }
 
   /** The whole raise or build is pinned when any of it is locked: its steps belong together. */

@@ -1,41 +1,136 @@
 package dev.jubilee.server.drill;
 
 import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.drill.DoseWords;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.drill.Need;
+import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.session.Place;
+import dev.jubilee.core.sport.BodyRegion;
+import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
+import dev.jubilee.server.signin.SignedIn;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
-import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Configuration;
+import java.util.stream.Stream;
+import org.springframework.http.MediaType;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
 
-/** The drill library and what is usually found where. */
+/** The drill library, a club's own drills, and what is usually found where. */
 @RestController
 @RequestMapping("/api")
 class DrillController {
+  private static final JsonMapper JSON = JsonMapper.builder().build();
 
   /** A drill as one looks for it. */
   record DrillSummary(
       String id, String name, List<String> aliases, Block block, Set<Sport> sports) {}
 
+  /**
+   * A drill with all that is known of it.
+   *
+   * @param ladder the ladder it is on, or null
+   * @param step its rung, 1 the easiest; 0 when on none
+   * @param serves what it is for, the strongest first
+   * @param holdSeconds how long a position is held, 0 when it moves
+   * @param own whether it is the club's
+   * @param archived whether the club has put it away
+   */
+  record DrillView(
+      String id,
+      String name,
+      List<String> aliases,
+      @Schema(nullable = true) String ladder,
+      int step,
+      Block block,
+      Set<Sport> sports,
+      Level level,
+      Position position,
+      List<Kit> kit,
+      int effort,
+      List<String> serves,
+      List<BodyRegion> loads,
+      boolean contacts,
+      int holdSeconds,
+      boolean wetSafe,
+      String dose,
+      int seconds,
+      List<String> steps,
+      List<String> cues,
+      String fault,
+      String caution,
+      boolean own,
+      boolean archived) {}
+
+  /** What was taken in. */
+  record TakenIn(List<String> drillIds) {}
+
   /** A place and its usual kit. */
   record PlaceInfo(Place place, List<Kit> usualKit) {}
 
-  private final DrillLibrary library;
+  private final Libraries libraries;
 
-  DrillController(DrillLibrary library) {
-    this.library = library;
+  DrillController(Libraries libraries) {
+    this.libraries = libraries;
   }
 
   @GetMapping("/drills")
-  List<DrillSummary> listDrills() {
-    return library.drills().stream().map(DrillController::summary).toList();
+  List<DrillSummary> listDrills(@AuthenticationPrincipal SignedIn coach) {
+    return libraries.of(coach.clubId()).drills().stream().map(DrillController::summary).toList();
+  }
+
+  @GetMapping("/library")
+  List<DrillView> listLibrary(@AuthenticationPrincipal SignedIn coach) {
+    DrillLibrary library = libraries.of(coach.clubId());
+    Map<String, Boolean> own = libraries.ownDrills(coach.clubId());
+    List<Drill> away =
+        own.keySet().stream().filter(own::get).flatMap(id -> library.find(id).stream()).toList();
+    return Stream.concat(library.drills().stream(), away.stream()).map(d -> view(d, own)).toList();
+  }
+
+  /** One drill in the form that {@link #takeIn} accepts. */
+  @GetMapping(value = "/library/{drillId}/form", produces = MediaType.APPLICATION_JSON_VALUE)
+  String getDrillForm(@AuthenticationPrincipal SignedIn coach, @PathVariable String drillId) {
+    Drill drill = libraries.of(coach.clubId()).require(drillId);
+    return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(DrillForms.of(drill));
+  }
+
+  /** Takes in the club's own drills from a JSON array, all or none. */
+  @PostMapping(value = "/library", consumes = MediaType.TEXT_PLAIN_VALUE)
+  TakenIn takeIn(@AuthenticationPrincipal SignedIn coach, @RequestBody String drills) {
+    return new TakenIn(libraries.take(coach.clubId(), "import", drills));
+  }
+
+  @PostMapping("/library/{drillId}/archive")
+  void archiveDrill(
+      @AuthenticationPrincipal SignedIn coach,
+      @PathVariable String drillId,
+      @RequestParam boolean away) {
+    libraries.archive(coach.clubId(), drillId, away);
+  }
+
+  /** The whole library as a JSON array; {@code own} leaves out what ships with Jubilee. */
+  @GetMapping(value = "/library/export", produces = MediaType.APPLICATION_JSON_VALUE)
+  String exportLibrary(@AuthenticationPrincipal SignedIn coach, @RequestParam boolean own) {
+    List<Map<String, Object>> forms =
+        libraries.of(coach.clubId()).drills().stream()
+            .filter(d -> !own || libraries.ownDrills(coach.clubId()).containsKey(d.id()))
+            .map(DrillForms::of)
+            .toList();
+    return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(forms);
   }
 
   @GetMapping("/places")
@@ -49,12 +144,34 @@ class DrillController {
     return new DrillSummary(d.id(), d.name(), d.aliases(), d.block(), d.suits().keySet());
   }
 
-  /** One library for the whole server. */
-  @Configuration
-  static class LibraryConfiguration {
-    @Bean
-    DrillLibrary library() {
-      return DrillLibrary.builtIn();
-    }
+  private static DrillView view(Drill d, Map<String, Boolean> own) {
+    return new DrillView(
+        d.id(),
+        d.name(),
+        d.aliases(),
+        d.rung().map(Drill.Rung::ladder).orElse(null),
+        d.rung().map(Drill.Rung::step).orElse(0),
+        d.block(),
+        d.suits().keySet(),
+        d.level(),
+        d.position(),
+        d.kit().stream().sorted().toList(),
+        d.effort(),
+        d.serves().entrySet().stream()
+            .sorted(Map.Entry.<Need, Double>comparingByValue().reversed())
+            .map(e -> e.getKey().words())
+            .toList(),
+        d.loads().stream().sorted().toList(),
+        d.contacts() > 0,
+        d.holdSeconds(),
+        d.wetSafe(),
+        DoseWords.of(d.usual()),
+        d.usual().seconds(),
+        d.steps(),
+        d.cues(),
+        d.fault(),
+        d.caution(),
+        own.containsKey(d.id()),
+        own.getOrDefault(d.id(), false));
   }
 }

@@ -14,7 +14,12 @@ import org.springframework.context.annotation.Configuration;
 class ApiDescription {
   /** Objects that may be absent; a reference cannot say so itself in OpenAPI 3.0. */
   private static final Set<String> NULLABLE_REFERENCES =
-      Set.of("ItemView.target", "FindingView.remedy", "EditRequest.circumstances");
+      Set.of(
+          "ItemView.target",
+          "FindingView.remedy",
+          "EditRequest.circumstances",
+          "EditRequest.approach",
+          "CircumstancesView.conditions");
 
   @Bean
   OpenApiCustomizer requiredUnlessNullable() {

@@ -11,7 +11,15 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 /** Addresses inside the web application all begin at one of its two pages. */
 @Controller
 class PageController {
-  @GetMapping({"/", "/sign-in", "/day/**", "/athletes/**", "/sessions/**", "/prescriptions/**"})
+  @GetMapping({
+    "/",
+    "/sign-in",
+    "/day/**",
+    "/athletes/**",
+    "/library",
+    "/sessions/**",
+    "/prescriptions/**"
+  })
   String coach() {
     return "forward:/index.html";
   }

@@ -2,6 +2,7 @@ package dev.jubilee.server.prescription;
 
 import dev.jubilee.core.prescription.Plan;
 import dev.jubilee.core.prescription.PlanEditor;
+import dev.jubilee.core.session.Approach;
 import io.swagger.v3.oas.annotations.media.Schema;
 
 /**
@@ -16,7 +17,8 @@ public record EditRequest(
     @Schema(nullable = true) String itemId,
     @Schema(nullable = true) String drillId,
     @Schema(nullable = true) Integer amount,
-    @Schema(nullable = true) PrescriptionView.CircumstancesView circumstances) {
+    @Schema(nullable = true) PrescriptionView.CircumstancesView circumstances,
+    @Schema(nullable = true) Approach approach) {
 
   /** Kinds of edit. */
   public enum Action {
@@ -24,10 +26,12 @@ public record EditRequest(
     ADD,
     SWAP,
     DOSE,
+    MOVE,
     LOCK,
     UNLOCK,
     REFIT,
-    CIRCUMSTANCES
+    CIRCUMSTANCES,
+    APPROACH
   }
 
   Plan applyTo(Plan plan, PlanEditor editor) {
@@ -36,11 +40,13 @@ public record EditRequest(
       case ADD -> editor.add(plan, drill());
       case SWAP -> editor.swap(plan, item(), drill());
       case DOSE -> editor.dose(plan, item(), Required.field("amount", amount));
+      case MOVE -> editor.move(plan, item(), Required.field("amount", amount));
       case LOCK -> editor.lock(plan, item(), true);
       case UNLOCK -> editor.lock(plan, item(), false);
       case REFIT -> editor.refit(plan);
       case CIRCUMSTANCES ->
           editor.under(plan, Required.field("circumstances", circumstances).toCore());
+      case APPROACH -> editor.like(plan, Required.field("approach", approach));
     };
   }
 
@@ -55,10 +61,12 @@ public record EditRequest(
               + " for "
               + before.library().require(drillId).name();
       case DOSE -> "Changed the dose of " + before.item(itemId).name();
+      case MOVE -> "Moved " + before.item(itemId).name();
       case LOCK -> "Locked " + before.item(itemId).name();
       case UNLOCK -> "Unlocked " + before.item(itemId).name();
       case REFIT -> "Re-fitted";
       case CIRCUMSTANCES -> "Changed the circumstances";
+      case APPROACH -> "Changed the approach";
     };
   }
 

@@ -1,5 +1,6 @@
 package dev.jubilee.server.prescription;
 
+import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.prescription.Alternatives;
 import dev.jubilee.server.signin.SignedIn;
 import java.util.List;
@@ -24,7 +25,14 @@ class PrescriptionController {
   record PrescribeRequest(UUID sessionId, UUID athleteId) {}
 
   /** What could stand in an item's place. */
-  record AlternativeView(String drillId, String name, int likeness, int secondsMore) {}
+  record AlternativeView(
+      String drillId,
+      String name,
+      int likeness,
+      int secondsMore,
+      List<Kit> kit,
+      List<String> better,
+      List<String> worse) {}
 
   private final Prescriptions prescriptions;
 
@@ -79,6 +87,18 @@ class PrescriptionController {
     return prescriptions.redo(coach.clubId(), id, baseRevision);
   }
 
+  @GetMapping("/{id}/revisions")
+  List<Prescriptions.RevisionSummary> listRevisions(
+      @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
+    return prescriptions.revisions(coach.clubId(), id);
+  }
+
+  @GetMapping("/{id}/revisions/{number}")
+  PlanView getRevision(
+      @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id, @PathVariable int number) {
+    return prescriptions.revision(coach.clubId(), id, number);
+  }
+
   @GetMapping("/{id}/items/{itemId}/alternatives")
   List<AlternativeView> listAlternatives(
       @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id, @PathVariable String itemId) {
@@ -89,6 +109,12 @@ class PrescriptionController {
 
   private static AlternativeView view(Alternatives.Alternative a) {
     return new AlternativeView(
-        a.drill().id(), a.drill().name(), (int) Math.round(100 * a.likeness()), a.secondsMore());
+        a.drill().id(),
+        a.drill().name(),
+        (int) Math.round(100 * a.likeness()),
+        a.secondsMore(),
+        a.drill().kit().stream().sorted().toList(),
+        a.better(),
+        a.worse());
   }
 }

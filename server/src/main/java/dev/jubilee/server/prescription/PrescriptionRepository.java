@@ -1,10 +1,12 @@
 package dev.jubilee.server.prescription;
 
+import java.time.LocalDateTime;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 /** Prescriptions, always of one club. */
 public interface PrescriptionRepository extends JpaRepository<PrescriptionRow, UUID> {
@@ -12,6 +14,19 @@ public interface PrescriptionRepository extends JpaRepository<PrescriptionRow, U
 
   Optional<PrescriptionRow> findByClubIdAndSessionIdAndAthleteId(
       UUID clubId, UUID sessionId, UUID athleteId);
+
+  /** The athlete's prescription for the last session of the same sport and kind before a time. */
+  @Query(
+      nativeQuery = true,
+      value =
+          """
+          select p.* from prescription p
+          join training_session s on s.id = p.session_id and s.club_id = p.club_id
+          where p.club_id = :clubId and p.athlete_id = :athleteId and s.starts_at < :before
+            and s.sport = :sport and s.details ->> 'kind' = :kind
+          order by s.starts_at desc limit 1""")
+  Optional<PrescriptionRow> findLast(
+      UUID clubId, UUID athleteId, LocalDateTime before, String sport, String kind);
 
   List<PrescriptionRow> findByClubIdAndSessionIdIn(UUID clubId, Collection<UUID> sessionIds);
 }

@@ -1,13 +1,16 @@
 package dev.jubilee.server.prescription;
 
 import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.session.Approach;
 import dev.jubilee.core.session.Arrival;
 import dev.jubilee.core.session.Circumstances;
+import dev.jubilee.core.session.Conditions;
 import dev.jubilee.core.session.Place;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.server.session.SessionDetails;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 
@@ -28,6 +31,7 @@ public record PrescriptionView(
     UUID sessionId,
     SessionDetails session,
     CircumstancesView circumstances,
+    Approach approach,
     PlanView plan,
     @Schema(nullable = true) String token) {
 
@@ -36,7 +40,13 @@ public record PrescriptionView(
 
   /** Circumstances as they are entered. */
   public record CircumstancesView(
-      int minutes, boolean fill, Place place, List<Kit> kit, int temperature, Arrival arrival) {
+      int minutes,
+      boolean fill,
+      Place place,
+      List<Kit> kit,
+      int temperature,
+      Arrival arrival,
+      @Schema(nullable = true) ConditionsView conditions) {
 
     static CircumstancesView of(Circumstances c) {
       return new CircumstancesView(
@@ -45,14 +55,36 @@ public record PrescriptionView(
           c.place(),
           c.kit().stream().sorted().toList(),
           c.temperature(),
-          c.arrival());
+          c.arrival(),
+          ConditionsView.of(c.conditions()));
     }
 
     Circumstances toCore() {
       Required.field("circumstances.place", place);
       Required.field("circumstances.kit", kit);
       Required.field("circumstances.arrival", arrival);
-      return new Circumstances(minutes, fill, place, Set.copyOf(kit), temperature, arrival);
+      Conditions under = conditions == null ? Conditions.USUAL : conditions.toCore();
+      return new Circumstances(minutes, fill, place, Set.copyOf(kit), temperature, arrival, under);
+    }
+  }
+
+  /** Weather, ground, wait and company; lane in m, or absent for the place's own. */
+  public record ConditionsView(
+      int wind,
+      boolean wet,
+      Conditions.Surface surface,
+      int waitMinutes,
+      int group,
+      @Schema(nullable = true) Integer lane) {
+
+    static ConditionsView of(Conditions c) {
+      return new ConditionsView(
+          c.wind(), c.wet(), c.surface(), c.waitMinutes(), c.group(), c.lane().orElse(null));
+    }
+
+    Conditions toCore() {
+      Required.field("circumstances.conditions.surface", surface);
+      return new Conditions(wind, wet, surface, waitMinutes, group, Optional.ofNullable(lane));
     }
   }
 }

@@ -2,7 +2,6 @@ package dev.jubilee.server.prescription;
 
 import dev.jubilee.core.athlete.AnchorFinder;
 import dev.jubilee.core.drill.Block;
-import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.prescription.Alternatives;
 import dev.jubilee.core.prescription.Plan;
@@ -10,10 +9,13 @@ import dev.jubilee.core.prescription.PlanEditor;
 import dev.jubilee.core.prescription.PlanItem;
 import dev.jubilee.core.prescription.Prescriber;
 import dev.jubilee.core.prescription.PrescriptionRequest;
+import dev.jubilee.core.prescription.Routine;
 import dev.jubilee.core.session.DemandFinder;
+import dev.jubilee.server.approach.Approaches;
 import dev.jubilee.server.athlete.AthleteProfile;
 import dev.jubilee.server.athlete.AthleteRow;
 import dev.jubilee.server.athlete.Athletes;
+import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.handover.HandOvers;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.problem.ConflictException;
@@ -25,7 +27,9 @@ import dev.jubilee.server.signin.SignedIn;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -42,8 +46,8 @@ public class Prescriptions {
   private final Athletes athletes;
   private final HandOvers handOvers;
   private final Json json;
-  private final DrillLibrary library;
-  private final PlanEditor editor;
+  private final Libraries libraries;
+  private final Approaches approaches;
 
   Prescriptions(
       PrescriptionRepository prescriptions,
@@ -52,15 +56,16 @@ public class Prescriptions {
       Athletes athletes,
       HandOvers handOvers,
       Json json,
-      DrillLibrary library) {
+      Libraries libraries,
+      Approaches approaches) {
     this.prescriptions = prescriptions;
     this.revisions = revisions;
     this.sessions = sessions;
     this.athletes = athletes;
     this.handOvers = handOvers;
     this.json = json;
-    this.library = library;
-    this.editor = new PlanEditor(library);
+    this.libraries = libraries;
+    this.approaches = approaches;
   }
 
   /** The athlete's prescription for the session; computed now if there is none. */
@@ -76,10 +81,17 @@ public class Prescriptions {
     SessionDetails details = sessions.details(session);
     PrescriptionRequest request =
         PrescriptionRequest.of(
-            athletes.profile(athlete).toCore(), details.toCore(), details.circumstances());
+                athletes.profile(athlete).toCore(), details.toCore(), details.circumstances())
+            .with(approaches.of(coach))
+            .after(lastTime(session, athleteId, details));
     PrescriptionRow row =
         new PrescriptionRow(UUID.randomUUID(), coach.clubId(), sessionId, athleteId);
-    return store(coach, row, null, "Prescribed", new Prescriber(library).prescribe(request));
+    return store(
+        coach,
+        row,
+        null,
+        "Prescribed",
+        new Prescriber(libraries.of(coach.clubId())).prescribe(request));
   }
 
   @Transactional(readOnly = true)
@@ -90,8 +102,8 @@ public class Prescriptions {
   @Transactional
   public PrescriptionView edit(SignedIn coach, UUID id, EditRequest edit) {
     PrescriptionRow row = based(coach.clubId(), id, edit.baseRevision());
-    Plan before = plan(revision(row, row.currentRevision()));
-    Plan after = edit.applyTo(before, editor);
+    Plan before = plan(row.clubId(), revision(row, row.currentRevision()));
+    Plan after = edit.applyTo(before, new PlanEditor(before.library()));
     return store(coach, row, row.currentRevision(), edit.words(before, after), after);
   }
 
@@ -102,7 +114,7 @@ public class Prescriptions {
   @Transactional
   public PrescriptionView refresh(SignedIn coach, UUID id, int baseRevision) {
     PrescriptionRow row = based(coach.clubId(), id, baseRevision);
-    Plan before = plan(revision(row, row.currentRevision()));
+    Plan before = plan(row.clubId(), revision(row, row.currentRevision()));
     PrescriptionRequest fresh =
         new PrescriptionRequest(
             athletes.profile(athletes.row(coach.clubId(), row.athleteId())).toCore(),
@@ -112,7 +124,8 @@ public class Prescriptions {
             before.request().lastTime(),
             before.request().pinned(),
             before.request().excluded());
-    Plan after = editor.refit(restored(fresh, before.items()));
+    Plan after =
+        new PlanEditor(before.library()).refit(restored(coach.clubId(), fresh, before.items()));
     return store(
         coach, row, row.currentRevision(), "Took up changes of athlete and session", after);
   }
@@ -145,9 +158,80 @@ public class Prescriptions {
   @Transactional(readOnly = true)
   public List<Alternatives.Alternative> alternatives(UUID clubId, UUID id, String itemId) {
     PrescriptionRow row = row(clubId, id);
-    Plan plan = plan(revision(row, row.currentRevision()));
+    Plan plan = plan(row.clubId(), revision(row, row.currentRevision()));
     PlanItem item = plan.item(itemId);
-    return item.block() == Block.TRANSITION ? List.of() : Alternatives.forItem(plan, item, editor);
+    return item.block() == Block.TRANSITION
+        ? List.of()
+        : Alternatives.forItem(plan, item, new PlanEditor(plan.library()));
+  }
+
+  /** All revisions, newest first. */
+  @Transactional(readOnly = true)
+  public List<RevisionSummary> revisions(UUID clubId, UUID id) {
+    PrescriptionRow row = row(clubId, id);
+    return revisions.findByClubIdAndPrescriptionIdOrderByNumberDesc(clubId, id).stream()
+        .map(
+            r ->
+                new RevisionSummary(
+                    r.number(), r.edit(), r.createdAt(), r.number() == row.currentRevision()))
+        .toList();
+  }
+
+  /** The plan as it was in a revision. */
+  @Transactional(readOnly = true)
+  public PlanView revision(UUID clubId, UUID id, int number) {
+    row(clubId, id);
+    return revisions
+        .findByClubIdAndPrescriptionIdAndNumber(clubId, id, number)
+        .map(r -> json.read(r.outcome(), PlanView.class))
+        .orElseThrow(() -> new NotFoundException("revision"));
+  }
+
+  /** The present drills, to be given a name. */
+  @Transactional(readOnly = true)
+  public Routine routine(UUID clubId, UUID id) {
+    PrescriptionRow row = row(clubId, id);
+    return Routine.of(plan(clubId, revision(row, row.currentRevision())));
+  }
+
+  /** Gives the athlete a routine's drills, adapted. */
+  @Transactional
+  public AppliedRoutine apply(
+      SignedIn coach, UUID id, int baseRevision, String name, Routine routine) {
+    PrescriptionRow row = based(coach.clubId(), id, baseRevision);
+    Plan before = plan(row.clubId(), revision(row, row.currentRevision()));
+    Routine.Applied applied = routine.applyTo(before);
+    PrescriptionView view =
+        store(coach, row, row.currentRevision(), "Applied " + name, applied.plan());
+    return new AppliedRoutine(view, applied.differences());
+  }
+
+  /**
+   * A step in a prescription's history.
+   *
+   * @param number to ask for the plan by
+   * @param edit what made it
+   * @param at when
+   * @param current whether it is the one that counts
+   */
+  public record RevisionSummary(int number, String edit, Instant at, boolean current) {}
+
+  /** A plan made from a routine and what had to differ. */
+  public record AppliedRoutine(PrescriptionView view, List<String> differences) {}
+
+  /** Drills of the athlete's last warm-up before a session of the same kind. */
+  private Set<String> lastTime(SessionRow session, UUID athleteId, SessionDetails details) {
+    return prescriptions
+        .findLast(
+            session.clubId(),
+            athleteId,
+            session.startsAt(),
+            details.sport().name(),
+            details.kind().name())
+        .map(row -> revision(row, row.currentRevision()))
+        .map(r -> json.read(r.outcome(), PlanView.class))
+        .map(p -> p.items().stream().map(PlanView.ItemView::drillId).collect(Collectors.toSet()))
+        .orElse(Set.of());
   }
 
   public PrescriptionRow row(UUID clubId, UUID id) {
@@ -179,6 +263,7 @@ public class Prescriptions {
         session.id(),
         sessions.details(session),
         PrescriptionView.CircumstancesView.of(request.circumstances()),
+        request.approach(),
         plan,
         handOvers.tokenOf(row.clubId(), row.id()).orElse(null));
   }
@@ -219,12 +304,12 @@ public class Prescriptions {
         .orElseThrow();
   }
 
-  private Plan plan(RevisionRow revision) {
+  private Plan plan(UUID clubId, RevisionRow revision) {
     Inputs inputs = json.read(revision.inputs(), Inputs.class);
-    return restored(inputs.request(), inputs.items());
+    return restored(clubId, inputs.request(), inputs.items());
   }
 
-  private Plan restored(PrescriptionRequest request, List<PlanItem> items) {
+  private Plan restored(UUID clubId, PrescriptionRequest request, List<PlanItem> items) {
     Anchors anchors = AnchorFinder.anchors(request.athlete(), request.session().sport());
     return new Plan(
         request,
@@ -235,7 +320,7 @@ public class Prescriptions {
             anchors,
             request.circumstances(),
             request.approach()),
-        library,
+        libraries.of(clubId),
         items);
   }
 }

@@ -12,6 +12,9 @@ public interface RevisionRepository extends JpaRepository<RevisionRow, UUID> {
   Optional<RevisionRow> findByClubIdAndPrescriptionIdAndNumber(
       UUID clubId, UUID prescriptionId, int number);
 
+  List<RevisionRow> findByClubIdAndPrescriptionIdOrderByNumberDesc(
+      UUID clubId, UUID prescriptionId);
+
   /** The newest revision made from this one: where redo goes. */
   Optional<RevisionRow> findFirstByClubIdAndPrescriptionIdAndParentOrderByNumberDesc(
       UUID clubId, UUID prescriptionId, Integer parent);

@@ -68,6 +68,10 @@ public class RevisionRow {
     return number;
   }
 
+  public Instant createdAt() {
+    return createdAt;
+  }
+
   public Integer parent() {
     return parent;
   }

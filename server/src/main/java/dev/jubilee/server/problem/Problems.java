@@ -1,5 +1,6 @@
 package dev.jubilee.server.problem;
 
+import dev.jubilee.core.drill.LibraryFaultException;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import java.util.Arrays;
 import java.util.List;
@@ -29,6 +30,18 @@ public class Problems {
   @ExceptionHandler
   ProblemDetail outOfRange(OutOfRangeException e) {
     return fieldProblem(HttpStatus.UNPROCESSABLE_CONTENT, e.field(), e.getMessage(), e.accepted());
+  }
+
+  /** Every fault of a library, with its line. */
+  @ExceptionHandler
+  ProblemDetail faulty(LibraryFaultException e) {
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(
+            HttpStatus.UNPROCESSABLE_CONTENT, "Nothing was taken in; mend these and try again.");
+    problem.setTitle("Not accepted");
+    problem.setProperty(
+        "errors", e.faults().stream().map(f -> Map.of("field", "drills", "accepted", f)).toList());
+    return problem;
   }
 
   @ExceptionHandler

@@ -71,6 +71,10 @@ public class SessionRow {
     return sport;
   }
 
+  public UUID clubId() {
+    return clubId;
+  }
+
   public LocalDateTime startsAt() {
     return startsAt;
   }

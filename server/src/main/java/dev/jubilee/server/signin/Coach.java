@@ -1,8 +1,10 @@
 package dev.jubilee.server.signin;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import java.util.UUID;
+import org.hibernate.annotations.ColumnTransformer;
 
 /** Someone who signs in. */
 @Entity
@@ -12,6 +14,10 @@ public class Coach {
   private String email;
   private String name;
   private String passwordHash;
+
+  @Column(columnDefinition = "jsonb")
+  @ColumnTransformer(write = "?::jsonb")
+  private String approach;
 
   protected Coach() {}
 
@@ -37,6 +43,15 @@ public class Coach {
 
   public String name() {
     return name;
+  }
+
+  /** Stored approach, or null for the usual one. */
+  public String approach() {
+    return approach;
+  }
+
+  public void prefer(String json) {
+    this.approach = json;
   }
 
   public String passwordHash() {

@@ -1,0 +1,66 @@
+package dev.jubilee.server.approach;
+
+import dev.jubilee.core.session.Approach;
+import dev.jubilee.server.signin.SignedIn;
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A coach's approach, and the schools to choose from. */
+@RestController
+@RequestMapping("/api/approach")
+class ApproachController {
+
+  /**
+   * A question on which coaches differ.
+   *
+   * @param field of the approach that answers it
+   */
+  record Question(String field, String asks, List<Answer> answers) {}
+
+  /** A school, with what speaks for and against it. */
+  record Answer(String value, String title, String forAndAgainst) {}
+
+  private final Approaches approaches;
+
+  ApproachController(Approaches approaches) {
+    this.approaches = approaches;
+  }
+
+  @GetMapping
+  Approach getApproach(@AuthenticationPrincipal SignedIn coach) {
+    return approaches.of(coach);
+  }
+
+  @PutMapping
+  Approach preferApproach(@AuthenticationPrincipal SignedIn coach, @RequestBody Approach approach) {
+    return approaches.prefer(coach, approach);
+  }
+
+  @GetMapping("/questions")
+  List<Question> listQuestions() {
+    return List.of(
+        question("first", "What comes first", Approach.First.values()),
+        question("holds", "Held stretches", Approach.Holds.values()),
+        question("neck", "The neck", Approach.Neck.values()),
+        question("balance", "Drills or efforts", Approach.Balance.values()),
+        question("top", "How high", Approach.Top.values()),
+        question("routine", "Fixed or chosen", Approach.Routine.values()),
+        question("support", "Balance", Approach.Support.values()));
+  }
+
+  private static <E extends Enum<E> & Approach.School> Question question(
+      String field, String asks, E[] schools) {
+    return new Question(
+        field,
+        asks,
+        Arrays.stream(schools)
+            .map(s -> new Answer(s.name(), s.title(), s.forAndAgainst()))
+            .toList());
+  }
+}

@@ -1,0 +1,13 @@
+package dev.jubilee.server.drill;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+/** Clubs' own drills, always of one club. */
+interface ClubDrillRepository extends JpaRepository<ClubDrillRow, UUID> {
+  List<ClubDrillRow> findByClubIdOrderByDrillId(UUID clubId);
+
+  Optional<ClubDrillRow> findByClubIdAndDrillId(UUID clubId, String drillId);
+}

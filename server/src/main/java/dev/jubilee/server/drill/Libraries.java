@@ -1,0 +1,124 @@
+package dev.jubilee.server.drill;
+
+import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.drill.LibraryReader;
+import dev.jubilee.server.problem.NotFoundException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The library of each club: what ships with Jubilee and the club's own drills. */
+@Service
+public class Libraries {
+  private static final JsonMapper JSON = JsonMapper.builder().build();
+
+  private final ClubDrillRepository own;
+
+  /** Read once for each state of a club's drills; only saves work. */
+  private final Map<UUID, Known> known = new ConcurrentHashMap<>();
+
+  private record Known(String state, DrillLibrary library) {}
+
+  Libraries(ClubDrillRepository own) {
+    this.own = own;
+  }
+
+  @Transactional(readOnly = true)
+  public DrillLibrary of(UUID clubId) {
+    List<ClubDrillRow> rows = own.findByClubIdOrderByDrillId(clubId);
+    if (rows.isEmpty()) {
+      return DrillLibrary.builtIn();
+    }
+    String state =
+        rows.stream()
+            .map(r -> r.drillId() + ":" + r.version() + ":" + r.archived())
+            .collect(Collectors.joining(","));
+    Known last = known.get(clubId);
+    if (last == null || !last.state().equals(state)) {
+      last = new Known(state, read("your drills", rows));
+      known.put(clubId, last);
+    }
+    return last.library();
+  }
+
+  /** Ids of the club's own drills, and whether they are archived. */
+  @Transactional(readOnly = true)
+  public Map<String, Boolean> ownDrills(UUID clubId) {
+    Map<String, Boolean> ids = new LinkedHashMap<>();
+    own.findByClubIdOrderByDrillId(clubId).forEach(r -> ids.put(r.drillId(), r.archived()));
+    return ids;
+  }
+
+  /**
+   * Takes in drills, all or none. One that the club already has is replaced.
+   *
+   * @param file name to show in faults
+   * @param text a JSON array of drills
+   * @return their ids
+   * @throws dev.jubilee.core.drill.LibraryFaultException listing every fault by line
+   */
+  @Transactional
+  public List<String> take(UUID clubId, String file, String text) {
+    // Read by itself first, so that lines are those of the text.
+    DrillLibrary alone = LibraryReader.part(file, text);
+    List<String> ids = alone.drills().stream().map(d -> d.id()).toList();
+    List<ClubDrillRow> others =
+        own.findByClubIdOrderByDrillId(clubId).stream()
+            .filter(r -> !ids.contains(r.drillId()))
+            .toList();
+    LibraryReader.extended(read("your drills", others), file, text, "[]");
+    for (JsonNode entry : JSON.readTree(text)) {
+      String id = entry.get("id").asString();
+      ClubDrillRow row =
+          own.findByClubIdAndDrillId(clubId, id)
+              .orElseGet(() -> new ClubDrillRow(UUID.randomUUID(), clubId, id));
+      row.write(entry.toString());
+      own.saveAndFlush(row);
+    }
+    return ids;
+  }
+
+  /** Puts a club's drill away or brings it back; plans that hold it keep it. */
+  @Transactional
+  public void archive(UUID clubId, String drillId, boolean away) {
+    ClubDrillRow row =
+        own.findByClubIdAndDrillId(clubId, drillId)
+            .orElseThrow(() -> new NotFoundException("drill"));
+    row.archive(away);
+    own.saveAndFlush(row);
+    // A ladder must not lose a rung from its middle.
+    read("your drills", own.findByClubIdOrderByDrillId(clubId));
+  }
+
+  /** The club's own drills as they were taken in. */
+  @Transactional(readOnly = true)
+  public String export(UUID clubId) {
+    return array(own.findByClubIdOrderByDrillId(clubId), false);
+  }
+
+  /** The stored form of one of the club's drills. */
+  @Transactional(readOnly = true)
+  public Optional<String> entry(UUID clubId, String drillId) {
+    return own.findByClubIdAndDrillId(clubId, drillId).map(ClubDrillRow::entry);
+  }
+
+  private static DrillLibrary read(String file, List<ClubDrillRow> rows) {
+    return LibraryReader.extended(
+        DrillLibrary.builtIn(), file, array(rows, false), array(rows, true));
+  }
+
+  private static String array(List<ClubDrillRow> rows, boolean archived) {
+    List<String> entries = new ArrayList<>();
+    rows.stream().filter(r -> r.archived() == archived).forEach(r -> entries.add(r.entry()));
+    return "[" + String.join(",\n", entries) + "]";
+  }
+}

@@ -1,0 +1,89 @@
+import { Box, Button, Flex } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
+import { memo, useState } from "react";
+import { api, data } from "../api/client";
+import type { PlanView } from "../api/types";
+import { Countdown } from "../shared/Countdown";
+import { SelectField } from "../shared/fields";
+import { clock } from "../shared/units";
+import { differences } from "./differences";
+
+interface Props {
+  prescriptionId: string;
+  revision: number;
+  plan: PlanView;
+  startsAt: string;
+}
+
+/** An earlier revision above the present one, and what changed from one to the other. */
+export const History = memo(function History({ prescriptionId, revision, plan, startsAt }: Props) {
+  const [open, setOpen] = useState(false);
+  const [chosen, setChosen] = useState<string>();
+  const history = useQuery({
+    queryKey: ["revisions", prescriptionId, revision],
+    queryFn: () =>
+      data(
+        api.GET("/api/prescriptions/{id}/revisions", { params: { path: { id: prescriptionId } } }),
+      ),
+    enabled: open,
+  });
+  const others = history.data?.filter((r) => !r.current) ?? [];
+  const number = Number(chosen ?? others[0]?.number);
+  const before = useQuery({
+    queryKey: ["revision", prescriptionId, number],
+    queryFn: () =>
+      data(
+        api.GET("/api/prescriptions/{id}/revisions/{number}", {
+          params: { path: { id: prescriptionId, number } },
+        }),
+      ),
+    enabled: open && Number.isInteger(number),
+    staleTime: Infinity,
+  });
+  return (
+    <Box as="section" aria-label="Compare" mt="5">
+      <Button aria-expanded={open} onClick={() => setOpen(!open)}>
+        Compare with an earlier version {open ? "▴" : "▾"}
+      </Button>
+      {open && others.length === 0 && history.data && (
+        <Box mt="2" color="inkSoft">
+          This is the first version; change something and compare.
+        </Box>
+      )}
+      {open && others.length > 0 && (
+        <Box mt="3" bg="paperRaised" border="1px solid var(--rule)" p="4">
+          <Box maxW="420px" mb="3">
+            <SelectField
+              label="Compare the present plan with"
+              value={String(number)}
+              options={Object.fromEntries(
+                others.map((r) => [String(r.number), `${r.number}: ${r.edit}`]),
+              )}
+              onChange={setChosen}
+            />
+          </Box>
+          {before.data && (
+            <>
+              <Box fontWeight="600">Then, {clock(before.data.seconds)}</Box>
+              <Countdown plan={before.data} startsAt={startsAt} height={92} />
+              <Box fontWeight="600" mt="3">
+                Now, {clock(plan.seconds)}
+              </Box>
+              <Countdown plan={plan} startsAt={startsAt} height={92} />
+              <Box as="ul" listStyleType="none" mt="3" fontSize="sm" aria-label="What changed">
+                {differences(before.data, plan).map((d) => (
+                  <Flex as="li" key={d.what} gap="3" borderTop="1px solid var(--rule)" py="1">
+                    <Box w="70px" color="inkSoft">
+                      {d.kind}
+                    </Box>
+                    <Box>{d.what}</Box>
+                  </Flex>
+                ))}
+              </Box>
+            </>
+          )}
+        </Box>
+      )}
+    </Box>
+  );
+});
