@@ -19,6 +19,6 @@ test("new, gone, changed and moved drills are each named once", () => {
     "e, 8 reps",
     "c, 8 reps",
     "b: 8 reps became 10 reps",
-    "d and what follows",
+    "d",
   ]);
 });

@@ -25,9 +25,9 @@ export function differences(before: PlanView, after: PlanView): Difference[] {
     items.filter((i) => other.has(i.id)).map((i) => i.id);
   const oldOrder = kept(before.items, is);
   const newOrder = kept(after.items, was);
-  const moved = newOrder.find((id, at) => oldOrder[at] !== id);
-  if (moved)
-    found.push({ kind: "moved", what: `${is.get(moved)?.name ?? moved} and what follows` });
+  for (const id of outOfOrder(newOrder.map((i) => oldOrder.indexOf(i)))) {
+    found.push({ kind: "moved", what: is.get(newOrder[id] ?? "")?.name ?? "" });
+  }
   return found.length > 0 ? found : [{ kind: "same", what: "Nothing changed." }];
 }
 
@@ -37,4 +37,22 @@ function change(old: Item, item: Item): string {
     return `${item.name}: effort ${old.effort} became ${item.effort}`;
   }
   return old.locked === item.locked ? "" : `${item.name}: ${item.locked ? "locked" : "unlocked"}`;
+}
+
+/** Places of a sequence outside its longest rising part: what was moved, not what made way. */
+function outOfOrder(ranks: number[]): number[] {
+  const length = ranks.map(() => 1);
+  const before = ranks.map(() => -1);
+  ranks.forEach((rank, at) => {
+    for (let i = 0; i < at; i++) {
+      if ((ranks[i] ?? 0) < rank && (length[i] ?? 0) + 1 > (length[at] ?? 0)) {
+        length[at] = (length[i] ?? 0) + 1;
+        before[at] = i;
+      }
+    }
+  });
+  const kept = new Set<number>();
+  for (let at = length.indexOf(Math.max(0, ...length)); at >= 0; at = before[at] ?? -1)
+    kept.add(at);
+  return ranks.map((_, at) => at).filter((at) => !kept.has(at));
 }

@@ -50,7 +50,7 @@ export function OwnDrills({ mendId, drills }: Props) {
         api.POST("/api/library", {
           body: shown,
           bodySerializer: (body: string) => body,
-          headers: { "Content-Type": "text/plain" },
+          headers: { "Content-Type": "application/json" },
         }),
       ),
     onSuccess: () => {

@@ -32,6 +32,9 @@ class AccessibilityTest {
       page.navigate(RunningJubilee.base() + "/sessions/new");
       page.getByLabel("Kind").waitFor();
       expectNoViolations(page, "session " + scheme);
+      page.navigate(RunningJubilee.base() + "/library");
+      page.getByText("The climb").or(page.getByText("Your own drills")).first().waitFor();
+      expectNoViolations(page, "library " + scheme);
       page.navigate(RunningJubilee.base() + "/athletes");
       page.getByText("What follows").waitFor();
       expectNoViolations(page, "athlete " + scheme);
@@ -42,6 +45,8 @@ class AccessibilityTest {
           .first()
           .click();
       page.getByTestId("length").waitFor();
+      page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Approach")).click();
+      page.getByLabel("What comes first").waitFor();
       expectNoViolations(page, "builder " + scheme);
     }
     page.context().close();

@@ -33,6 +33,9 @@ public final class RealMenus {
     List<PrescriptionRequest> requests = new ArrayList<>();
     for (Sport sport : Sport.values()) {
       for (SessionKind kind : SessionKind.values()) {
+        if (!kind.isFor(sport)) {
+          continue;
+        }
         for (Level level : Level.values()) {
           for (int minutes : new int[] {8, 20, 45}) {
             requests.add(request(sport, kind, level, minutes));

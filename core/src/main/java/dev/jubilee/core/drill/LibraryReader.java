@@ -190,34 +190,34 @@ public final class LibraryReader {
       e.fault("suits", "expected at least one sport");
     }
     DoseEntry dose = DoseEntry.read(e);
-    if (faults.size() > before) {
-      return null;
-    }
-    return new Drill(
-        id,
-        e.text("name"),
-        e.texts("aliases"),
-        rung(e),
-        block,
-        suits,
-        e.choiceOr("level", Level.class, Level.NOVICE),
-        e.choice("position", Position.class),
-        new LinkedHashSet<>(e.choices("kit", Kit.class)),
-        (int) e.number("effort", 0, 100),
-        serves,
-        regions,
-        new LinkedHashSet<>(e.choices("loads", BodyRegion.class)),
-        e.numberOr("contacts", 0, 0, 15),
-        (int) e.numberOr("hold", 0, 0, 120),
-        new LinkedHashSet<>(e.choices("favours", BodyRegion.class)),
-        e.flag("wetSafe"),
-        dose.usual(),
-        dose.least(),
-        dose.most(),
-        steps,
-        cues,
-        e.text("fault"),
-        e.textOr("caution", ""));
+    // Everything is read before any of it is refused, so that all faults are told at once.
+    Drill drill =
+        new Drill(
+            id,
+            e.text("name"),
+            e.texts("aliases"),
+            rung(e),
+            block,
+            suits,
+            e.choiceOr("level", Level.class, Level.NOVICE),
+            e.choice("position", Position.class),
+            new LinkedHashSet<>(e.choices("kit", Kit.class)),
+            (int) e.number("effort", 0, 100),
+            serves,
+            regions,
+            new LinkedHashSet<>(e.choices("loads", BodyRegion.class)),
+            e.numberOr("contacts", 0, 0, 15),
+            (int) e.numberOr("hold", 0, 0, 120),
+            new LinkedHashSet<>(e.choices("favours", BodyRegion.class)),
+            e.flag("wetSafe"),
+            dose.usual(),
+            dose.least(),
+            dose.most(),
+            steps,
+            cues,
+            e.text("fault"),
+            e.textOr("caution", ""));
+    return faults.size() > before ? null : drill;
   }
 
   /** What regions mean follows from the block: range when mobilising, awake when activating. */

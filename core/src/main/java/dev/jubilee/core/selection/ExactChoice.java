@@ -18,7 +18,7 @@ public final class ExactChoice {
   static final int NODES = 200_000;
 
   private static final int FIRST_STEPS = 120;
-  private static final int STEPS = 9;
+  private static final int STEPS = 8;
 
   /** Room for rounding; points are whole, so nothing is lost by it. */
   private static final double CLEARLY = 0.999;
@@ -73,6 +73,9 @@ public final class ExactChoice {
     }
     int[][] open = fitting(candidates);
     boolean first = steps == FIRST_STEPS;
+    if (!first && prices.boundByGains(open) < bestPoints + CLEARLY) {
+      return;
+    }
     double bound = prices.improve(open, steps, bestPoints + CLEARLY, first ? 1.2 : 0.6);
     if (first) {
       guessAgain(open);

@@ -109,7 +109,7 @@ class DrillController {
   }
 
   /** Takes in the club's own drills from a JSON array, all or none. */
-  @PostMapping(value = "/library", consumes = MediaType.TEXT_PLAIN_VALUE)
+  @PostMapping(value = "/library", consumes = MediaType.APPLICATION_JSON_VALUE)
   TakenIn takeIn(@AuthenticationPrincipal SignedIn coach, @RequestBody String drills) {
     return new TakenIn(libraries.take(coach.clubId(), "import", drills));
   }

@@ -1,0 +1,118 @@
+package dev.jubilee.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The library, and editing at full strength. */
+@ExtendWith(RunningJubilee.class)
+class LibraryTest {
+
+  @Test
+  void aDrillIsFoundByWhatCoachesCallItAndItsLadderIsClimbed() {
+    Page page = RunningJubilee.coach();
+    link(page, "Library").click();
+    Locator drills = page.locator("ul[aria-label=Drills] > li");
+    page.getByLabel("Name, or what it is for").fill("grapevine");
+    assertThat(drills).hasCount(1);
+    assertThat(drills).containsText("Carioca");
+
+    page.getByLabel("Name, or what it is for").fill("a-march");
+    Locator climb = page.getByRole(AriaRole.REGION, named("Ladder"));
+    assertThat(climb).containsText("3 rungs");
+    climb.getByText("A-run", new Locator.GetByTextOptions().setExact(true)).click();
+    assertThat(page.getByRole(AriaRole.HEADING, exactly("A-run"))).isVisible();
+
+    page.getByLabel("Name, or what it is for").fill("");
+    page.getByLabel("Sport").selectOption("SWIM");
+    page.getByLabel("Wet deck").check();
+    assertThat(page.getByTestId("found")).not().containsText("238 of");
+    page.context().close();
+  }
+
+  @Test
+  void aClubTakesInItsOwnVersionAndFaultsAreTold() {
+    Page page = RunningJubilee.coach();
+    link(page, "Library").click();
+    page.getByLabel("Name, or what it is for").fill("thread the needle");
+    page.getByRole(AriaRole.BUTTON, exactly("Make your own version")).click();
+    Locator text = page.getByRole(AriaRole.REGION, named("Your own drills")).locator("textarea");
+    assertThat(text).hasValue(Pattern.compile("our-thread-the-needle"));
+    String good = text.inputValue();
+    text.fill(good.replace("\"mobilise\"", "\"sometime\""));
+    page.getByRole(AriaRole.BUTTON, exactly("Take in")).click();
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("line");
+    text.fill(good);
+    page.getByRole(AriaRole.BUTTON, exactly("Take in")).click();
+    assertThat(page.getByRole(AriaRole.STATUS)).containsText("our-thread-the-needle");
+    page.getByLabel("Name, or what it is for").fill("ours");
+    assertThat(page.getByRole(AriaRole.LIST, named("Drills"))).containsText("yours");
+    page.context().close();
+  }
+
+  @Test
+  void movedComparedKeptAndGivenToAnother() {
+    Page page = RunningJubilee.coach();
+    open(page, "Ottilie|Pia");
+    Locator names = page.locator(".plan-row .name");
+    String second = names.nth(1).textContent();
+    names.nth(1).click();
+    page.keyboard().press("Alt+ArrowDown");
+    assertThat(names.nth(2)).hasText(second);
+
+    page.getByRole(AriaRole.BUTTON, named("Compare with an earlier version")).click();
+    Locator changes = page.getByRole(AriaRole.LIST, named("What changed"));
+    assertThat(changes).containsText(second);
+
+    page.getByRole(AriaRole.BUTTON, named("Approach")).click();
+    page.getByLabel("What comes first").selectOption("JOINTS");
+    assertThat(page.locator(".plan-block").first()).hasText("Mobilise");
+
+    page.getByLabel("Keep these drills as").fill("Lake morning");
+    page.getByRole(AriaRole.BUTTON, exactly("Keep")).click();
+    page.getByRole(AriaRole.BUTTON, exactly("Use Lake morning")).waitFor();
+    link(page, "Day").click();
+    open(page, "Caspian");
+    page.getByRole(AriaRole.BUTTON, exactly("Use Lake morning")).click();
+    assertThat(page.getByRole(AriaRole.STATUS)).not().isEmpty();
+    page.context().close();
+  }
+
+  @Test
+  void dragAndDropMovesADrill() {
+    Page page = RunningJubilee.coach();
+    open(page, "Dov");
+    Locator rows = page.locator(".plan-row");
+    String dragged = page.locator(".plan-row .name").nth(1).textContent();
+    rows.nth(1).dragTo(rows.nth(3));
+    assertThat(page.locator(".plan-row .name").nth(3)).hasText(dragged);
+    page.context().close();
+  }
+
+  private static void open(Page page, String athlete) {
+    page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions()
+                .setName(Pattern.compile("Open the warm-up of (" + athlete + ")")))
+        .first()
+        .click();
+    page.getByTestId("length").waitFor();
+  }
+
+  private static Locator link(Page page, String name) {
+    return page.getByRole(AriaRole.LINK, exactly(name));
+  }
+
+  private static Page.GetByRoleOptions exactly(String name) {
+    return new Page.GetByRoleOptions().setName(name).setExact(true);
+  }
+
+  private static Page.GetByRoleOptions named(String name) {
+    return new Page.GetByRoleOptions().setName(name);
+  }
+}
