@@ -16,6 +16,9 @@ final class Prices {
 
   private static final double SECOND = 150;
 
+  /** Part of an offer that a knapsack can be expected to take off a bound. */
+  private static final double LARGE_PART = 0.3;
+
   private final Tables tables;
 
   /**
@@ -229,25 +232,43 @@ final class Prices {
     for (int[] group : open) {
       longest = Math.max(longest, t.seconds[group[0]]);
     }
-    // The price fills the time with at most a part of one more offer.
-    if (last - enough > longest * second()) {
+    // The price fills the time with at most a part of one more offer; seldom with a large part.
+    if (last - enough > LARGE_PART * longest * second()) {
       return last;
     }
     int left = t.secondsLimit - t.spent - t.walk(t.mask);
     double[] most = new double[left + 1];
     for (int[] group : open) {
-      for (int s = left; s > 0; s--) {
-        double best = most[s];
-        for (int i : group) {
-          int rest = s - t.seconds[i];
-          if (rest >= 0) {
-            best = Math.max(best, most[rest] + reduced[i] + second() * t.seconds[i]);
-          }
-        }
-        most[s] = best;
+      if (group.length == 1) {
+        addAlone(most, t.seconds[group[0]], inSeconds(group[0]));
+      } else {
+        addOneOf(most, group);
       }
     }
     return besideOffers + most[left];
+  }
+
+  private double inSeconds(int i) {
+    return reduced[i] + second() * tables.seconds[i];
+  }
+
+  private static void addAlone(double[] most, int seconds, double worth) {
+    for (int s = most.length - 1; worth > 0 && s >= seconds; s--) {
+      most[s] = Math.max(most[s], most[s - seconds] + worth);
+    }
+  }
+
+  private void addOneOf(double[] most, int[] group) {
+    for (int s = most.length - 1; s > 0; s--) {
+      double best = most[s];
+      for (int i : group) {
+        int rest = s - tables.seconds[i];
+        if (rest >= 0) {
+          best = Math.max(best, most[rest] + inSeconds(i));
+        }
+      }
+      most[s] = best;
+    }
   }
 
   private boolean hasContacts(int[] group) {
