@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -21,7 +22,10 @@ final class Stages implements SetupTime {
   private final List<List<Visit>> stages = new ArrayList<>();
   private final List<Visit> optional = new ArrayList<>();
   private final Map<Integer, Integer> known = new HashMap<>();
-  private int unvisited = -1;
+
+  /** Seconds between set-ups, each worked out once. */
+  private final IdentityHashMap<SetUp, IdentityHashMap<SetUp, Integer>> between =
+      new IdentityHashMap<>();
 
   /** A set-up in a part of the plan; index −1 marks what is there anyway. */
   private record Visit(int index, SetUp setUp) {}
@@ -51,14 +55,57 @@ final class Stages implements SetupTime {
 
   @Override
   public int seconds(int setups) {
-    return known.computeIfAbsent(setups, this::beyondUnvisited);
+    return known.computeIfAbsent(setups, set -> shortest(set) - shortest(0));
   }
 
-  private int beyondUnvisited(int setups) {
-    if (unvisited < 0) {
-      unvisited = (int) (way(0, new int[0][]).cost / SECOND);
+  /** Seconds of the cheapest way, by the same recursion as {@link #way} without keeping the way. */
+  private int shortest(int setups) {
+    List<SetUp> ends = List.of(SetUp.ARRIVING);
+    int[] costs = {0};
+    for (List<Visit> stage : stages) {
+      List<SetUp> visited = new ArrayList<>(stage.size());
+      for (Visit visit : stage) {
+        if (visit.index < 0 || (setups & 1 << visit.index) != 0) {
+          visited.add(visit.setUp);
+        }
+      }
+      if (!visited.isEmpty()) {
+        costs = through(visited, ends, costs);
+        ends = visited;
+      }
     }
-    return (int) (way(setups, new int[0][]).cost / SECOND) - unvisited;
+    return Arrays.stream(costs).min().orElseThrow();
+  }
+
+  private int[] through(List<SetUp> stage, List<SetUp> ends, int[] costs) {
+    int n = stage.size();
+    int[][] best = new int[1 << n][n];
+    for (int[] row : best) {
+      Arrays.fill(row, Integer.MAX_VALUE);
+    }
+    for (int i = 0; i < n; i++) {
+      for (int e = 0; e < costs.length; e++) {
+        int cost = costs[e] + between(ends.get(e), stage.get(i));
+        best[1 << i][i] = Math.min(best[1 << i][i], cost);
+      }
+    }
+    for (int set = 1; n > 1 && set < 1 << n; set++) {
+      for (int last = 0; last < n; last++) {
+        for (int i = 0; best[set][last] < Integer.MAX_VALUE && i < n; i++) {
+          if ((set & 1 << i) == 0) {
+            int cost = best[set][last] + between(stage.get(last), stage.get(i));
+            best[set | 1 << i][i] = Math.min(best[set | 1 << i][i], cost);
+          }
+        }
+      }
+    }
+    return best[(1 << n) - 1];
+  }
+
+  private int between(SetUp from, SetUp to) {
+    return between
+        .computeIfAbsent(from, f -> new IdentityHashMap<>())
+        .computeIfAbsent(to, from::secondsTo);
   }
 
   @Override
