@@ -158,11 +158,7 @@ function Builder({ view }: { view: PrescriptionView }) {
             />
           )}
           {!isGrave && findings}
-          <Routines
-            prescriptionId={view.id}
-            revision={view.revision}
-            athlete={view.athlete.name.split(" ")[0] ?? ""}
-          />
+          <Routines prescriptionId={view.id} athlete={view.athlete.name.split(" ")[0] ?? ""} />
           <HandOver prescriptionId={view.id} token={view.token} athlete={view.athlete.name} />
           <Box fontSize="sm">
             <Box as="h2" fontSize="lg" mb="1">

@@ -3,17 +3,17 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { memo, useState } from "react";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
+import type { PrescriptionView } from "../api/types";
 import { Complaint } from "../shared/Complaint";
 import { TextField } from "../shared/fields";
 
 interface Props {
   prescriptionId: string;
-  revision: number;
   athlete: string;
 }
 
 /** Keeps these drills under a name, and gives kept ones to this athlete, adapted. */
-export const Routines = memo(function Routines({ prescriptionId, revision, athlete }: Props) {
+export const Routines = memo(function Routines({ prescriptionId, athlete }: Props) {
   const queries = useQueryClient();
   const [name, setName] = useState("");
   const routines = useQuery({
@@ -32,7 +32,13 @@ export const Routines = memo(function Routines({ prescriptionId, revision, athle
       data(
         api.POST("/api/routines/{id}/apply", {
           params: { path: { id } },
-          body: { prescriptionId, baseRevision: revision },
+          body: {
+            prescriptionId,
+            // Read when it counts, so that edits do not draw this anew.
+            baseRevision:
+              queries.getQueryData<PrescriptionView>(["prescription", prescriptionId])?.revision ??
+              0,
+          },
         }),
       ),
     onSuccess: ({ view }) => queries.setQueryData(["prescription", prescriptionId], view),
