@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
@@ -97,18 +96,6 @@ public class Libraries {
     own.saveAndFlush(row);
     // A ladder must not lose a rung from its middle.
     read("your drills", own.findByClubIdOrderByDrillId(clubId));
-  }
-
-  /** The club's own drills as they were taken in. */
-  @Transactional(readOnly = true)
-  public String export(UUID clubId) {
-    return array(own.findByClubIdOrderByDrillId(clubId), false);
-  }
-
-  /** The stored form of one of the club's drills. */
-  @Transactional(readOnly = true)
-  public Optional<String> entry(UUID clubId, String drillId) {
-    return own.findByClubIdAndDrillId(clubId, drillId).map(ClubDrillRow::entry);
   }
 
   private static DrillLibrary read(String file, List<ClubDrillRow> rows) {
