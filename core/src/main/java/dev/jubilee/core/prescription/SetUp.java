@@ -79,10 +79,18 @@ record SetUp(Posture posture, Set<Kit> worn, Set<Kit> fetched) {
       seconds += next.posture == Posture.MACHINE ? TO_MACHINE : 0;
       seconds += next.posture == Posture.WATER ? TO_WATER : 0;
     }
-    seconds += next.worn.stream().filter(k -> !worn.contains(k)).mapToInt(k -> BAND).sum();
-    seconds += worn.stream().filter(k -> !next.worn.contains(k)).mapToInt(k -> BAND).sum();
-    seconds += next.fetched.stream().filter(k -> !fetched.contains(k)).mapToInt(k -> FETCH).sum();
+    seconds += BAND * (notIn(worn, next.worn) + notIn(next.worn, worn));
+    seconds += FETCH * notIn(fetched, next.fetched);
     return seconds;
+  }
+
+  /** How many of the second are not among the first. */
+  private static int notIn(Set<Kit> first, Set<Kit> second) {
+    int missing = 0;
+    for (Kit kit : second) {
+      missing += first.contains(kit) ? 0 : 1;
+    }
+    return missing;
   }
 
   /** What an athlete is told while it happens; empty when it is only the next drill. */

@@ -4,10 +4,7 @@ import dev.jubilee.core.selection.SetupTime;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 
 /**
  * The parts of a plan in their order, and the cheapest way through them. Within a part, drills of
@@ -21,14 +18,12 @@ final class Stages implements SetupTime {
 
   private final List<List<Visit>> stages = new ArrayList<>();
   private final List<Visit> optional = new ArrayList<>();
-  private final Map<Integer, Integer> known = new HashMap<>();
 
-  /** Seconds between set-ups, each worked out once. */
-  private final IdentityHashMap<SetUp, IdentityHashMap<SetUp, Integer>> between =
-      new IdentityHashMap<>();
+  /** What is asked again and again, worked out at the first question. */
+  private Crossings crossings;
 
   /** A set-up in a part of the plan; index −1 marks what is there anyway. */
-  private record Visit(int index, SetUp setUp) {}
+  record Visit(int index, SetUp setUp) {}
 
   /** Appends a part that is in the plan whatever is chosen. */
   void fixed(SetUp setUp) {
@@ -55,89 +50,19 @@ final class Stages implements SetupTime {
 
   @Override
   public int seconds(int setups) {
-    return known.computeIfAbsent(setups, set -> shortest(set) - shortest(0));
-  }
-
-  /** Seconds of the cheapest way, by the same recursion as {@link #way} without keeping the way. */
-  private int shortest(int setups) {
-    List<SetUp> ends = List.of(SetUp.ARRIVING);
-    int[] costs = {0};
-    for (List<Visit> stage : stages) {
-      List<SetUp> visited = new ArrayList<>(stage.size());
-      for (Visit visit : stage) {
-        if (visit.index < 0 || (setups & 1 << visit.index) != 0) {
-          visited.add(visit.setUp);
-        }
-      }
-      if (!visited.isEmpty()) {
-        costs = through(visited, ends, costs);
-        ends = visited;
-      }
-    }
-    return Arrays.stream(costs).min().orElseThrow();
-  }
-
-  private int[] through(List<SetUp> stage, List<SetUp> ends, int[] costs) {
-    int n = stage.size();
-    int[][] best = new int[1 << n][n];
-    for (int[] row : best) {
-      Arrays.fill(row, Integer.MAX_VALUE);
-    }
-    for (int i = 0; i < n; i++) {
-      for (int e = 0; e < costs.length; e++) {
-        int cost = costs[e] + between(ends.get(e), stage.get(i));
-        best[1 << i][i] = Math.min(best[1 << i][i], cost);
-      }
-    }
-    for (int set = 1; n > 1 && set < 1 << n; set++) {
-      for (int last = 0; last < n; last++) {
-        for (int i = 0; best[set][last] < Integer.MAX_VALUE && i < n; i++) {
-          if ((set & 1 << i) == 0) {
-            int cost = best[set][last] + between(stage.get(last), stage.get(i));
-            best[set | 1 << i][i] = Math.min(best[set | 1 << i][i], cost);
-          }
-        }
-      }
-    }
-    return best[(1 << n) - 1];
-  }
-
-  private int between(SetUp from, SetUp to) {
-    return between
-        .computeIfAbsent(from, f -> new IdentityHashMap<>())
-        .computeIfAbsent(to, from::secondsTo);
+    return crossings().seconds(setups);
   }
 
   @Override
   public int atLeast(int setup) {
-    if (setup >= optional.size()) {
-      return 0;
+    return setup < optional.size() ? crossings().atLeast(setup) : 0;
+  }
+
+  private Crossings crossings() {
+    if (crossings == null) {
+      crossings = new Crossings(stages, optional.size());
     }
-    Visit visit = optional.get(setup);
-    List<SetUp> before = new ArrayList<>(List.of(SetUp.ARRIVING));
-    List<SetUp> after = new ArrayList<>();
-    boolean passed = false;
-    for (List<Visit> stage : stages) {
-      boolean own = stage.contains(visit);
-      for (Visit other : stage) {
-        if (!passed && other.index != setup) {
-          before.add(other.setUp);
-        }
-        if ((passed || own) && other.index != setup) {
-          after.add(other.setUp);
-        }
-      }
-      passed |= own;
-    }
-    int least = Integer.MAX_VALUE;
-    for (SetUp b : before) {
-      int there = b.secondsTo(visit.setUp);
-      least = after.isEmpty() ? Math.min(least, there) : least;
-      for (SetUp a : after) {
-        least = Math.min(least, there + visit.setUp.secondsTo(a) - b.secondsTo(a));
-      }
-    }
-    return least;
+    return crossings;
   }
 
   /**

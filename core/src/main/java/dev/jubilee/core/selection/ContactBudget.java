@@ -17,6 +17,9 @@ final class ContactBudget {
   private final List<Integer> chosen = new ArrayList<>();
   private int budget;
 
+  /** Whether the best of all groups keep to the budget together; then nothing need be weighed. */
+  private boolean isAmple;
+
   /**
    * @param reduced what each offer is worth beyond its price
    */
@@ -35,6 +38,41 @@ final class ContactBudget {
   }
 
   double best() {
+    return fits() ? allBest() : weighed();
+  }
+
+  private boolean fits() {
+    chosen.clear();
+    int contacts = 0;
+    for (int[] group : groups) {
+      int best = bestOf(group);
+      if (reduced[best] > 0) {
+        chosen.add(best);
+        contacts += tables.contacts[best];
+      }
+    }
+    isAmple = contacts <= budget;
+    return isAmple;
+  }
+
+  private double allBest() {
+    double sum = 0;
+    for (int i : chosen) {
+      sum += reduced[i];
+    }
+    return sum;
+  }
+
+  /** The offer of a group that is worth most beyond its price. */
+  int bestOf(int[] group) {
+    int best = group[0];
+    for (int i : group) {
+      best = reduced[i] > reduced[best] ? i : best;
+    }
+    return best;
+  }
+
+  private double weighed() {
     while (mostAfter.size() <= groups.size()) {
       mostAfter.add(new double[tables.contactsLeft + 1]);
     }
@@ -78,8 +116,15 @@ final class ContactBudget {
     return chosen;
   }
 
-  /** By how much the last best worth falls, at the least, when an offer must be in. */
-  double fall(int i) {
+  /**
+   * By how much the last best worth falls, at the least, when an offer must be in.
+   *
+   * @param group the offer's group
+   */
+  double fall(int[] group, int i) {
+    if (isAmple) {
+      return Math.max(0, reduced[bestOf(group)]) - reduced[i];
+    }
     double[] most = mostAfter.get(groups.size());
     return most[budget] - most[budget - tables.contacts[i]] - reduced[i];
   }

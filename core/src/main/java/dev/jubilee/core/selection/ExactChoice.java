@@ -89,7 +89,7 @@ public final class ExactChoice {
       return;
     }
     int[] group = next(open);
-    int[][] rest = Arrays.stream(open).filter(g -> g != group).toArray(int[][]::new);
+    int[][] rest = without(group, open);
     double[] here = prices.snapshot();
     for (int i : group) {
       tables.add(i);
@@ -101,6 +101,17 @@ public final class ExactChoice {
     }
     search(rest, STEPS);
     prices.restore(here);
+  }
+
+  private static int[][] without(int[] group, int[][] open) {
+    int[][] rest = new int[open.length - 1][];
+    int n = 0;
+    for (int[] other : open) {
+      if (other != group) {
+        rest[n++] = other;
+      }
+    }
+    return rest;
   }
 
   /** What is worth its price is a good choice to begin with. */
@@ -141,38 +152,35 @@ public final class ExactChoice {
   private int[][] withoutHopeless(int[][] open, double bound) {
     List<int[]> kept = new ArrayList<>();
     for (int[] group : open) {
-      int[] hopeful =
-          Arrays.stream(group)
-              .filter(i -> bound - prices.fall(group, i) >= bestPoints + CLEARLY)
-              .boxed()
-              .sorted(Comparator.comparingDouble(i -> -prices.reduced[i]))
-              .mapToInt(Integer::intValue)
-              .toArray();
-      if (hopeful.length > 0) {
-        kept.add(hopeful);
+      int n = 0;
+      int[] hopeful = new int[group.length];
+      for (int i : group) {
+        if (bound - prices.fall(group, i) >= bestPoints + CLEARLY) {
+          int at = n++;
+          while (at > 0 && prices.reduced[hopeful[at - 1]] < prices.reduced[i]) {
+            hopeful[at] = hopeful[--at];
+          }
+          hopeful[at] = i;
+        }
+      }
+      if (n > 0) {
+        kept.add(Arrays.copyOf(hopeful, n));
       }
     }
     return kept.toArray(int[][]::new);
   }
 
-  /** Contacts are the scarcest: those that have some come first. */
+  /** What deciding leads furthest on: the greatest surplus, needs and seconds. */
   private int[] next(int[][] open) {
     int[] next = open[0];
-    boolean scarce = false;
     for (int[] group : open) {
-      boolean hasContacts = tables.contacts[group[0]] > 0;
-      if (hasContacts && !scarce) {
-        scarce = true;
-        next = group;
-      } else if (hasContacts == scarce && lead(group) > lead(next)) {
-        next = group;
-      }
+      next = lead(group) > lead(next) ? group : next;
     }
     return next;
   }
 
-  /** What deciding on a group leads to: its surplus, the more so the more time it takes. */
   private double lead(int[] group) {
-    return prices.reduced[group[0]] * tables.seconds[group[0]];
+    int i = group[0];
+    return prices.reduced[i] * tables.seconds[i] * tables.needs[i].length;
   }
 }

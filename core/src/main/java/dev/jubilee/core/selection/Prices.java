@@ -1,5 +1,6 @@
 package dev.jubilee.core.selection;
 
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -36,6 +37,12 @@ final class Prices {
   private final double[] missing;
   private final double[] left;
 
+  /** For each offer and each need it serves, index of the price of the need's first rank. */
+  private final int[][] firstRank;
+
+  /** For each offer, need it serves and rank, the points it earns there. */
+  private final double[][] earnings;
+
   /** What each offer is worth beyond its price. */
   final double[] reduced;
 
@@ -54,8 +61,22 @@ final class Prices {
     this.missing = new double[blocks];
     this.left = new double[blocks];
     this.reduced = new double[tables.seconds.length];
+    this.firstRank = new int[reduced.length][];
+    this.earnings = new double[reduced.length][];
+    for (int i = 0; i < reduced.length; i++) {
+      firstRank[i] = Arrays.stream(tables.needs[i]).map(n -> n * Returns.ranks()).toArray();
+      earnings[i] = earnings(tables.values[i]);
+    }
     this.visits = new Visits(tables);
     this.contactBudget = new ContactBudget(tables, reduced);
+  }
+
+  private static double[] earnings(int[] values) {
+    double[] earnings = new double[values.length * Returns.ranks()];
+    for (int e = 0; e < earnings.length; e++) {
+      earnings[e] = Returns.eighths(e % Returns.ranks()) * (double) values[e / Returns.ranks()];
+    }
+    return earnings;
   }
 
   private double second() {
@@ -102,15 +123,14 @@ final class Prices {
     double best = Double.POSITIVE_INFINITY;
     double[] kept = snapshot();
     int stale = 0;
-    for (int step = 0; step < steps; step++) {
+    boolean atBest = false;
+    for (int step = 1; ; step++) {
       double bound = bound(open);
-      if (bound < best - 1) {
+      atBest = bound < best - 1;
+      if (atBest) {
         best = bound;
         kept = snapshot();
         stale = 0;
-        if (best < enough) {
-          return best;
-        }
       } else if (++stale >= 10) {
         pace *= 0.7;
         stale = 0;
@@ -118,10 +138,13 @@ final class Prices {
         bound = bound(open);
       }
       double norm = norm();
-      if (norm == 0 || pace < 0.003) {
+      if (best < enough || step == steps || norm == 0 || pace < 0.003) {
         break;
       }
       move(pace * (bound - enough + 1) / norm);
+    }
+    if (atBest) {
+      return best;
     }
     restore(kept);
     return bound(open);
@@ -282,18 +305,14 @@ final class Prices {
    */
   double fall(int[] group, int i) {
     return hasContacts(group)
-        ? contactBudget.fall(i)
+        ? contactBudget.fall(group, i)
         : visits.fall(tables.setupOfGroup[tables.groupOf[group[0]]])
             + Math.max(0, reduced[bestOf(group)])
             - reduced[i];
   }
 
   int bestOf(int[] group) {
-    int best = group[0];
-    for (int i : group) {
-      best = reduced[i] > reduced[best] ? i : best;
-    }
-    return best;
+    return contactBudget.bestOf(group);
   }
 
   private void take(int i) {
@@ -301,7 +320,7 @@ final class Prices {
     for (int k = 0; k < t.needs[i].length; k++) {
       int at = bestRank(t.needs[i][k], t.values[i][k]);
       if (at >= 0) {
-        slack[t.needs[i][k] * Returns.ranks() + at]--;
+        slack[firstRank[i][k] + at]--;
       }
     }
     slack[needs + blocks] -= t.seconds[i];
@@ -324,14 +343,13 @@ final class Prices {
   }
 
   private double reduced(int i) {
-    Tables t = tables;
-    double worth = t.liking[i] - (second() + price[needs + t.block[i]]) * t.seconds[i];
-    int[] ns = t.needs[i];
-    for (int k = 0; k < ns.length; k++) {
+    double worth =
+        tables.liking[i] - (second() + price[needs + tables.block[i]]) * tables.seconds[i];
+    int e = 0;
+    for (int first : firstRank[i]) {
       double most = 0;
-      for (int r = 0; r < Returns.ranks(); r++) {
-        double earns = Returns.eighths(r) * (double) t.values[i][k];
-        most = Math.max(most, earns - price[ns[k] * Returns.ranks() + r]);
+      for (int p = first; p < first + Returns.ranks(); p++) {
+        most = Math.max(most, earnings[i][e++] - price[p]);
       }
       worth += most;
     }
@@ -339,27 +357,28 @@ final class Prices {
   }
 
   private double norm() {
-    double norm = 0;
-    for (int p = 0; p < price.length; p++) {
-      norm += slack[p] * usual(p) * slack[p] * usual(p);
+    double ranks = 0;
+    for (int p = 0; p < needs; p++) {
+      ranks += slack[p] * slack[p];
     }
-    return norm;
+    double seconds = 0;
+    for (int p = needs; p < price.length; p++) {
+      seconds += slack[p] * slack[p];
+    }
+    return ranks * RANK * RANK + seconds * SECOND * SECOND;
   }
 
   private void move(double step) {
-    for (int p = 0; p < price.length; p++) {
-      double moved = price[p] - step * usual(p) * usual(p) * slack[p];
-      if (p >= needs && p < needs + blocks) {
-        // A least and a most are priced apart: the way from one to the other leads over nothing.
-        double within = Math.max(-Menu.SHORT_SECOND, Math.min(Menu.LONG_SECOND, moved));
-        price[p] = moved * price[p] < 0 ? 0 : within;
-      } else {
-        price[p] = Math.max(0, moved);
-      }
+    for (int p = 0; p < needs; p++) {
+      price[p] = Math.max(0, price[p] - step * RANK * RANK * slack[p]);
     }
-  }
-
-  private double usual(int p) {
-    return p < needs ? RANK : SECOND;
+    for (int p = needs; p < needs + blocks; p++) {
+      // A least and a most are priced apart: the way from one to the other leads over nothing.
+      double moved = price[p] - step * SECOND * SECOND * slack[p];
+      double within = Math.max(-Menu.SHORT_SECOND, Math.min(Menu.LONG_SECOND, moved));
+      price[p] = moved * price[p] < 0 ? 0 : within;
+    }
+    int s = needs + blocks;
+    price[s] = Math.max(0, price[s] - step * SECOND * SECOND * slack[s]);
   }
 }

@@ -42,6 +42,9 @@ final class Tables {
   final int contactsLeft;
   final int secondsLimit;
 
+  /** Set-ups are numbered from 0 to below this. */
+  final int setups;
+
   /** For each set-up the seconds that visiting it adds at the very least. */
   final int[] atLeast = new int[Offer.SETUPS];
 
@@ -84,9 +87,9 @@ final class Tables {
     servedBy = new int[needCount];
     blockSeconds = new int[menu.blocks().size()];
     points = menu.points(forced);
-    int setups = 1 + menu.offers().stream().mapToInt(Offer::setup).max().orElse(0);
+    setups = 1 + menu.offers().stream().mapToInt(Offer::setup).max().orElse(0);
     walks = new int[1 << setups];
-    for (int k = 0; k < Offer.SETUPS; k++) {
+    for (int k = 0; k < setups; k++) {
       atLeast[k] = menu.setups().atLeast(k);
     }
     forced.forEach(this::addForced);

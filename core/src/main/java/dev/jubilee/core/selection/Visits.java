@@ -45,7 +45,7 @@ final class Visits {
     count = 0;
     visited = base;
     seconds = 0;
-    for (int k = 0; k < Offer.SETUPS; k++) {
+    for (int k = 0; k < tables.setups; k++) {
       boolean isFree = (base & 1 << k) != 0;
       if (isFree) {
         sure += worth[k];
