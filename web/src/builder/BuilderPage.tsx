@@ -140,12 +140,7 @@ function Builder({ view }: { view: PrescriptionView }) {
             onEdit={step.mutate}
           />
           <AddDrill sport={session.sport} onEdit={step.mutate} />
-          <History
-            prescriptionId={view.id}
-            revision={view.revision}
-            plan={plan}
-            startsAt={timeOf(session.startsAt)}
-          />
+          <History prescriptionId={view.id} />
         </Box>
         <Flex direction="column" gap="5" minW="0">
           {isGrave && findings}

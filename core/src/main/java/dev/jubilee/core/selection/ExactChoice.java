@@ -17,8 +17,8 @@ public final class ExactChoice {
   /** Far beyond what menus need; then the best found so far is returned, unproven. */
   static final int NODES = 200_000;
 
-  private static final int FIRST_STEPS = 120;
-  private static final int STEPS = 8;
+  private static final int FIRST_STEPS = 90;
+  private static final int STEPS = 10;
 
   /** Room for rounding; points are whole, so nothing is lost by it. */
   private static final double CLEARLY = 0.999;
@@ -76,7 +76,7 @@ public final class ExactChoice {
     if (!first && prices.boundByGains(open) < bestPoints + CLEARLY) {
       return;
     }
-    double bound = prices.improve(open, steps, bestPoints + CLEARLY, first ? 1.2 : 0.6);
+    double bound = prices.improve(open, steps, bestPoints + CLEARLY, first ? 1.6 : 0.9);
     if (first) {
       guessAgain(open);
     }

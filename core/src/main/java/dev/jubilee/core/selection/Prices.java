@@ -137,6 +137,7 @@ final class Prices {
         restore(kept);
         bound = bound(open);
       }
+      leaveOutWhatCannotFall();
       double norm = norm();
       if (best < enough || step == steps || norm == 0 || pace < 0.003) {
         break;
@@ -354,6 +355,15 @@ final class Prices {
       worth += most;
     }
     return worth;
+  }
+
+  /** A price of 0 cannot fall further; counted in the step, it would only shorten it. */
+  private void leaveOutWhatCannotFall() {
+    for (int p = 0; p < needs; p++) {
+      slack[p] = price[p] == 0 ? Math.min(0, slack[p]) : slack[p];
+    }
+    int s = needs + blocks;
+    slack[s] = price[s] == 0 ? Math.min(0, slack[s]) : slack[s];
   }
 
   private double norm() {
