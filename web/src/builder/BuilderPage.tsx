@@ -47,7 +47,7 @@ function Builder({ view }: { view: PrescriptionView }) {
   });
 
   // What may hurt or spoil the session stands before anything else.
-  const isGrave = plan.findings.some((f) => f.severity !== "NOTE");
+  const isGrave = plan.findings.some((f) => f.severity !== "NOTE" && !f.seen);
   const findings = (
     <Findings findings={plan.findings} circumstances={view.circumstances} onEdit={step.mutate} />
   );
@@ -127,6 +127,7 @@ function Builder({ view }: { view: PrescriptionView }) {
           startsAt={timeOf(session.startsAt)}
           chosen={chosen?.id}
           onChoose={(item) => setChosenId(item.id)}
+          onMove={(item, by) => step.mutate({ action: "MOVE", itemId: item.id, amount: by })}
           narrow={window.innerWidth < 640}
         />
       </Box>

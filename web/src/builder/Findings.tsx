@@ -14,13 +14,15 @@ const MARKS: Record<Finding["severity"], string> = { CAUTION: "◆", FAULT: "▲
 
 /** What the coach should know, gravest first; told by mark and word, not by colour alone. */
 export const Findings = memo(function Findings({ findings, circumstances, onEdit }: Props) {
+  const unseen = findings.filter((f) => !f.seen);
+  const seen = findings.filter((f) => f.seen);
   return (
     <Box as="section" aria-label="Checks">
       <Box as="h2" fontSize="lg" mb="1">
         Checks
       </Box>
       {findings.length === 0 && <Box color="inkSoft">Nothing to remark.</Box>}
-      {findings.map((f) => {
+      {unseen.map((f) => {
         const remedy = remedyEdit(f, circumstances);
         return (
           <Flex
@@ -42,21 +44,24 @@ export const Findings = memo(function Findings({ findings, circumstances, onEdit
                 ({f.evidence})
               </Box>
             </Box>
-            {remedy && f.remedy && (
-              <Button alignSelf="flex-start" onClick={() => onEdit(remedy)}>
-                {f.remedy.label}
-              </Button>
-            )}
+            <Button alignSelf="flex-start" onClick={() => onEdit(remedy)}>
+              {f.remedy.label}
+            </Button>
           </Flex>
         );
       })}
+      {seen.length > 0 && (
+        <Box fontSize="sm" color="inkSoft" borderTop="1px solid var(--rule)" py="2">
+          Seen: {seen.map((f) => f.what).join(" ")}
+        </Box>
+      )}
     </Box>
   );
 });
 
-function remedyEdit(finding: Finding, circumstances: Circumstances): Edit | undefined {
+function remedyEdit(finding: Finding, circumstances: Circumstances): Edit {
   const remedy = finding.remedy;
-  switch (remedy?.action) {
+  switch (remedy.action) {
     case "REFIT":
       return { action: "REFIT" };
     case "REMOVE":
@@ -68,7 +73,7 @@ function remedyEdit(finding: Finding, circumstances: Circumstances): Edit | unde
         action: "CIRCUMSTANCES",
         circumstances: { ...circumstances, minutes: remedy.amount },
       };
-    default:
-      return undefined;
+    case "SEEN":
+      return { action: "SEEN", finding: finding.code };
   }
 }

@@ -5,6 +5,8 @@ import { ember } from "../shared/ember";
 import { Lock } from "../shared/icons";
 import { clock, figures } from "../shared/units";
 import { BLOCKS } from "../shared/words";
+import { LOCKS } from "./locks";
+import { toggled } from "./shortcuts";
 import type { Edit } from "./usePlan";
 
 interface Props {
@@ -69,6 +71,7 @@ function Row({ item, index, isChosen, onChoose, onEdit }: RowProps) {
     if (isChosen && !wasChosen.current) row.current?.scrollIntoView({ block: "nearest" });
     wasChosen.current = isChosen;
   }, [isChosen]);
+  const isLocked = item.lock !== "NONE";
   const target = item.target ? figures(item.target) : undefined;
   return (
     <div
@@ -111,11 +114,12 @@ function Row({ item, index, isChosen, onChoose, onEdit }: RowProps) {
       <span className="tools">
         <button
           type="button"
-          onClick={() => onEdit({ action: item.locked ? "UNLOCK" : "LOCK", itemId: item.id })}
-          aria-label={item.locked ? `Unlock ${item.name}` : `Lock ${item.name}`}
-          aria-pressed={item.locked}
+          onClick={() => onEdit(toggled(item))}
+          aria-label={isLocked ? `Unlock ${item.name}` : `Lock ${item.name}`}
+          aria-pressed={isLocked}
+          title={`Re-fitting keeps ${LOCKS[item.lock]}`}
         >
-          <Lock closed={item.locked} />
+          <Lock closed={isLocked} />
         </button>
         {item.block !== "TRANSITION" && (
           <button

@@ -5,6 +5,7 @@ import { api, data } from "../api/client";
 import type { Item } from "../api/types";
 import { clock, targetWords } from "../shared/units";
 import { KITS } from "../shared/words";
+import { LOCKS, locksOf } from "./locks";
 import { stepOf } from "./shortcuts";
 import type { Edit } from "./usePlan";
 
@@ -57,6 +58,8 @@ export const ItemPanel = memo(function ItemPanel({ prescriptionId, item, onEdit 
         </Box>
       </Flex>
       {item.target && <Box mb="2">{targetWords(item.target)}</Box>}
+      <Keeping item={item} onEdit={onEdit} />
+      {(item.easier ?? item.harder) && <Rungs item={item} onEdit={onEdit} />}
       <Box fontSize="sm">
         {item.steps.map((s) => (
           <Box key={s}>{s}</Box>
@@ -90,6 +93,64 @@ export const ItemPanel = memo(function ItemPanel({ prescriptionId, item, onEdit 
     </Box>
   );
 });
+
+/** What re-fitting, other minutes or another athlete's routine leave as it is. */
+function Keeping({ item, onEdit }: { item: Item; onEdit: (edit: Edit) => void }) {
+  return (
+    <Flex
+      role="radiogroup"
+      aria-label="Re-fitting keeps"
+      gap="1"
+      mb="2"
+      align="center"
+      wrap="wrap"
+      fontSize="sm"
+    >
+      <Box color="inkSoft">Re-fitting keeps</Box>
+      {locksOf(item).map((lock) => (
+        <Button
+          key={lock}
+          role="radio"
+          aria-checked={lock === item.lock}
+          variant={lock === item.lock ? "solid" : "ghost"}
+          px="2"
+          onClick={() => onEdit({ action: "LOCK", itemId: item.id, lock })}
+        >
+          {LOCKS[lock]}
+        </Button>
+      ))}
+    </Flex>
+  );
+}
+
+/** The versions beside it, for the one in the group who needs another. */
+function Rungs({ item, onEdit }: { item: Item; onEdit: (edit: Edit) => void }) {
+  const versions = [
+    { word: "Easier", rung: item.easier },
+    { word: "Harder", rung: item.harder },
+  ];
+  return (
+    <Flex gap="1" mb="2" fontSize="sm" wrap="wrap" align="center">
+      {versions.map(
+        ({ word, rung }) =>
+          rung && (
+            <Flex key={word} align="center" mr="2">
+              <Box color="inkSoft">{word}:</Box>
+              <Button
+                variant="ghost"
+                px="1.5"
+                textDecoration="underline"
+                title={`Put ${rung.name} in its place`}
+                onClick={() => onEdit({ action: "SWAP", itemId: item.id, drillId: rung.drillId })}
+              >
+                {rung.name}
+              </Button>
+            </Flex>
+          ),
+      )}
+    </Flex>
+  );
+}
 
 function Swaps({
   prescriptionId,

@@ -1,5 +1,6 @@
 // What changed from one plan to another, drill by drill.
 import type { Item, PlanView } from "../api/types";
+import { LOCKS } from "./locks";
 
 export interface Difference {
   kind: "new" | "gone" | "changed" | "moved" | "same";
@@ -36,7 +37,7 @@ function change(old: Item, item: Item): string {
   if (Math.abs(old.effort - item.effort) >= 1) {
     return `${item.name}: effort ${old.effort} became ${item.effort}`;
   }
-  return old.locked === item.locked ? "" : `${item.name}: ${item.locked ? "locked" : "unlocked"}`;
+  return old.lock === item.lock ? "" : `${item.name}: re-fitting keeps ${LOCKS[item.lock]}`;
 }
 
 /** Places of a sequence outside its longest rising part: what was moved, not what made way. */

@@ -1,5 +1,5 @@
 // The builder by keyboard, away from React so that it can be read at a glance.
-import type { PrescriptionView } from "../api/types";
+import type { Item, PrescriptionView } from "../api/types";
 import type { Edit } from "./usePlan";
 
 export interface Found {
@@ -47,7 +47,7 @@ export function shortcut(
             choose: items[at + 1]?.id ?? items[at - 1]?.id,
           };
     case "l":
-      return { step: { action: item.locked ? "UNLOCK" : "LOCK", itemId: item.id } };
+      return { step: toggled(item) };
     case "+":
     case "=":
       return dose(item.id, item.amount + stepOf(item.unit, item.amount), item.most);
@@ -62,6 +62,11 @@ export function shortcut(
     default:
       return undefined;
   }
+}
+
+/** Locks an item as it is, or unlocks it. */
+export function toggled(item: Item): Edit {
+  return { action: "LOCK", itemId: item.id, lock: item.lock === "NONE" ? "DOSE" : "NONE" };
 }
 
 function dose(itemId: string, amount: number, most: number): Found {

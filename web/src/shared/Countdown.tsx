@@ -1,8 +1,8 @@
 import "./Countdown.css";
-import type { CSSProperties } from "react";
+import { useState, type CSSProperties, type PointerEvent } from "react";
 import type { Item, PlanView } from "../api/types";
 import { ember } from "./ember";
-import { axisSpan, bands, ticks, treads, type Tread } from "./staircase";
+import { axisSpan, bands, placesTo, ticks, treads, type Tread } from "./staircase";
 import { about, clock } from "./units";
 import { BLOCKS } from "./words";
 
@@ -17,6 +17,8 @@ interface CountdownProps {
   startsAt: string;
   chosen?: string;
   onChoose?: (item: Item) => void;
+  /** Called with the places an item was dragged by; without it nothing can be dragged. */
+  onMove?: (item: Item, by: number) => void;
   height?: number;
   /** On a phone fewer names fit. */
   narrow?: boolean;
@@ -28,11 +30,15 @@ export function Countdown({
   startsAt,
   chosen,
   onChoose,
+  onMove,
   height = 168,
   narrow = false,
 }: CountdownProps) {
   const span = axisSpan(plan.seconds);
   const room = narrow ? ROOM.narrow : ROOM.wide;
+  const steps = treads(plan.items, span);
+  const [drag, setDrag] = useState<Drag>();
+  const by = drag ? placesTo(steps, drag.id, drag.at) : 0;
   return (
     <div className="countdown" style={{ "--stairs": `${height}px` } as CSSProperties}>
       <div className="flag">
@@ -43,14 +49,23 @@ export function Countdown({
         <div className="aim" style={{ bottom: percent(plan.firstEffort / 100) }}>
           <span>first effort of the session</span>
         </div>
-        {treads(plan.items, span).map((tread) => (
+        {steps.map((tread) => (
           <TreadBox
             key={tread.item.id}
             tread={tread}
             chosen={tread.item.id === chosen}
+            shift={tread.item.id === drag?.id ? drag.at - drag.from : 0}
             onChoose={onChoose}
+            onDrag={onMove && tread.item.block !== "TRANSITION" ? setDrag : undefined}
+            onDrop={() => {
+              if (by !== 0) onMove?.(tread.item, by);
+              setDrag(undefined);
+            }}
           />
         ))}
+        {drag && by !== 0 && (
+          <div className="landing" style={{ left: percent(landing(steps, drag.id, by)) }} />
+        )}
       </div>
       <div className="bands">
         {bands(plan.items, span).map((band) => {
@@ -79,20 +94,40 @@ export function Countdown({
   );
 }
 
-/** A button where one can choose, a picture where one can only look. */
-function TreadBox({
-  tread,
-  chosen,
-  onChoose,
-}: {
+/** An item on its way: where on the axis the pointer took hold of it, and where it is now. */
+interface Drag {
+  id: string;
+  from: number;
+  at: number;
+}
+
+/** Pixels that tell a drag from a click. */
+const FIRM = 5;
+
+/** Where on the axis an item will begin or end when it moves by so many places. */
+function landing(steps: Tread[], id: string, by: number): number {
+  const target = steps[steps.findIndex((t) => t.item.id === id) + by];
+  return (by < 0 ? target?.from : target?.to) ?? 0;
+}
+
+interface TreadProps {
   tread: Tread;
   chosen: boolean;
+  /** How far it is dragged, as a fraction of the axis. */
+  shift: number;
   onChoose?: (item: Item) => void;
-}) {
+  onDrag?: (drag?: Drag) => void;
+  onDrop: () => void;
+}
+
+/** A button where one can choose, a picture where one can only look. */
+function TreadBox({ tread, chosen, shift, onChoose, onDrag, onDrop }: TreadProps) {
   const { item } = tread;
+  const [held, setHeld] = useState<number>();
+  const [moved, setMoved] = useState(false);
   const shared = {
-    className: chosen ? "tread chosen" : "tread",
-    style: { left: percent(tread.from), width: percent(tread.to - tread.from) },
+    className: `tread${chosen ? " chosen" : ""}${shift === 0 ? "" : " dragged"}`,
+    style: { left: percent(tread.from + shift), width: percent(tread.to - tread.from) },
     title: `${item.name}, ${item.dose}, T−${clock(item.startsBefore)}`,
   };
   if (!onChoose) {
@@ -108,12 +143,40 @@ function TreadBox({
       // The list below is the way by keyboard; the axis would only double it.
       tabIndex={-1}
       aria-label={`${item.name}, ${item.dose}`}
-      onClick={() => onChoose(item)}
+      onClick={() => {
+        if (!moved) onChoose(item);
+      }}
+      onPointerDown={(event) => {
+        setMoved(false);
+        if (!onDrag || event.button !== 0) return;
+        event.currentTarget.setPointerCapture(event.pointerId);
+        setHeld(event.clientX);
+      }}
+      onPointerMove={(event) => {
+        if (!onDrag || held === undefined) return;
+        if (!moved && Math.abs(event.clientX - held) < FIRM) return;
+        setMoved(true);
+        onDrag({ id: item.id, from: along(event, held), at: along(event, event.clientX) });
+      }}
+      onPointerUp={() => {
+        setHeld(undefined);
+        if (moved) onDrop();
+      }}
+      onPointerCancel={() => {
+        setHeld(undefined);
+        onDrag?.(undefined);
+      }}
       {...shared}
     >
       <Steps tread={tread} />
     </button>
   );
+}
+
+/** A place on the screen as a fraction of the axis. */
+function along(event: PointerEvent<HTMLElement>, x: number): number {
+  const axis = event.currentTarget.parentElement?.getBoundingClientRect();
+  return axis ? (x - axis.left) / axis.width : 0;
 }
 
 /** Changing over, working and recovering, each as wide as it is long. */

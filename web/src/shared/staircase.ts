@@ -52,3 +52,16 @@ export function ticks(span: number): number[] {
   const step = [1, 2, 5, 10].find((s) => minutes / s <= 12) ?? 10;
   return Array.from({ length: Math.floor(minutes / step) + 1 }, (_, i) => i * step);
 }
+
+/**
+ * By how many places an item moves when it is let go at a point of the axis: it goes before the
+ * first of the others whose middle lies further on, and never behind the way to the start.
+ */
+export function placesTo(steps: readonly Tread[], id: string, fraction: number): number {
+  const from = steps.findIndex((t) => t.item.id === id);
+  const others = steps.filter((t) => t.item.id !== id);
+  const after = others.findIndex(
+    (t) => t.item.block === "TRANSITION" || (t.from + t.to) / 2 > fraction,
+  );
+  return (after < 0 ? others.length : after) - from;
+}

@@ -158,7 +158,7 @@ class ApiTest {
     JsonNode shorter = JSON.readTree(coach.post(path + "/edits", circumstances(dosed, 15)).body());
     JsonNode kept = byId(shorter, itemId);
     assertThat(kept.get("amount").asInt()).isEqualTo(more);
-    assertThat(kept.get("locked").asBoolean()).isTrue();
+    assertThat(kept.get("lock").asString()).isEqualTo("DOSE");
     assertThat(shorter.at("/plan/seconds").asInt()).isLessThanOrEqualTo(15 * 60);
   }
 
@@ -174,7 +174,11 @@ class ApiTest {
                         () -> {
                           try {
                             Visitor one = new Visitor().signedIn();
-                            return one.post(path, edit(plan, "LOCK", id.asString())).statusCode();
+                            return one.post(
+                                    path,
+                                    edit(plan, "MOVE", id.asString())
+                                        .replace("}", ",\"amount\":1}"))
+                                .statusCode();
                           } catch (Exception e) {
                             throw new IllegalStateException(e);
                           }

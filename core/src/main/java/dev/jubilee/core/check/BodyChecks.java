@@ -14,6 +14,7 @@ import dev.jubilee.core.session.DemandFinder;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /** Sore regions, contacts and holds. */
@@ -58,15 +59,26 @@ final class BodyChecks implements Check {
     }
     int contacts = plan.contacts();
     if (contacts > plan.demand().contacts() && plan.demand().contacts() > 0) {
-      findings.add(
+      Finding high =
           Finding.of(
               FAULT,
               "CONTACTS_HIGH",
               contacts + " ground contacts, " + plan.demand().contacts() + " are enough.",
               "Contacts are loading; a warm-up takes a small part of a session's 80 to 140.",
-              "Potach & Chu, NSCA Essentials"));
+              "Potach & Chu, NSCA Essentials");
+      findings.add(
+          plan.items().stream()
+              .filter(i -> Block.BUILD != i.block())
+              .max(Comparator.comparingInt(i -> contacts(plan, i)))
+              .filter(i -> contacts(plan, i) > 0)
+              .map(i -> high.with(Remedy.remove("Take out " + i.name(), i.id())))
+              .orElse(high));
     }
     return findings;
+  }
+
+  private static int contacts(Plan plan, PlanItem item) {
+    return plan.drill(item).map(d -> d.contactsIn(item.dose())).orElse(0);
   }
 
   private static void examine(Plan plan, PlanItem item, Drill drill, List<Finding> findings) {

@@ -11,7 +11,7 @@ import java.util.Optional;
  * @param what in a sentence
  * @param why the reason in a sentence
  * @param evidence the source, or "common practice"
- * @param remedy what one click does about it, if something
+ * @param remedy what one click does about it; to take note, where no change of the plan helps
  */
 public record Finding(
     String code,
@@ -20,7 +20,7 @@ public record Finding(
     String what,
     String why,
     String evidence,
-    Optional<Remedy> remedy) {
+    Remedy remedy) {
 
   /** How much a finding matters, gravest first. */
   public enum Severity {
@@ -33,7 +33,7 @@ public record Finding(
   }
 
   static Finding of(Severity severity, String code, String what, String why, String evidence) {
-    return new Finding(code, severity, Optional.empty(), what, why, evidence, Optional.empty());
+    return new Finding(code, severity, Optional.empty(), what, why, evidence, Remedy.seen());
   }
 
   Finding about(String item) {
@@ -41,6 +41,6 @@ public record Finding(
   }
 
   Finding with(Remedy other) {
-    return new Finding(code, severity, itemId, what, why, evidence, Optional.of(other));
+    return new Finding(code, severity, itemId, what, why, evidence, other);
   }
 }

@@ -81,7 +81,9 @@ final class OrderChecks implements Check {
       }
       boolean isNew =
           !plan.request().lastTime().isEmpty() && !plan.request().lastTime().contains(drill.id());
-      if (isNew && plan.request().session().kind() == SessionKind.TIME_TRIAL && item.locked()) {
+      if (isNew
+          && plan.request().session().kind() == SessionKind.TIME_TRIAL
+          && item.lock().keepsDrill()) {
         findings.add(
             Finding.of(
                     NOTE,

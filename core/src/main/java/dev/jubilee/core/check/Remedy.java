@@ -17,7 +17,9 @@ public record Remedy(Action action, String label, Optional<String> itemId, int a
     REFIT,
     REMOVE,
     DOSE,
-    MINUTES
+    MINUTES,
+    /** Nothing in the plan can be changed about it; it is taken note of. */
+    SEEN
   }
 
   static Remedy refit(String label) {
@@ -30,6 +32,10 @@ public record Remedy(Action action, String label, Optional<String> itemId, int a
 
   static Remedy dose(String label, String itemId, int amount) {
     return new Remedy(Action.DOSE, label, Optional.of(itemId), amount);
+  }
+
+  static Remedy seen() {
+    return new Remedy(Action.SEEN, "Seen", Optional.empty(), 0);
   }
 
   static Remedy minutes(String label, int minutes) {

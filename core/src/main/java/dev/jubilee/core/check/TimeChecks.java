@@ -27,6 +27,10 @@ final class TimeChecks implements Check {
 
   private static final int ROOM_TO_SETTLE = 25 * 60;
   private static final int LONG_FOR_EASY = 12 * 60;
+
+  /** Minutes to ask for instead; Jubilee modelling choice. */
+  private static final int WORTH_IT = 20;
+
   private static final int SHORT_RAISE = 4 * 60;
 
   @Override
@@ -43,7 +47,8 @@ final class TimeChecks implements Check {
               "A plan that overruns eats the session or is cut at random.",
               "common practice");
       findings.add(
-          needed <= Circumstances.MOST_MINUTES && plan.items().stream().allMatch(PlanItem::locked)
+          needed <= Circumstances.MOST_MINUTES
+                  && plan.items().stream().allMatch(i -> i.lock().keepsDrill())
               ? finding.with(Remedy.minutes("Allow " + needed + " min", needed))
               : finding.with(Remedy.refit("Re-fit to " + minutes(plan))));
     }
@@ -97,11 +102,15 @@ final class TimeChecks implements Check {
     if (hard && plan.availableSeconds() < SHORT_FOR_HARD) {
       findings.add(
           Finding.of(
-              NOTE,
-              "SHORT_FOR_HARD",
-              minutes(plan) + " is little before " + plan.request().session().kind().words() + ".",
-              "Treat the first efforts as part of the warm-up and let them rise.",
-              "common practice"));
+                  NOTE,
+                  "SHORT_FOR_HARD",
+                  minutes(plan)
+                      + " is little before "
+                      + plan.request().session().kind().words()
+                      + ".",
+                  "Treat the first efforts as part of the warm-up and let them rise.",
+                  "common practice")
+              .with(Remedy.minutes("Allow 20 min", WORTH_IT)));
     }
     int raise = plan.in(Block.RAISE).stream().mapToInt(PlanItem::seconds).sum();
     if (hard && raise < SHORT_RAISE && plan.availableSeconds() >= SHORT_FOR_HARD) {

@@ -102,6 +102,11 @@ public record Drill(
         caution);
   }
 
+  /** At most one drill of a group stands in a plan: the rungs of a ladder, or the drill alone. */
+  public String group() {
+    return rung.map(Rung::ladder).orElse(id);
+  }
+
   /** Whether it is quick or lands hard, and so not for slippery ground. */
   public boolean needsGrip() {
     return contacts > 0 || (position == Position.TRAVELLING && effort >= 50);

@@ -14,8 +14,10 @@ import dev.jubilee.core.session.Demand;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 
 /**
@@ -38,7 +40,11 @@ final class DrillMenu {
   /** Points for a drill that is meant for a stiff region; Jubilee modelling choice. */
   private static final int FAVOUR = 8_000;
 
+  /** Points for a drill that the coach wants in whatever dose: more than all else together. */
+  private static final int WANTED = 10_000_000;
+
   private final PrescriptionRequest request;
+  private final Set<String> wanted;
   private final List<Need> needs;
   private final Stages stages = new Stages();
 
@@ -55,6 +61,7 @@ final class DrillMenu {
    * @param skeleton raise, build and transition, in the order of the plan
    * @param candidates drills to choose from
    * @param forced drills that are in, in these doses
+   * @param wanted ids of candidates that are in, in whatever dose, as far as there is room
    * @param seconds for all drills and what getting into them adds
    * @param contacts most ground contacts of the drills
    * @param rooms for each of {@link #BLOCKS}
@@ -65,15 +72,17 @@ final class DrillMenu {
       List<Layout.Part> skeleton,
       List<Drill> candidates,
       List<Benefit.Part> forced,
+      Set<String> wanted,
       int seconds,
       int contacts,
       Map<Block, Menu.Room> rooms) {
     this.request = request;
+    this.wanted = wanted;
     this.needs =
         demand.needs().keySet().stream().sorted(Comparator.comparing(Need::words)).toList();
     List<Benefit.Part> all = new ArrayList<>(forced);
     for (Drill drill : candidates) {
-      if (rooms.get(drill.block()).most() == 0) {
+      if (rooms.get(drill.block()).most() == 0 && !wanted.contains(drill.id())) {
         continue;
       }
       doses(drill, seconds < demand.menuTotal())
@@ -123,6 +132,13 @@ final class DrillMenu {
     return ordered;
   }
 
+  /** Wanted drills that these do not hold, for want of room. */
+  Set<String> wantedBut(List<Benefit.Part> chosen) {
+    Set<String> left = new HashSet<>(wanted);
+    chosen.forEach(part -> left.remove(part.drill().id()));
+    return left;
+  }
+
   private void layOut(List<Layout.Part> layout, List<Benefit.Part> all) {
     for (Layout.Part part : layout) {
       if (part.fixed().isPresent()) {
@@ -156,7 +172,7 @@ final class DrillMenu {
     Place place = new Place(drill.block(), SetUp.onApparatus(drill), SetUp.of(drill));
     return new Offer(
         drill.id() + " " + part.dose().amount(),
-        drill.rung().map(Drill.Rung::ladder).orElse(drill.id()),
+        drill.group(),
         BLOCKS.indexOf(drill.block()),
         setUps.get(place),
         part.dose().seconds() + Changeovers.next(request.circumstances().conditions().group()),
@@ -168,7 +184,7 @@ final class DrillMenu {
 
   /** What speaks for or against a drill beside its needs; the index only settles ties. */
   private int liking(Drill drill) {
-    int liking = -ATTENTION;
+    int liking = wanted.contains(drill.id()) ? WANTED : -ATTENTION;
     if (request.lastTime().contains(drill.id())) {
       liking += request.approach().routine().liking();
     }

@@ -73,7 +73,7 @@ final class Fitting {
     int total = Pins.seconds(plan.in(Block.RAISE));
     for (int i = plan.items().size() - 1; i >= 0; i--) {
       PlanItem item = plan.items().get(i);
-      if (item.block() == Block.RAISE && !item.locked()) {
+      if (item.block() == Block.RAISE && !item.lock().keepsDrill()) {
         int seconds = item.dose().amount();
         int down = Math.min(STEP, total - least);
         if (down <= 0 || seconds - down < 20) {
@@ -92,7 +92,7 @@ final class Fitting {
     double smallest = Double.POSITIVE_INFINITY;
     for (int i = 0; i < plan.items().size(); i++) {
       PlanItem item = plan.items().get(i);
-      if (Prescriber.isMenu(item.block()) && !item.locked()) {
+      if (Prescriber.isMenu(item.block()) && !item.lock().keepsDrill()) {
         double loss = Loss.without(plan, item).total() / item.seconds();
         if (loss < smallest) {
           smallest = loss;
@@ -107,7 +107,7 @@ final class Fitting {
     int last = plan.items().size() - 1;
     PlanItem item = plan.items().get(last);
     int down = Math.min(-slack(), item.dose().amount() - LEAST_TRANSITION);
-    if (item.block() != Block.TRANSITION || item.locked() || down <= 0) {
+    if (item.block() != Block.TRANSITION || item.lock().keepsDrill() || down <= 0) {
       return false;
     }
     replace(last, item.withDose(item.dose().withAmount(item.dose().amount() - down)));
@@ -117,7 +117,7 @@ final class Fitting {
   private boolean dropFirstEffort() {
     for (int i = 0; i < plan.items().size(); i++) {
       PlanItem item = plan.items().get(i);
-      if (item.block() == Block.BUILD && !item.locked()) {
+      if (item.block() == Block.BUILD && !item.lock().keepsDrill()) {
         return removeAt(i);
       }
     }
@@ -130,7 +130,7 @@ final class Fitting {
     for (int i = 0; i < plan.items().size(); i++) {
       PlanItem item = plan.items().get(i);
       Optional<Drill> drill = plan.drill(item);
-      if (!Prescriber.isMenu(item.block()) || item.locked() || drill.isEmpty()) {
+      if (!Prescriber.isMenu(item.block()) || item.lock() == Lock.DOSE || drill.isEmpty()) {
         continue;
       }
       Dose grown = item.dose().withAmount(item.dose().amount() + growth(item.dose()));
@@ -179,7 +179,7 @@ final class Fitting {
     }
     for (PlanItem item : once) {
       List<PlanItem> longer = new ArrayList<>(plan.items());
-      longer.add(insertAt, item.withId(item.id() + "-round-2").withLocked(false));
+      longer.add(insertAt, item.withId(item.id() + "-round-2").withLock(Lock.NONE));
       Plan candidate = plan.withItems(longer);
       if (candidate.seconds() <= plan.availableSeconds()) {
         plan = candidate;
@@ -193,7 +193,7 @@ final class Fitting {
     for (int i = 0; i < plan.items().size(); i++) {
       PlanItem item = plan.items().get(i);
       boolean longer = main < 0 || item.dose().seconds() > plan.items().get(main).dose().seconds();
-      if (item.block() == Block.RAISE && !item.locked() && longer) {
+      if (item.block() == Block.RAISE && !item.lock().keepsDrill() && longer) {
         main = i;
       }
     }
@@ -209,7 +209,7 @@ final class Fitting {
     int last = plan.items().size() - 1;
     PlanItem item = plan.items().get(last);
     int more = Math.min(slack(), most - item.dose().amount());
-    if (item.block() == Block.TRANSITION && !item.locked() && more > 0) {
+    if (item.block() == Block.TRANSITION && !item.lock().keepsDrill() && more > 0) {
       replace(last, item.withDose(item.dose().withAmount(item.dose().amount() + more)));
     }
   }

@@ -1,10 +1,11 @@
 package dev.jubilee.core.prescription;
 
 import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.DrillLibrary;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * What the coach has fixed, by part of the warm-up. A pinned raise or build stands as a whole.
@@ -29,16 +30,58 @@ record Pins(
     return request.pinned().stream().filter(i -> i.block() == block).toList();
   }
 
-  Set<String> menuDrillIds() {
-    return menu.stream().map(PlanItem::drillId).collect(Collectors.toSet());
+  /** Drills that stand as they are, in their dose. */
+  List<Benefit.Part> fixed(DrillLibrary library) {
+    return menu.stream()
+        .filter(i -> !isOpen(i))
+        .flatMap(i -> library.find(i.drillId()).map(d -> new Benefit.Part(d, i.dose())).stream())
+        .toList();
   }
 
-  /** The pinned item of a part, or a new one. */
-  PlanItem itemOf(Benefit.Part part) {
-    return menu.stream()
-        .filter(i -> i.drillId().equals(part.drill().id()))
+  /**
+   * Drills that stand in whatever dose the time allows: the version that was locked or, where only
+   * the movement was, the athlete's own.
+   *
+   * @param candidates what this athlete can do here, one rung of each ladder
+   */
+  List<Drill> open(DrillLibrary library, List<Drill> candidates) {
+    List<Drill> open = new ArrayList<>();
+    for (PlanItem item : menu) {
+      Optional<Drill> drill = library.find(item.drillId());
+      if (isOpen(item) && drill.isPresent()) {
+        open.add(item.lock() == Lock.RUNG ? drill.get() : ownRung(drill.get(), candidates));
+      }
+    }
+    return open;
+  }
+
+  private static Drill ownRung(Drill drill, List<Drill> candidates) {
+    return candidates.stream()
+        .filter(d -> d.group().equals(drill.group()))
         .findFirst()
-        .orElseGet(() -> item(part));
+        .orElse(drill);
+  }
+
+  private static boolean isOpen(PlanItem item) {
+    return item.lock() == Lock.DRILL || item.lock() == Lock.RUNG;
+  }
+
+  /** The pinned item of a part, in its dose and rung, or a new one. */
+  PlanItem itemOf(Benefit.Part part, DrillLibrary library) {
+    for (PlanItem pinned : menu) {
+      if (pinned.drillId().equals(part.drill().id())) {
+        return pinned.withDose(part.dose());
+      }
+    }
+    PlanItem fresh = item(part);
+    return menu.stream().anyMatch(i -> isSameMovement(i, part.drill(), library))
+        ? fresh.withLock(Lock.DRILL)
+        : fresh;
+  }
+
+  private static boolean isSameMovement(PlanItem item, Drill drill, DrillLibrary library) {
+    return item.lock() == Lock.DRILL
+        && library.find(item.drillId()).filter(d -> d.group().equals(drill.group())).isPresent();
   }
 
   /** A new item for a drill in a dose, not locked. */
@@ -54,7 +97,7 @@ record Pins(
         "",
         0,
         "",
-        false);
+        Lock.NONE);
   }
 
   static int seconds(List<PlanItem> items) {

@@ -82,7 +82,7 @@ public final class PlanEditor {
     return rebuilt(plan, items, excluded);
   }
 
-  /** Gives an item another amount, within what its drill allows, and locks it. */
+  /** Gives an item another amount, within what its drill allows, and locks its dose. */
   public Plan dose(Plan plan, String itemId, int amount) {
     PlanItem item = plan.item(itemId);
     Optional<Drill> drill = plan.drill(item);
@@ -96,7 +96,7 @@ public final class PlanEditor {
       throw new OutOfRangeException(
           "amount", amount, least + " to " + most + " for " + item.name());
     }
-    return replaced(plan, item, item.withDose(item.dose().withAmount(amount)).withLocked(true));
+    return replaced(plan, item, item.withDose(item.dose().withAmount(amount)).withLock(Lock.DOSE));
   }
 
   /**
@@ -115,14 +115,21 @@ public final class PlanEditor {
     int last = items.size() - 1 - (int) after;
     int to = Math.max(0, Math.min(last, from + by));
     items.remove(from);
-    items.add(to, item.withLocked(true));
+    items.add(to, item.lock().keepsDrill() ? item : item.withLock(Lock.DOSE));
     return plan.withItems(items);
   }
 
-  /** Locks or unlocks an item against re-fitting. */
-  public Plan lock(Plan plan, String itemId, boolean locked) {
+  /** Says how much of an item re-fitting keeps; of a raise, build or transition all or nothing. */
+  public Plan lock(Plan plan, String itemId, Lock lock) {
     PlanItem item = plan.item(itemId);
-    return replaced(plan, item, item.withLocked(locked));
+    boolean isWhole = lock.keepsDrill() && !Prescriber.isMenu(item.block());
+    return replaced(plan, item, item.withLock(isWhole ? Lock.DOSE : lock));
+  }
+
+  /** Notes that the coach has seen a finding; it stays, in short. */
+  public Plan seen(Plan plan, String code) {
+    return new Plan(
+        plan.request().seeing(code), plan.anchors(), plan.demand(), plan.library(), plan.items());
   }
 
   /** Computes anew around what is locked, keeping out what was removed. */
@@ -144,12 +151,14 @@ public final class PlanEditor {
   private static PrescriptionRequest pinned(Plan plan) {
     Set<Block> whole = new HashSet<>();
     for (PlanItem item : plan.items()) {
-      if (item.locked() && !Prescriber.isMenu(item.block())) {
+      if (item.lock().keepsDrill() && !Prescriber.isMenu(item.block())) {
         whole.add(item.block());
       }
     }
     List<PlanItem> pins =
-        plan.items().stream().filter(i -> i.locked() || whole.contains(i.block())).toList();
+        plan.items().stream()
+            .filter(i -> i.lock().keepsDrill() || whole.contains(i.block()))
+            .toList();
     return plan.request().with(pins, plan.request().excluded());
   }
 
@@ -181,7 +190,7 @@ public final class PlanEditor {
     if (drill.block() == Block.RAISE) {
       Raise raise = new Raise(plan.request(), library, plan.anchors());
       PlanItem stage = raise.stages(drill, drill.usual().amount()).get(0);
-      return stage.withDose(drill.usual()).withId(freshId(plan, drill)).withLocked(true);
+      return stage.withDose(drill.usual()).withId(freshId(plan, drill)).withLock(Lock.DOSE);
     }
     if (drill.block() == Block.BUILD) {
       return newEffort(plan, drill);
@@ -197,7 +206,7 @@ public final class PlanEditor {
         "",
         0,
         "",
-        true);
+        Lock.DOSE);
   }
 
   /** A further effort like the last of the build; without one, at the session's own intensity. */
@@ -219,7 +228,7 @@ public final class PlanEditor {
         "",
         30,
         "easy",
-        true);
+        Lock.DOSE);
   }
 
   private PlanItem sameEffort(Plan plan, PlanItem as, Drill drill) {
@@ -234,7 +243,7 @@ public final class PlanEditor {
         "",
         as.recoverySeconds(),
         as.recoveryNote(),
-        true);
+        Lock.DOSE);
   }
 
   private static String freshId(Plan plan, Drill drill) {

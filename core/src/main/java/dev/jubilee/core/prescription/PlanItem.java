@@ -21,7 +21,7 @@ import java.util.Optional;
  * @param changeNote what that time is for
  * @param recoverySeconds after the work, before the next item
  * @param recoveryNote what to do meanwhile
- * @param locked whether re-fitting keeps it
+ * @param lock how much of it re-fitting keeps
  */
 public record PlanItem(
     String id,
@@ -34,7 +34,7 @@ public record PlanItem(
     String changeNote,
     int recoverySeconds,
     String recoveryNote,
-    boolean locked) {
+    Lock lock) {
 
   public int seconds() {
     return changeSeconds + dose.seconds() + recoverySeconds;
@@ -65,10 +65,10 @@ public record PlanItem(
         changeNote,
         recoverySeconds,
         recoveryNote,
-        locked);
+        lock);
   }
 
-  PlanItem withLocked(boolean lock) {
+  PlanItem withLock(Lock other) {
     return new PlanItem(
         id,
         block,
@@ -80,7 +80,7 @@ public record PlanItem(
         changeNote,
         recoverySeconds,
         recoveryNote,
-        lock);
+        other);
   }
 
   PlanItem withId(String other) {
@@ -95,21 +95,11 @@ public record PlanItem(
         changeNote,
         recoverySeconds,
         recoveryNote,
-        locked);
+        lock);
   }
 
   PlanItem withChange(int seconds, String note) {
     return new PlanItem(
-        id,
-        block,
-        drillId,
-        name,
-        dose,
-        target,
-        seconds,
-        note,
-        recoverySeconds,
-        recoveryNote,
-        locked);
+        id, block, drillId, name, dose, target, seconds, note, recoverySeconds, recoveryNote, lock);
   }
 }

@@ -14,6 +14,7 @@ import dev.jubilee.core.session.DemandFinder;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -62,22 +63,32 @@ public final class Prescriber {
 
   /** The plan for a request; never null, and never longer than the minutes unless pins force it. */
   public Plan prescribe(PrescriptionRequest request) {
-    Draft draft = draft(request);
-    List<PlanItem> items = draft.skeleton().with(draft.menu().chosen(), draft.pins());
+    Set<String> insisted = new HashSet<>();
+    Draft draft = draft(request, insisted);
+    List<Benefit.Part> drills = draft.menu().chosen();
+    // What the coach locked is in, even where there is no room for it.
+    while (insisted.addAll(draft.menu().wantedBut(drills))) {
+      draft = draft(request, insisted);
+      drills = draft.menu().chosen();
+    }
+    List<PlanItem> items = draft.skeleton().with(drills, draft.pins());
     Plan plan = new Plan(request, draft.anchors(), draft.demand(), library, numbered(items));
     return new Fitting(plan).fit();
   }
 
   /** The choice among drills that a request comes down to, for those who want to check it. */
   public Menu menu(PrescriptionRequest request) {
-    return draft(request).menu().menu();
+    return draft(request, Set.of()).menu().menu();
   }
 
   /** A plan of which only the drills are open. */
   private record Draft(
       Anchors anchors, Demand demand, Pins pins, Skeleton skeleton, DrillMenu menu) {}
 
-  private Draft draft(PrescriptionRequest request) {
+  /**
+   * @param insisted ids of wanted drills to put in, in their least dose, even without room
+   */
+  private Draft draft(PrescriptionRequest request, Set<String> insisted) {
     Anchors anchors = AnchorFinder.anchors(request.athlete(), request.session().sport());
     Demand demand =
         DemandFinder.demand(
@@ -114,7 +125,11 @@ public final class Prescriber {
     int left = Math.max(0, minutes.total() - skeleton.seconds());
     int seconds = Math.min(left, demand.menuTotal() + GETTING_READY);
     return new Draft(
-        anchors, demand, pins, skeleton, drillMenu(request, demand, pins, skeleton, seconds));
+        anchors,
+        demand,
+        pins,
+        skeleton,
+        drillMenu(request, demand, pins, skeleton, seconds, insisted));
   }
 
   /** The fullest build that fits its share; at the very least one effort, if the raise stays. */
@@ -139,18 +154,32 @@ public final class Prescriber {
   }
 
   private DrillMenu drillMenu(
-      PrescriptionRequest request, Demand demand, Pins pins, Skeleton skeleton, int seconds) {
-    List<Benefit.Part> forced =
-        pins.menu().stream()
-            .flatMap(
-                i -> library.find(i.drillId()).map(d -> new Benefit.Part(d, i.dose())).stream())
-            .toList();
-    Set<String> pinnedIds = pins.menuDrillIds();
-    List<Drill> candidates =
-        DrillMenu.candidates(library, request).stream()
-            .filter(d -> !pinnedIds.contains(d.id()))
-            .map(d -> fittedToLane(d, request))
-            .toList();
+      PrescriptionRequest request,
+      Demand demand,
+      Pins pins,
+      Skeleton skeleton,
+      int seconds,
+      Set<String> insisted) {
+    List<Drill> possible = DrillMenu.candidates(library, request);
+    List<Benefit.Part> forced = new ArrayList<>(pins.fixed(library));
+    List<Drill> open = pins.open(library, possible);
+    Set<String> taken = new HashSet<>();
+    forced.forEach(part -> taken.add(part.drill().id()));
+    open.forEach(drill -> taken.add(drill.group()));
+    List<Drill> candidates = new ArrayList<>();
+    possible.stream()
+        .filter(d -> !taken.contains(d.id()) && !taken.contains(d.group()))
+        .forEach(candidates::add);
+    Set<String> wanted = new HashSet<>();
+    for (Drill drill : open) {
+      if (insisted.contains(drill.id())) {
+        forced.add(new Benefit.Part(drill, drill.usual().withAmount(drill.least())));
+      } else {
+        candidates.add(drill);
+        wanted.add(drill.id());
+      }
+    }
+    candidates.replaceAll(d -> fittedToLane(d, request));
     double share = Math.min(1, (double) seconds / Math.max(1, demand.menuTotal()));
     Map<Block, Menu.Room> rooms = new EnumMap<>(Block.class);
     for (Block block : DrillMenu.BLOCKS) {
@@ -170,6 +199,7 @@ public final class Prescriber {
         skeleton.layout(),
         candidates,
         forced,
+        wanted,
         seconds,
         Math.max(0, demand.contacts() - skeleton.contacts()),
         rooms);
@@ -204,7 +234,7 @@ public final class Prescriber {
               "",
               e.recoverySeconds(),
               e.recoveryNote(),
-              false));
+              Lock.NONE));
     }
     return items;
   }
@@ -233,7 +263,7 @@ public final class Prescriber {
         "",
         0,
         "",
-        false);
+        Lock.NONE);
   }
 
   /** Gives each new item an id that no pinned one has. */

@@ -4,6 +4,7 @@ import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.session.Approach;
 import dev.jubilee.core.session.Circumstances;
 import dev.jubilee.core.session.Session;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 
@@ -17,6 +18,7 @@ import java.util.Set;
  * @param lastTime ids of the drills of the last warm-up for a session like this
  * @param pinned items that the coach chose or locked, kept as they are
  * @param excluded ids of drills that the coach took out
+ * @param seen codes of findings that the coach has taken note of
  */
 public record PrescriptionRequest(
     Athlete athlete,
@@ -25,43 +27,60 @@ public record PrescriptionRequest(
     Approach approach,
     Set<String> lastTime,
     List<PlanItem> pinned,
-    Set<String> excluded) {
+    Set<String> excluded,
+    Set<String> seen) {
   public PrescriptionRequest {
     approach = approach == null ? Approach.USUAL : approach;
     lastTime = lastTime == null ? Set.of() : Set.copyOf(lastTime);
     pinned = List.copyOf(pinned);
     excluded = Set.copyOf(excluded);
+    seen = seen == null ? Set.of() : Set.copyOf(seen);
   }
 
   public static PrescriptionRequest of(
       Athlete athlete, Session session, Circumstances circumstances) {
     return new PrescriptionRequest(
-        athlete, session, circumstances, Approach.USUAL, Set.of(), List.of(), Set.of());
+        athlete, session, circumstances, Approach.USUAL, Set.of(), List.of(), Set.of(), Set.of());
   }
 
   public PrescriptionRequest with(Circumstances other) {
-    return new PrescriptionRequest(athlete, session, other, approach, lastTime, pinned, excluded);
+    return new PrescriptionRequest(
+        athlete, session, other, approach, lastTime, pinned, excluded, seen);
   }
 
   public PrescriptionRequest with(Approach other) {
     return new PrescriptionRequest(
-        athlete, session, circumstances, other, lastTime, pinned, excluded);
+        athlete, session, circumstances, other, lastTime, pinned, excluded, seen);
+  }
+
+  /** For another session. */
+  public PrescriptionRequest with(Session other) {
+    return new PrescriptionRequest(
+        athlete, other, circumstances, approach, lastTime, pinned, excluded, seen);
   }
 
   /** After a warm-up with these drills. */
   public PrescriptionRequest after(Set<String> drillIds) {
     return new PrescriptionRequest(
-        athlete, session, circumstances, approach, drillIds, pinned, excluded);
+        athlete, session, circumstances, approach, drillIds, pinned, excluded, seen);
   }
 
   /** For another athlete. */
   public PrescriptionRequest with(Athlete other) {
     return new PrescriptionRequest(
-        other, session, circumstances, approach, lastTime, pinned, excluded);
+        other, session, circumstances, approach, lastTime, pinned, excluded, seen);
   }
 
   public PrescriptionRequest with(List<PlanItem> pins, Set<String> exclusions) {
     return new PrescriptionRequest(
-        athlete, session, circumstances, approach, lastTime, pins, exclusions);
+        athlete, session, circumstances, approach, lastTime, pins, exclusions, seen);
+  }
+
+  /** With a finding that the coach has taken note of. */
+  public PrescriptionRequest seeing(String code) {
+    Set<String> all = new HashSet<>(seen);
+    all.add(code);
+    return new PrescriptionRequest(
+        athlete, session, circumstances, approach, lastTime, pinned, excluded, all);
   }
 }

@@ -106,7 +106,7 @@ final class Raise {
         "",
         0,
         "",
-        false);
+        Lock.NONE);
   }
 
   private boolean isOwnMovement(Drill drill) {

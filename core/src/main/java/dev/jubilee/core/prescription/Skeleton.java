@@ -57,7 +57,10 @@ record Skeleton(DrillLibrary library, Approach.First first, int group, List<Plan
     List<PlanItem> whole = new ArrayList<>();
     for (Layout.Part part : Layout.order(first)) {
       if (Prescriber.isMenu(part.block())) {
-        drills.stream().filter(d -> part.holds(d.drill())).map(pins::itemOf).forEach(whole::add);
+        drills.stream()
+            .filter(d -> part.holds(d.drill()))
+            .map(d -> pins.itemOf(d, library))
+            .forEach(whole::add);
       } else {
         whole.addAll(in(part));
       }

@@ -4,7 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import dev.jubilee.core.Scenarios;
+import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.check.Checks;
+import dev.jubilee.core.check.Finding;
 import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.session.SessionKind;
@@ -72,15 +76,76 @@ class PlanEditorTest {
     int at = drills(more).indexOf("neck-tilts");
     assertThat(more.items().get(at).block()).isEqualTo(Block.MOBILISE);
     assertThat(more.items().get(at - 1).block()).isEqualTo(Block.MOBILISE);
-    assertThat(more.items().get(at).locked()).isTrue();
+    assertThat(more.items().get(at).lock()).isEqualTo(Lock.DOSE);
   }
 
   @Test
   void aLockedEffortKeepsTheBuildAsItIs() {
     Plan plan = Scenarios.plan(Sport.RUN, SessionKind.SPRINT, Level.ADVANCED, 40);
-    Plan locked = editor.lock(plan, plan.in(Block.BUILD).get(1).id(), true);
+    Plan locked = editor.lock(plan, plan.in(Block.BUILD).get(1).id(), Lock.DOSE);
     Plan shorter = editor.under(locked, plan.request().circumstances().withMinutes(20));
     assertThat(shorter.in(Block.BUILD)).hasSameSizeAs(plan.in(Block.BUILD));
+  }
+
+  @ParameterizedTest
+  @EnumSource(Sport.class)
+  void ofALockedMovementTheRungFollowsTheAthlete(Sport sport) {
+    Plan plan = Scenarios.plan(sport, SessionKind.INTERVALS, Level.ADVANCED, 40);
+    for (PlanItem item : plan.items()) {
+      Drill drill = plan.drill(item).orElseThrow();
+      boolean isClimbed = drill.rung().filter(r -> r.step() > 1).isPresent();
+      if (!isClimbed || !Prescriber.isMenu(item.block())) {
+        continue;
+      }
+      Athlete novice = Scenarios.athlete(Level.NOVICE);
+      Plan locked = editor.lock(plan, item.id(), Lock.DRILL);
+      PlanItem own =
+          refitted(locked, locked.request().with(novice)).items().stream()
+              .filter(i -> i.lock() == Lock.DRILL)
+              .findFirst()
+              .orElseThrow();
+      Drill given = plan.library().require(own.drillId());
+      assertThat(given.group()).isEqualTo(drill.group());
+      boolean hasForNovices =
+          plan.library().drills().stream()
+              .filter(d -> d.group().equals(drill.group()))
+              .anyMatch(d -> Eligibility.against(d, locked.request().with(novice)).isEmpty());
+      assertThat(given.level() == Level.NOVICE).isEqualTo(hasForNovices);
+    }
+  }
+
+  @ParameterizedTest
+  @EnumSource(Sport.class)
+  void ofALockedVersionTheDoseFollowsTheTime(Sport sport) {
+    Plan plan = Scenarios.plan(sport, SessionKind.INTERVALS, Level.ADVANCED, 40);
+    Plan locked = plan;
+    for (PlanItem item : plan.in(Block.MOBILISE)) {
+      locked = editor.lock(locked, item.id(), Lock.RUNG);
+    }
+    Plan shorter = editor.under(locked, plan.request().circumstances().withMinutes(18));
+    assertThat(drills(shorter))
+        .containsAll(plan.in(Block.MOBILISE).stream().map(PlanItem::drillId).toList());
+    int before = plan.in(Block.MOBILISE).stream().mapToInt(i -> i.dose().seconds()).sum();
+    int after = shorter.in(Block.MOBILISE).stream().mapToInt(i -> i.dose().seconds()).sum();
+    assertThat(after).isLessThan(before);
+  }
+
+  @ParameterizedTest
+  @EnumSource(value = Lock.class, names = "NONE", mode = EnumSource.Mode.EXCLUDE)
+  void whatIsLockedStaysEvenWithoutRoomAndTheChecksSayIt(Lock lock) {
+    Plan plan = Scenarios.plan(Sport.RUN, SessionKind.SPRINT, Level.ADVANCED, 45);
+    Plan locked = plan;
+    for (PlanItem item : plan.items()) {
+      locked = editor.lock(locked, item.id(), lock);
+    }
+    Plan squeezed = editor.under(locked, plan.request().circumstances().withMinutes(3));
+    assertThat(drills(squeezed)).containsAll(drills(plan));
+    assertThat(Checks.of(squeezed)).extracting(Finding::code).contains("OVER_TIME");
+  }
+
+  private Plan refitted(Plan plan, PrescriptionRequest request) {
+    return editor.refit(
+        new Plan(request, plan.anchors(), plan.demand(), plan.library(), plan.items()));
   }
 
   @Test

@@ -616,17 +616,7 @@ class ScenarioTableTest {
     Session s = whole.session();
     Session titled =
         new Session(s.sport(), s.kind(), name, s.effortMetres(), s.effortTime(), s.stroke());
-    return new Row(
-        name,
-        new PrescriptionRequest(
-            whole.athlete(),
-            titled,
-            whole.circumstances(),
-            whole.approach(),
-            whole.lastTime(),
-            List.of(),
-            Set.of()),
-        List.of(musts));
+    return new Row(name, whole.with(titled), List.of(musts));
   }
 
   private static PrescriptionRequest run(SessionKind kind, int minutes) {

@@ -16,7 +16,9 @@ class ApiDescription {
   private static final Set<String> NULLABLE_REFERENCES =
       Set.of(
           "ItemView.target",
-          "FindingView.remedy",
+          "ItemView.easier",
+          "ItemView.harder",
+          "EditRequest.lock",
           "EditRequest.circumstances",
           "EditRequest.approach",
           "CircumstancesView.conditions");

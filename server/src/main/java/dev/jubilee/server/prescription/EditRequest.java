@@ -1,5 +1,6 @@
 package dev.jubilee.server.prescription;
 
+import dev.jubilee.core.prescription.Lock;
 import dev.jubilee.core.prescription.Plan;
 import dev.jubilee.core.prescription.PlanEditor;
 import dev.jubilee.core.session.Approach;
@@ -18,7 +19,9 @@ public record EditRequest(
     @Schema(nullable = true) String drillId,
     @Schema(nullable = true) Integer amount,
     @Schema(nullable = true) PrescriptionView.CircumstancesView circumstances,
-    @Schema(nullable = true) Approach approach) {
+    @Schema(nullable = true) Approach approach,
+    @Schema(nullable = true) Lock lock,
+    @Schema(nullable = true) String finding) {
 
   /** Kinds of edit. */
   public enum Action {
@@ -28,7 +31,7 @@ public record EditRequest(
     DOSE,
     MOVE,
     LOCK,
-    UNLOCK,
+    SEEN,
     REFIT,
     CIRCUMSTANCES,
     APPROACH
@@ -41,8 +44,8 @@ public record EditRequest(
       case SWAP -> editor.swap(plan, item(), drill());
       case DOSE -> editor.dose(plan, item(), Required.field("amount", amount));
       case MOVE -> editor.move(plan, item(), Required.field("amount", amount));
-      case LOCK -> editor.lock(plan, item(), true);
-      case UNLOCK -> editor.lock(plan, item(), false);
+      case LOCK -> editor.lock(plan, item(), Required.field("lock", lock));
+      case SEEN -> editor.seen(plan, Required.field("finding", finding));
       case REFIT -> editor.refit(plan);
       case CIRCUMSTANCES ->
           editor.under(plan, Required.field("circumstances", circumstances).toCore());
@@ -62,8 +65,8 @@ public record EditRequest(
               + before.library().require(drillId).name();
       case DOSE -> "Changed the dose of " + before.item(itemId).name();
       case MOVE -> "Moved " + before.item(itemId).name();
-      case LOCK -> "Locked " + before.item(itemId).name();
-      case UNLOCK -> "Unlocked " + before.item(itemId).name();
+      case LOCK -> (lock.keepsDrill() ? "Locked " : "Unlocked ") + before.item(itemId).name();
+      case SEEN -> "Took note of a check";
       case REFIT -> "Re-fitted";
       case CIRCUMSTANCES -> "Changed the circumstances";
       case APPROACH -> "Changed the approach";

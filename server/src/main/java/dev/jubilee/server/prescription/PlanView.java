@@ -6,6 +6,7 @@ import dev.jubilee.core.drill.Block;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Segment;
 import dev.jubilee.core.intensity.Gauge;
+import dev.jubilee.core.prescription.Lock;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 
@@ -35,6 +36,8 @@ public record PlanView(
    * @param effort 0 to 100, for drawing
    * @param dose in words
    * @param amount the figure a coach turns up or down, from {@code least} to {@code most}
+   * @param easier the rung below on its ladder
+   * @param harder the rung above
    */
   public record ItemView(
       String id,
@@ -53,7 +56,9 @@ public record PlanView(
       int recoverySeconds,
       int effort,
       @Schema(nullable = true) TargetView target,
-      boolean locked,
+      Lock lock,
+      @Schema(nullable = true) RungView easier,
+      @Schema(nullable = true) RungView harder,
       String reason,
       String without,
       List<SegmentView> segments,
@@ -62,6 +67,9 @@ public record PlanView(
       String fault,
       String caution,
       List<Kit> kit) {}
+
+  /** A neighbouring version of a drill, for the one who needs it. */
+  public record RungView(String drillId, String name) {}
 
   /** What to aim at; {@code value} is m/s or W as the gauge says, 0 for feel. */
   public record TargetView(
@@ -85,7 +93,8 @@ public record PlanView(
       String what,
       String why,
       String evidence,
-      @Schema(nullable = true) RemedyView remedy) {}
+      RemedyView remedy,
+      boolean seen) {}
 
   /** What one click does about a finding. */
   public record RemedyView(

@@ -42,7 +42,7 @@ final class PlanViews {
         why,
         plan.anchors().basis(),
         items,
-        Checks.of(plan).stream().map(PlanViews::finding).toList());
+        Checks.of(plan).stream().map(f -> finding(f, plan)).toList());
   }
 
   private static String length(Plan plan) {
@@ -78,7 +78,9 @@ final class PlanViews {
         item.recoverySeconds(),
         effort(item, drill),
         item.target().map(PlanViews::target).orElse(null),
-        item.locked(),
+        item.lock(),
+        drill.flatMap(plan.library()::easier).map(PlanViews::rung).orElse(null),
+        drill.flatMap(plan.library()::harder).map(PlanViews::rung).orElse(null),
         Reasons.of(plan, item),
         item.block() == Block.RAISE || item.block() == Block.BUILD
             ? ""
@@ -110,7 +112,11 @@ final class PlanViews {
         t.ratePerMinute());
   }
 
-  private static FindingView finding(Finding f) {
+  private static PlanView.RungView rung(Drill drill) {
+    return new PlanView.RungView(drill.id(), drill.name());
+  }
+
+  private static FindingView finding(Finding f, Plan plan) {
     return new FindingView(
         f.code(),
         f.severity(),
@@ -118,7 +124,8 @@ final class PlanViews {
         f.what(),
         f.why(),
         f.evidence(),
-        f.remedy().map(PlanViews::remedy).orElse(null));
+        remedy(f.remedy()),
+        plan.request().seen().contains(f.code()));
   }
 
   private static RemedyView remedy(Remedy r) {

@@ -123,7 +123,8 @@ public class Prescriptions {
             before.request().approach(),
             before.request().lastTime(),
             before.request().pinned(),
-            before.request().excluded());
+            before.request().excluded(),
+            before.request().seen());
     Plan after =
         new PlanEditor(before.library()).refit(restored(coach.clubId(), fresh, before.items()));
     return store(
