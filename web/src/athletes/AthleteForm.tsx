@@ -4,10 +4,10 @@ import { useState, type FormEvent } from "react";
 import { useNavigate } from "react-router";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
-import type { AthleteProfile, AthleteView, LimitInput, Region } from "../api/types";
+import type { AthleteProfile, AthleteView, LimitInput } from "../api/types";
 import { Complaint } from "../shared/Complaint";
 import { SelectField, TextField, Tick } from "../shared/fields";
-import { region, SPORTS } from "../shared/words";
+import { REGIONS, SPORTS } from "../shared/words";
 import {
   draftOf,
   RESULT_FIELDS,
@@ -24,33 +24,6 @@ const AVOIDANCES = {
   FLOOR_WORK: "Nothing on the floor",
   WRIST_LOADING: "No weight on the wrists",
 };
-const REGION_NAMES: Region[] = [
-  "FEET",
-  "ANKLES",
-  "ACHILLES",
-  "CALVES",
-  "SHINS",
-  "KNEES",
-  "QUADRICEPS",
-  "HAMSTRINGS",
-  "ADDUCTORS",
-  "HIPS",
-  "HIP_FLEXORS",
-  "GLUTES",
-  "LOWER_BACK",
-  "TRUNK",
-  "MID_BACK",
-  "CHEST",
-  "SHOULDER_BLADES",
-  "SHOULDERS",
-  "NECK",
-  "WRISTS",
-];
-const REGIONS = Object.fromEntries(REGION_NAMES.map((r) => [r, region(r)])) as Record<
-  Region,
-  string
->;
-
 const EMPTY: AthleteProfile = {
   name: "",
   sport: "RUN",

@@ -4,19 +4,8 @@ import { useId, useState } from "react";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
 import type { DrillView } from "../api/types";
-
-const Area = chakra("textarea", {
-  base: {
-    bg: "paperRaised",
-    color: "ink",
-    border: "1px solid var(--rule-strong)",
-    borderRadius: "4px",
-    w: "100%",
-    p: "2",
-    fontSize: "sm",
-    lineHeight: "1.35",
-  },
-});
+import { DrillEditor } from "./DrillForm";
+import { BLANK, ownVersion, toSend, type Entry } from "./entry";
 
 interface Props {
   /** The drill to start from, if one. */
@@ -24,11 +13,11 @@ interface Props {
   drills: DrillView[];
 }
 
-/** The club's own drills, in the form of the library: written here, brought in, or taken out. */
+/** The club's own drills: made here field by field, brought in as a file, or taken out. */
 export function OwnDrills({ mendId, drills }: Props) {
   const queries = useQueryClient();
   const id = useId();
-  const [text, setText] = useState<string>();
+  const [isNew, setNew] = useState(false);
   const start = drills.find((d) => d.id === mendId);
   const form = useQuery({
     queryKey: ["drill-form", mendId],
@@ -39,16 +28,15 @@ export function OwnDrills({ mendId, drills }: Props) {
           parseAs: "text",
         }),
       );
-      return `[${ownVersion(shape, start)}]`;
+      return ownVersion(JSON.parse(shape) as Entry, start);
     },
     enabled: mendId !== undefined,
   });
-  const shown = text ?? form.data ?? "";
   const take = useMutation({
-    mutationFn: () =>
+    mutationFn: (list: string) =>
       data(
         api.POST("/api/library", {
-          body: shown,
+          body: list,
           bodySerializer: (body: string) => body,
           headers: { "Content-Type": "application/json" },
         }),
@@ -56,47 +44,26 @@ export function OwnDrills({ mendId, drills }: Props) {
     onSuccess: () => {
       void queries.invalidateQueries({ queryKey: ["library"] });
       void queries.invalidateQueries({ queryKey: ["drills"] });
+      void queries.invalidateQueries({ queryKey: ["drill-form"] });
     },
   });
+  const edited = form.data ?? (isNew ? BLANK : undefined);
   const faults = take.error instanceof Problem ? take.error.fields.map((f) => f.accepted) : [];
   return (
     <Box as="section" aria-label="Your own drills">
       <Box as="h2" fontSize="lg" mb="1">
         Your own drills
       </Box>
-      <chakra.label htmlFor={id} display="block" fontSize="sm" color="inkSoft" mb="1">
-        A list in the form of the library, JSON. All are taken in, or none.
-      </chakra.label>
-      <Area
-        id={id}
-        rows={shown === "" ? 3 : 16}
-        value={shown}
-        spellCheck={false}
-        onChange={(e) => setText(e.target.value)}
-        placeholder={'[{"id": "my-drill", "name": "…"}]'}
-      />
-      <Flex gap="2" mt="2" wrap="wrap" align="center">
-        <Button
-          variant="solid"
-          onClick={() => take.mutate()}
-          disabled={shown.trim() === "" || take.isPending}
-        >
-          Take in
-        </Button>
-        <Button asChild>
-          <a href="/api/library/export?own=true" download="our-drills.json">
-            Take out ours
-          </a>
-        </Button>
-        <Button asChild>
-          <a href="/api/library/export?own=false" download="library.json">
-            Take out all
-          </a>
-        </Button>
-        <Button asChild variant="ghost">
-          <a href="/library.schema.json">The form</a>
-        </Button>
-      </Flex>
+      {edited ? (
+        <DrillEditor
+          key={edited.id}
+          start={edited}
+          isBusy={take.isPending}
+          onKeep={(entry) => take.mutate(JSON.stringify([toSend(entry)], undefined, 1))}
+        />
+      ) : (
+        <Button onClick={() => setNew(true)}>Make a new drill</Button>
+      )}
       {take.data && (
         <Box role="status" mt="2" fontSize="sm">
           Taken in: {take.data.drillIds.join(", ")}.
@@ -110,18 +77,40 @@ export function OwnDrills({ mendId, drills }: Props) {
           ))}
         </Box>
       )}
+      <Flex gap="2" mt="4" wrap="wrap" align="center">
+        <Button asChild>
+          <label htmlFor={id}>
+            Bring in a file
+            <chakra.input
+              id={id}
+              type="file"
+              accept="application/json,.json"
+              srOnly
+              onChange={(e) => {
+                const file = e.target.files?.[0];
+                e.target.value = "";
+                if (file) void file.text().then((list) => take.mutate(list));
+              }}
+            />
+          </label>
+        </Button>
+        <Button asChild>
+          <a href="/api/library/export?own=true" download="our-drills.json">
+            Take out ours
+          </a>
+        </Button>
+        <Button asChild>
+          <a href="/api/library/export?own=false" download="library.json">
+            Take out all
+          </a>
+        </Button>
+        <Button asChild variant="ghost">
+          <a href="/library.schema.json">The form of the file</a>
+        </Button>
+      </Flex>
+      <Box fontSize="sm" color="inkSoft" mt="1">
+        A file is a list of drills, JSON. All are taken in, or none.
+      </Box>
     </Box>
-  );
-}
-
-/** A copy under an id of its own and off the ladder, unless it is the club's already. */
-function ownVersion(shape: string, start: DrillView | undefined): string {
-  if (!start || start.own) return shape;
-  const drill = JSON.parse(shape) as Record<string, unknown>;
-  delete drill.ladder;
-  return JSON.stringify(
-    { ...drill, id: `our-${start.id}`, name: `${start.name}, ours` },
-    undefined,
-    2,
   );
 }

@@ -50,6 +50,7 @@ export interface TextFieldProps {
   type?: string;
   placeholder?: string;
   autoComplete?: string;
+  step?: number | "any";
   inputMode?: "numeric" | "decimal" | "text";
   onBlur?: () => void;
   list?: string;

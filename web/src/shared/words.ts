@@ -99,3 +99,30 @@ export function region(name: Region): string {
   const words = name.toLowerCase().replaceAll("_", " ");
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
+
+const REGION_NAMES: Region[] = [
+  "FEET",
+  "ANKLES",
+  "ACHILLES",
+  "CALVES",
+  "SHINS",
+  "KNEES",
+  "QUADRICEPS",
+  "HAMSTRINGS",
+  "ADDUCTORS",
+  "HIPS",
+  "HIP_FLEXORS",
+  "GLUTES",
+  "LOWER_BACK",
+  "TRUNK",
+  "MID_BACK",
+  "CHEST",
+  "SHOULDER_BLADES",
+  "SHOULDERS",
+  "NECK",
+  "WRISTS",
+];
+export const REGIONS = Object.fromEntries(REGION_NAMES.map((r) => [r, region(r)])) as Record<
+  Region,
+  string
+>;

@@ -1,10 +1,13 @@
 package dev.jubilee.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static java.nio.charset.StandardCharsets.UTF_8;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.FilePayload;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -41,15 +44,20 @@ class LibraryTest {
     link(page, "Library").click();
     page.getByLabel("Name, or what it is for").fill("thread the needle");
     page.getByRole(AriaRole.BUTTON, exactly("Make your own version")).click();
-    Locator text = page.getByRole(AriaRole.REGION, named("Your own drills")).locator("textarea");
-    assertThat(text).hasValue(Pattern.compile("our-thread-the-needle"));
-    String good = text.inputValue();
-    text.fill(good.replace("\"mobilise\"", "\"sometime\""));
-    page.getByRole(AriaRole.BUTTON, exactly("Take in")).click();
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("line");
-    text.fill(good);
-    page.getByRole(AriaRole.BUTTON, exactly("Take in")).click();
+    Locator own = page.getByRole(AriaRole.REGION, named("Your own drills"));
+    assertThat(own.getByLabel("Name", new Locator.GetByLabelOptions().setExact(true)))
+        .hasValue("Thread the needle, ours");
+    own.getByLabel("The common fault; its fix").fill("");
+    page.getByRole(AriaRole.BUTTON, exactly("Keep this drill")).click();
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("fault");
+    own.getByLabel("The common fault; its fix").fill("Rushing; breathe out on the way.");
+    page.getByRole(AriaRole.BUTTON, exactly("Keep this drill")).click();
     assertThat(page.getByRole(AriaRole.STATUS)).containsText("our-thread-the-needle");
+
+    byte[] broken = "[{\"id\": \"x\",\n \"block\": \"sometime\"}]".getBytes(UTF_8);
+    own.getByLabel("Bring in a file")
+        .setInputFiles(new FilePayload("drills.json", "application/json", broken));
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("line 2");
     page.getByLabel("Name, or what it is for").fill("ours");
     assertThat(page.getByRole(AriaRole.LIST, named("Drills"))).containsText("yours");
     page.context().close();
@@ -92,6 +100,26 @@ class LibraryTest {
     rows.nth(1).dragTo(rows.nth(3));
     assertThat(page.locator(".plan-row .name").nth(3)).hasText(dragged);
     page.context().close();
+  }
+
+  @Test
+  void aDrillIsDraggedOnTheAxis() {
+    Page page = RunningJubilee.coach();
+    open(page, "Wren");
+    Locator names = page.locator(".plan-row .name");
+    String dragged = names.nth(1).textContent();
+    BoundingBox from = tread(page, 1).boundingBox();
+    BoundingBox to = tread(page, 3).boundingBox();
+    page.mouse().move(from.x + from.width / 2, from.y + from.height / 2);
+    page.mouse().down();
+    page.mouse().move(to.x + to.width - 1, to.y + to.height / 2);
+    page.mouse().up();
+    assertThat(names.nth(3)).hasText(dragged);
+    page.context().close();
+  }
+
+  private static Locator tread(Page page, int index) {
+    return page.locator(".countdown button.tread").nth(index);
   }
 
   private static void open(Page page, String athlete) {

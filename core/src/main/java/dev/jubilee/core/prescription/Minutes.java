@@ -24,6 +24,9 @@ record Minutes(int total, int raise, int menu, int build, int transition) {
 
   private static final int LEAST_TRANSITION = 15;
 
+  /** What of the drills' time the raise gets without drills on land; Jubilee modelling choice. */
+  private static final double STRAIGHT_ON = 0.5;
+
   /** Getting on to a machine or into the water, and off it. */
   private static final int APPARATUS = 60;
 
@@ -58,6 +61,14 @@ record Minutes(int total, int raise, int menu, int build, int transition) {
     int menu = (int) Math.max(0, room - raise - build);
     return new Minutes(
         total, toQuarterMinute(raise), menu, (int) Math.round(build), toFive(transition));
+  }
+
+  /**
+   * Straight on to the machine or into the water: most of what the drills had goes to the raise.
+   */
+  Minutes straightOn() {
+    int longer = toQuarterMinute(raise + menu * STRAIGHT_ON);
+    return new Minutes(total, longer, Math.max(0, menu + raise - longer), build, transition);
   }
 
   private static int toHalfMinute(double seconds) {

@@ -105,9 +105,20 @@ public final class Prescriber {
     Optional<Drill> mainRaise = raise.main();
     boolean onApparatus = mainRaise.filter(SetUp::onApparatus).isPresent();
     int idealBuild = pins.build().isEmpty() ? Ramp.total(ramp.ideal()) : Pins.seconds(pins.build());
-    Minutes minutes =
+    Minutes shared =
         Minutes.share(
             demand, idealBuild, 60 * circumstances.minutes(), circumstances.fill(), onApparatus);
+
+    // With little time, drills on land would be done cold and cost the way to the machine as well.
+    boolean isStraightOn =
+        onApparatus
+            && request.session().kind().isHard()
+            && 60 * circumstances.minutes() < PULSE_WORTHWHILE;
+    Minutes minutes = isStraightOn ? shared.straightOn() : shared;
+    List<Drill> possible =
+        DrillMenu.candidates(library, request).stream()
+            .filter(d -> !isStraightOn || SetUp.onApparatus(d))
+            .toList();
 
     List<PlanItem> items = new ArrayList<>(pins.raise());
     if (items.isEmpty() && mainRaise.isPresent()) {
@@ -129,7 +140,7 @@ public final class Prescriber {
         demand,
         pins,
         skeleton,
-        drillMenu(request, demand, pins, skeleton, seconds, insisted));
+        drillMenu(request, demand, pins, skeleton, seconds, possible, insisted));
   }
 
   /** The fullest build that fits its share; at the very least one effort, if the raise stays. */
@@ -159,8 +170,8 @@ public final class Prescriber {
       Pins pins,
       Skeleton skeleton,
       int seconds,
+      List<Drill> possible,
       Set<String> insisted) {
-    List<Drill> possible = DrillMenu.candidates(library, request);
     List<Benefit.Part> forced = new ArrayList<>(pins.fixed(library));
     List<Drill> open = pins.open(library, possible);
     Set<String> taken = new HashSet<>();

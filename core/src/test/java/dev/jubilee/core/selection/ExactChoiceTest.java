@@ -1,0 +1,80 @@
+package dev.jubilee.core.selection;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The search against trying everything: the definition of the best choice and nothing else. */
+class ExactChoiceTest {
+
+  @ParameterizedTest
+  @ValueSource(ints = {0, 1, 2, 3})
+  void noAllowedChoiceIsWorthMore(int hundred) {
+    for (int seed = 100 * hundred; seed < 100 * (hundred + 1); seed++) {
+      Menu menu = SmallMenus.of(seed);
+      Choice choice = ExactChoice.of(menu);
+      assertThat(choice.proven()).isTrue();
+      assertThat(menu.allows(choice.offers())).as("menu %d", seed).isTrue();
+      assertThat(choice.points())
+          .as("menu %d", seed)
+          .isEqualTo(menu.points(choice.offers()))
+          .isEqualTo(SmallMenus.best(menu, List.of()));
+    }
+  }
+
+  @Test
+  void theSameMenuGivesTheSameChoice() {
+    for (int seed = 0; seed < 50; seed++) {
+      assertThat(ExactChoice.of(SmallMenus.of(seed)))
+          .isEqualTo(ExactChoice.of(SmallMenus.of(seed)));
+    }
+  }
+
+  @Test
+  void whatIsForcedIsInEvenBeyondTheLimits() {
+    Offer endless = new Offer("endless", "endless", 0, 0, 500, 90, List.of(), -50_000, true);
+    for (int seed = 0; seed < 50; seed++) {
+      Menu menu = SmallMenus.of(seed);
+      List<Offer> more = new ArrayList<>(menu.offers());
+      more.add(endless);
+      Menu forced =
+          new Menu(
+              more, menu.weights(), menu.blocks(), menu.seconds(), menu.contacts(), menu.setups());
+      Choice choice = ExactChoice.of(forced);
+      assertThat(choice.offers()).contains(endless);
+      assertThat(choice.points()).isEqualTo(SmallMenus.best(forced, List.of()));
+    }
+  }
+
+  @Test
+  void moreSecondsNeverMakeTheBestWorse() {
+    Random random = new Random(7);
+    for (int seed = 0; seed < 100; seed++) {
+      Menu menu = SmallMenus.of(seed);
+      Menu longer =
+          new Menu(
+              menu.offers(),
+              menu.weights(),
+              menu.blocks(),
+              menu.seconds() + random.nextInt(60),
+              menu.contacts(),
+              menu.setups());
+      assertThat(ExactChoice.of(longer).points())
+          .isGreaterThanOrEqualTo(ExactChoice.of(menu).points());
+    }
+  }
+
+  @Test
+  void aMenuWithNothingOnItGivesNothing() {
+    Menu empty =
+        new Menu(List.of(), List.of(10), List.of(new Menu.Room(0, 60)), 300, 50, SetupTime.free());
+    Choice choice = ExactChoice.of(empty);
+    assertThat(choice.offers()).isEmpty();
+    assertThat(choice.points()).isZero();
+  }
+}

@@ -1,0 +1,99 @@
+package dev.jubilee.core.selection;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
+
+/** Invented menus, small enough to try every choice. */
+final class SmallMenus {
+  static final int BLOCKS = 2;
+  private static final int NEEDS = 3;
+  private static final int SET_UPS = 4;
+
+  private SmallMenus() {}
+
+  /** The menu of a number; the same number gives the same menu. */
+  static Menu of(int seed) {
+    Random random = new Random(seed);
+    int count = 5 + random.nextInt(6);
+    List<Offer> offers = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      offers.add(offer(random, i, count, random.nextInt(12) == 0));
+    }
+    List<Integer> weights =
+        IntStream.range(0, NEEDS).mapToObj(n -> 1 + random.nextInt(30)).toList();
+    List<Menu.Room> rooms = new ArrayList<>();
+    for (int b = 0; b < BLOCKS; b++) {
+      int least = random.nextBoolean() ? 0 : random.nextInt(80);
+      rooms.add(new Menu.Room(least, least + 30 + random.nextInt(150)));
+    }
+    return new Menu(
+        offers, weights, rooms, random.nextInt(260), random.nextInt(60), setups(random));
+  }
+
+  private static Offer offer(Random random, int i, int count, boolean forced) {
+    List<Offer.Cover> covers = new ArrayList<>();
+    for (int n = 0; n < NEEDS; n++) {
+      if (random.nextBoolean()) {
+        covers.add(new Offer.Cover(n, 1 + random.nextInt(300)));
+      }
+    }
+    // Forced offers stand alone in their group, as what the coach locked does.
+    String group = forced ? "forced " + i : "group " + random.nextInt(count);
+    return new Offer(
+        "offer " + i,
+        group,
+        random.nextInt(BLOCKS),
+        random.nextInt(SET_UPS),
+        10 + random.nextInt(60),
+        random.nextInt(3) == 0 ? 5 * random.nextInt(6) : 0,
+        covers,
+        random.nextInt(20_000) - 12_000,
+        forced);
+  }
+
+  /** Each set-up costs its own seconds, and the more of them the more between. */
+  private static SetupTime setups(Random random) {
+    int[] own = IntStream.range(0, SET_UPS).map(k -> random.nextInt(20)).toArray();
+    int between = random.nextInt(10);
+    return new SetupTime() {
+      @Override
+      public int seconds(int setups) {
+        int sum = between * Math.max(0, Integer.bitCount(setups) - 1);
+        for (int k = 0; k < SET_UPS; k++) {
+          sum += (setups & 1 << k) == 0 ? 0 : own[k];
+        }
+        return sum;
+      }
+
+      @Override
+      public int atLeast(int setup) {
+        return setup < SET_UPS ? own[setup] : 0;
+      }
+    };
+  }
+
+  /** Every choice that is allowed and holds all of these. */
+  static List<List<Offer>> allowed(Menu menu, List<Offer> with) {
+    List<Offer> offers = menu.offers();
+    List<List<Offer>> allowed = new ArrayList<>();
+    for (int set = 0; set < 1 << offers.size(); set++) {
+      int chosen = set;
+      List<Offer> choice =
+          IntStream.range(0, offers.size())
+              .filter(i -> (chosen & 1 << i) != 0)
+              .mapToObj(offers::get)
+              .toList();
+      if (choice.containsAll(with) && menu.allows(choice)) {
+        allowed.add(choice);
+      }
+    }
+    return allowed;
+  }
+
+  /** The most points of any allowed choice that holds all of these. */
+  static long best(Menu menu, List<Offer> with) {
+    return allowed(menu, with).stream().mapToLong(menu::points).max().orElse(Long.MIN_VALUE);
+  }
+}
