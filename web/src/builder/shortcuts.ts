@@ -12,9 +12,8 @@ export function shortcut(
   view: PrescriptionView,
   chosen: string | undefined,
 ): Found | undefined {
-  if (event.target instanceof HTMLElement && event.target.closest("input, select, textarea")) {
-    return undefined;
-  }
+  const target = event.target as Partial<Element> | null;
+  if (target?.closest?.("input, select, textarea")) return undefined;
   const key = event.key.toLowerCase();
   if (event.ctrlKey || event.metaKey) {
     if (key === "z" && event.shiftKey) return view.canRedo ? { step: "redo" } : undefined;

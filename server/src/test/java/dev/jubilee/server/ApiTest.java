@@ -163,6 +163,49 @@ class ApiTest {
   }
 
   @Test
+  void aLockOfTheVersionLeavesItsDoseToTheTime() throws Exception {
+    JsonNode plan = prescription(1);
+    String path = "/api/prescriptions/" + plan.get("id").asString() + "/edits";
+    String itemId = item(plan, "MOBILISE").get("id").asString();
+    String lock = edit(plan, "LOCK", itemId).replace("}", ",\"lock\":\"RUNG\"}");
+    JsonNode locked = JSON.readTree(coach.post(path, lock).body());
+    assertThat(locked.get("edit").asString()).startsWith("Locked ");
+    JsonNode shorter = JSON.readTree(coach.post(path, circumstances(locked, 12)).body());
+    JsonNode kept = byId(shorter, itemId);
+    assertThat(kept.get("lock").asString()).isEqualTo("RUNG");
+    assertThat(kept.get("drillId")).isEqualTo(byId(plan, itemId).get("drillId"));
+
+    HttpResponse<String> nothing = coach.post(path, edit(shorter, "LOCK", itemId));
+    assertThat(nothing.statusCode()).isEqualTo(422);
+    assertThat(JSON.readTree(nothing.body()).at("/errors/0/field").asString()).isEqualTo("lock");
+  }
+
+  @Test
+  void aFindingThatNoEditHelpsIsTakenNoteOf() throws Exception {
+    JsonNode plan = prescription(2);
+    String path = "/api/prescriptions/" + plan.get("id").asString() + "/edits";
+    String cold =
+        circumstances(plan, 30).replaceAll("\"temperature\":-?\\d+", "\"temperature\":-9");
+    JsonNode freezing = JSON.readTree(coach.post(path, cold).body());
+    JsonNode finding = withRemedy(freezing, "SEEN");
+    String seen =
+        edit(freezing, "SEEN", null)
+            .replace("}", ",\"finding\":\"" + finding.get("code").asString() + "\"}");
+    JsonNode after = JSON.readTree(coach.post(path, seen).body());
+    assertThat(withRemedy(after, "SEEN").get("seen").asBoolean()).isTrue();
+    assertThat(after.at("/plan/items")).isEqualTo(freezing.at("/plan/items"));
+  }
+
+  private static JsonNode withRemedy(JsonNode view, String action) {
+    for (JsonNode finding : view.at("/plan/findings")) {
+      if (finding.at("/remedy/action").asString().equals(action)) {
+        return finding;
+      }
+    }
+    throw new AssertionError(view.at("/plan/findings").toString());
+  }
+
+  @Test
   void ofTwoEditsOnTheSameRevisionOneIsAConflictAndNothingIsLost() throws Exception {
     JsonNode plan = prescription();
     String path = "/api/prescriptions/" + plan.get("id").asString() + "/edits";
@@ -237,7 +280,12 @@ class ApiTest {
 
   /** The first athlete's plan for the first session of today. */
   private JsonNode prescription() throws Exception {
-    JsonNode session = sessions().get(0);
+    return prescription(0);
+  }
+
+  /** For the first athlete of a session; tests that change much take one that no other uses. */
+  private JsonNode prescription(int sessionIndex) throws Exception {
+    JsonNode session = sessions().get(sessionIndex);
     Map<String, String> whom =
         Map.of(
             "sessionId", session.get("id").asString(),

@@ -9,7 +9,8 @@ import java.util.Set;
 /**
  * What the body and the kit must be like for a drill. Getting from one to another costs seconds
  * that no one counts: common practice says that they cost, the seconds are a Jubilee modelling
- * choice. A way round by a third is never shorter.
+ * choice. A way round by a third is never shorter; the start comes last, and no way leads on from
+ * it.
  *
  * @param posture where the body is
  * @param worn kit that is put on and taken off

@@ -44,7 +44,7 @@ class PricesTest {
     long best = completion(menu, tables, chosen, open, List.of());
     assertThat(prices.boundByGains(open)).isGreaterThanOrEqualTo(best - ROUNDING);
     for (int steps : new int[] {1, 5, 40}) {
-      double bound = prices.improve(open, steps, best, 1.2);
+      double bound = prices.improve(open, steps, (double) best, 1.2);
       assertThat(bound).isGreaterThanOrEqualTo(best - ROUNDING);
       assertThat(prices.boundInSeconds(open, bound, bound - 1))
           .isGreaterThanOrEqualTo(best - ROUNDING);

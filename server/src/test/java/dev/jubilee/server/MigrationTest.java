@@ -1,0 +1,85 @@
+package dev.jubilee.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.List;
+import org.flywaydb.core.Flyway;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What an older Jubilee stored is still read as what it meant. */
+class MigrationTest {
+  private static final String USER = System.getenv("JUBILEE_DB_USER");
+  private static final String PASSWORD = System.getenv("JUBILEE_DB_PASSWORD");
+  private static final String NAME = "migration_" + ProcessHandle.current().pid();
+
+  private String url;
+
+  @BeforeEach
+  void freshDatabase() throws SQLException {
+    String any = System.getenv("JUBILEE_DB_URL");
+    assertThat(any).as("these tests need PostgreSQL: run ./jubilee test").isNotNull();
+    url = any.replaceFirst("/[^/]*$", "/" + NAME);
+    onAnother(any, "CREATE DATABASE " + NAME);
+  }
+
+  @AfterEach
+  void gone() throws SQLException {
+    onAnother(System.getenv("JUBILEE_DB_URL"), "DROP DATABASE " + NAME);
+  }
+
+  @Test
+  void aLockOfOldKeepsAllOfItAndFindingsGetARemedy() throws SQLException {
+    migrateTo("2");
+    try (Connection connection = DriverManager.getConnection(url, USER, PASSWORD);
+        Statement statement = connection.createStatement()) {
+      // A revision alone, without all that it refers to.
+      for (String reference : List.of("club_id", "prescription_id", "coach_id")) {
+        statement.execute(
+            "ALTER TABLE prescription_revision DROP CONSTRAINT prescription_revision_"
+                + reference
+                + "_fkey");
+      }
+      statement.execute(
+          """
+          INSERT INTO prescription_revision VALUES (gen_random_uuid(), gen_random_uuid(),
+            gen_random_uuid(), 1, NULL, 'Prescribed', '1',
+            '{"items": [{"id": "jog", "locked": true}, {"id": "skip", "locked": false}]}',
+            '{"items": [{"id": "jog", "locked": true}], "findings": [
+               {"code": "LAYERS", "remedy": null},
+               {"code": "OVER_TIME", "remedy": {"action": "REFIT"}}]}',
+            gen_random_uuid(), now())
+          """);
+      migrateTo("latest");
+      ResultSet row = statement.executeQuery("SELECT inputs, outcome FROM prescription_revision");
+      row.next();
+      JsonNode inputs = JsonMapper.shared().readTree(row.getString(1));
+      JsonNode outcome = JsonMapper.shared().readTree(row.getString(2));
+      assertThat(inputs.at("/items/0/lock").asString()).isEqualTo("DOSE");
+      assertThat(inputs.at("/items/1/lock").asString()).isEqualTo("NONE");
+      assertThat(outcome.at("/items/0/lock").asString()).isEqualTo("DOSE");
+      assertThat(outcome.at("/findings/0/remedy/action").asString()).isEqualTo("SEEN");
+      assertThat(outcome.at("/findings/1/remedy/action").asString()).isEqualTo("REFIT");
+      assertThat(outcome.at("/findings/0/seen").isBoolean()).isTrue();
+    }
+  }
+
+  private void migrateTo(String version) {
+    Flyway.configure().dataSource(url, USER, PASSWORD).target(version).load().migrate();
+  }
+
+  private static void onAnother(String database, String sql) throws SQLException {
+    try (Connection admin = DriverManager.getConnection(database, USER, PASSWORD);
+        Statement statement = admin.createStatement()) {
+      statement.execute(sql);
+    }
+  }
+}
