@@ -88,6 +88,7 @@ export function Player({ view, start, onLeave }: Props) {
       <TargetLine item={item} />
       <p className="cues">{item.cues.join(" · ")}</p>
       {item.caution && <p className="caution">{item.caution}</p>}
+      {item.easier && <p className="easier">Easier: {item.easier.name}</p>}
       <p className="next">
         {next ? (
           <>

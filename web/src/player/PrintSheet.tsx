@@ -1,5 +1,5 @@
 import { Fragment } from "react";
-import type { FollowView } from "../api/types";
+import type { FollowView, Item } from "../api/types";
 import { Countdown } from "../shared/Countdown";
 import { clock, targetWords } from "../shared/units";
 import { BLOCKS } from "../shared/words";
@@ -46,7 +46,10 @@ export function PrintSheet({ view }: { view: FollowView }) {
               )}
               <tr>
                 <td>{clock(item.startsBefore)}</td>
-                <td>{item.name}</td>
+                <td>
+                  {item.name}
+                  <Versions item={item} />
+                </td>
                 <td>
                   {item.dose}
                   {item.recoverySeconds > 0 && `, then ${item.recoverySeconds} s easy`}
@@ -75,4 +78,13 @@ export function PrintSheet({ view }: { view: FollowView }) {
       </button>
     </main>
   );
+}
+
+/** The rungs beside it, for the one in the group who needs another. */
+function Versions({ item }: { item: Item }) {
+  const words = [
+    item.easier && `easier: ${item.easier.name}`,
+    item.harder && `harder: ${item.harder.name}`,
+  ].filter(Boolean);
+  return words.length > 0 ? <small className="versions">{words.join(" · ")}</small> : null;
 }

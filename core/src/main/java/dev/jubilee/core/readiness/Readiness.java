@@ -1,0 +1,221 @@
+package dev.jubilee.core.readiness;
+
+import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.prescription.Plan;
+import dev.jubilee.core.prescription.PlanItem;
+import dev.jubilee.core.session.SessionKind;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * What state a plan leaves the athlete in at the start: warm, fresh, rehearsed, and from when to
+ * when. It is a model and says so: warmth comes with a band and in half degrees.
+ *
+ * @param start second of the planned start
+ * @param usual the body second by second, and on for {@link #LOOK_AHEAD} of standing about
+ * @param slow the same for a body that warms slowly and cools quickly
+ * @param quick the same for one that warms quickly and cools slowly
+ * @param verdict at the start
+ */
+public record Readiness(int start, Trace usual, Trace slow, Trace quick, Verdict verdict) {
+  /** How far beyond the planned start it is looked, s. */
+  public static final int LOOK_AHEAD = 45 * 60;
+
+  /** Fresh enough: the reserve refilled and little lingering; Jubilee modelling choice. */
+  private static final double FRESH = 0.92;
+
+  /** What part of the wanted warmth is enough; Jubilee modelling choice. */
+  private static final double WARM_ENOUGH = 0.8;
+
+  /** A build has been where the session begins within this; Jubilee modelling choice. */
+  private static final double REHEARSED_WITHIN = 4;
+
+  /** Easy movement of a top-up as a share of critical cost; common practice: a light jog. */
+  private static final double TOP_UP_COST = 0.7;
+
+  /** From the end of a top-up to the new start, s; common practice: a few minutes. */
+  private static final int AFTER_TOP_UP = 180;
+
+  private static final int SHORTEST_TOP_UP = 120;
+  private static final int LONGEST_TOP_UP = 600;
+
+  /** Power a °C of muscle is worth, per cent: 2 to 5 (Bergh &amp; Ekblom 1979; Sargeant 1987). */
+  private static final int[] POWER_PER_DEGREE = {2, 5};
+
+  /** What a plan leads to; the same plan gives the same. */
+  public static Readiness of(Plan plan) {
+    Load load = Load.of(plan);
+    Air air = Air.of(plan.request().circumstances());
+    Trace usual = Simulation.run(load.thenStanding(LOOK_AHEAD), Body.USUAL, air);
+    Trace slow = Simulation.run(load, Body.SLOW, air);
+    Trace quick = Simulation.run(load, Body.QUICK, air);
+    Trace layered = Simulation.run(load, Body.USUAL, air.withLayers());
+    int start = load.seconds();
+    double kept = layered.muscle(start) - usual.muscle(start);
+    Verdict verdict = verdict(plan, usual, slow.muscle(start), quick.muscle(start), kept);
+    return new Readiness(start, usual, slow, quick, verdict);
+  }
+
+  private static Verdict verdict(
+      Plan plan, Trace usual, double low, double high, double keptByLayers) {
+    int start = plan.seconds();
+    double wanted = wanted(plan.request().session().kind());
+    double warmth = usual.muscle(start);
+    double freshness = usual.freshness(start);
+    boolean isRehearsed = isRehearsed(plan);
+    Optional<Verdict.Window> window = window(usual, start, wanted);
+    Air air = Air.of(plan.request().circumstances());
+    double gone = usual.muscle(usual.seconds());
+    Optional<Verdict.TopUp> topUp =
+        plan.request().session().kind().isHard() ? topUp(gone, wanted, air) : Optional.empty();
+    List<String> sentences = new ArrayList<>();
+    sentences.add(warmthSentence(warmth, wanted));
+    sentences.add(freshnessSentence(freshness));
+    if (!isRehearsed && plan.request().session().kind().isHard()) {
+      sentences.add("The build stays below where the session begins: let the first effort rise.");
+    }
+    window.ifPresent(w -> sentences.add(windowSentence(w)));
+    topUp.ifPresent(t -> sentences.add(topUpSentence(t)));
+    if (halves(keptByLayers) >= 0.5) {
+      sentences.add(
+          "Warm layers over all that is not hard keep about " + degrees(keptByLayers) + " more.");
+    }
+    return new Verdict(
+        halves(warmth),
+        halves(low),
+        halves(high),
+        wanted,
+        (int) Math.round(100 * freshness),
+        isRehearsed,
+        window,
+        topUp,
+        sentences);
+  }
+
+  /**
+   * Muscle temperature above rest that a session wants, °C; about 3 is what 10 to 20 min at 70 to
+   * 75 % give (Saltin et al. 1968). How much of it is a Jubilee modelling choice.
+   */
+  private static double wanted(SessionKind kind) {
+    return switch (kind) {
+      case EASY, LONG -> 0.5;
+      case GYM, THRESHOLD -> 1.5;
+      case INTERVALS, TIME_TRIAL, STEEPLE, SPRINT, JUMPS -> 2.0;
+    };
+  }
+
+  private static boolean isRehearsed(Plan plan) {
+    double highest =
+        plan.in(Block.BUILD).stream()
+            .flatMap(i -> i.target().stream())
+            .mapToDouble(t -> t.effort().points())
+            .max()
+            .orElse(highestRaise(plan));
+    double begins = Math.min(plan.demand().firstEffort().points(), Effort.SPRINT.points());
+    return highest >= begins - REHEARSED_WITHIN;
+  }
+
+  private static double highestRaise(Plan plan) {
+    return plan.in(Block.RAISE).stream()
+        .map(PlanItem::target)
+        .flatMap(Optional::stream)
+        .mapToDouble(t -> t.effort().points())
+        .max()
+        .orElse(0);
+  }
+
+  /** The stretch of starts around or nearest after the planned one at which all is well. */
+  private static Optional<Verdict.Window> window(Trace ahead, int start, double wanted) {
+    int from = start;
+    while (from <= ahead.seconds() && !isReady(ahead, from, wanted)) {
+      from++;
+    }
+    if (from > ahead.seconds()) {
+      return Optional.empty();
+    }
+    int to = from;
+    while (to < ahead.seconds() && isReady(ahead, to + 1, wanted)) {
+      to++;
+    }
+    while (from > 0 && isReady(ahead, from - 1, wanted)) {
+      from--;
+    }
+    return Optional.of(new Verdict.Window(from - start, to - start));
+  }
+
+  private static boolean isReady(Trace trace, int second, double wanted) {
+    return trace.muscle(second) >= WARM_ENOUGH * wanted && trace.freshness(second) >= FRESH;
+  }
+
+  /** The shortest easy movement that warms again after standing about for long. */
+  private static Optional<Verdict.TopUp> topUp(double gone, double wanted, Air air) {
+    Warmth body = new Warmth(Body.USUAL, air);
+    for (int seconds = SHORTEST_TOP_UP; seconds <= LONGEST_TOP_UP; seconds += 60) {
+      double warmed = body.after(gone, TOP_UP_COST, false, seconds);
+      double left = body.after(warmed, Load.STANDING_COST, false, AFTER_TOP_UP);
+      if (left >= WARM_ENOUGH * wanted) {
+        return Optional.of(new Verdict.TopUp(seconds, AFTER_TOP_UP));
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static String warmthSentence(double warmth, double wanted) {
+    String at = "Muscles " + degrees(warmth) + " above rest at the start";
+    if (warmth >= WARM_ENOUGH * wanted) {
+      return at + ": warm enough.";
+    }
+    double missing = wanted - warmth;
+    return String.format(
+        Locale.ROOT,
+        "%s, %s short of what this wants: %.0f to %.0f %% of power.",
+        at,
+        degrees(missing),
+        Math.max(1, POWER_PER_DEGREE[0] * missing),
+        Math.max(2, POWER_PER_DEGREE[1] * missing));
+  }
+
+  private static String freshnessSentence(double freshness) {
+    int percent = (int) Math.round(100 * freshness);
+    return freshness >= FRESH
+        ? "Fresh, " + percent + " %."
+        : "Not yet fresh, " + percent + " %: a longer wait or less above critical.";
+  }
+
+  private static String windowSentence(Verdict.Window w) {
+    String to = w.to() >= LOOK_AHEAD ? "as long as one may wait" : minutes(w.to());
+    if (w.from() > 0) {
+      return "Ready only "
+          + minutes(w.from())
+          + " after the planned start, until "
+          + to
+          + " after.";
+    }
+    return w.from() > -60
+        ? "Ready at the start, and up to " + to + " after it."
+        : "Ready from " + minutes(-w.from()) + " before to " + to + " after the start.";
+  }
+
+  private static String topUpSentence(Verdict.TopUp t) {
+    return "If the start slips further: "
+        + minutes(t.seconds())
+        + " of easy movement, done "
+        + minutes(t.before())
+        + " before the new start; not the whole again.";
+  }
+
+  private static String minutes(int seconds) {
+    return Math.round(seconds / 60.0) + " min";
+  }
+
+  private static double halves(double degrees) {
+    return Math.round(2 * degrees) / 2.0;
+  }
+
+  private static String degrees(double degrees) {
+    return String.format(Locale.ROOT, "%.1f °C", halves(degrees));
+  }
+}

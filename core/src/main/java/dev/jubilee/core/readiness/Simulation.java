@@ -1,0 +1,64 @@
+package dev.jubilee.core.readiness;
+
+/**
+ * Warm-up and wait in steps of one second. Load is constant within a second, so each quantity
+ * follows its differential equation exactly:
+ *
+ * <ul>
+ *   <li>muscle temperature, oxygen uptake and heart rate: dx/dt = (level − x) / time constant;
+ *   <li>W′ or D′ (Skiba et al. 2012, 2015, differential form): above critical it falls by what is
+ *       done above it, below it refills as dW/dt = (1 − W / W′)(critical − intensity);
+ *   <li>fatigue: grows with contacts and with what is done above critical, fades exponentially.
+ * </ul>
+ */
+final class Simulation {
+  /** Time constant with which fatigue fades, s: power is best 3 to 10 min after (Tillin 2009). */
+  private static final double FADES = 240;
+
+  /** Fatigue a ground contact leaves; Jubilee modelling choice. */
+  private static final double A_CONTACT = 0.0006;
+
+  /** Fatigue a second at twice the critical intensity leaves; Jubilee modelling choice. */
+  private static final double ABOVE_CRITICAL = 0.0025;
+
+  private Simulation() {}
+
+  static Trace run(Load load, Body body, Air air) {
+    int n = load.seconds();
+    Trace trace = new Trace(n);
+    // Whoever arrives has stood about in this air, clothed.
+    trace.muscle[0] = body.level(Load.STANDING_COST, air.withLayers(), false);
+    trace.reserve[0] = 1;
+    double uptakeStays = Math.exp(-1 / body.uptake());
+    double heartStays = Math.exp(-1 / Body.HEART);
+    double fatigueStays = Math.exp(-1 / FADES);
+    Warmth warmth = new Warmth(body, air);
+    for (int s = 0; s < n; s++) {
+      double cost = load.cost[s];
+      double speed = load.speed[s];
+      trace.muscle[s + 1] = warmth.after(trace.muscle[s], cost, load.inWater[s]);
+      double uptake = Math.min(1, Body.UPTAKE_AT_CRITICAL * cost);
+      trace.uptake[s + 1] = uptake + (trace.uptake[s] - uptake) * uptakeStays;
+      double heart = Math.min(1, Body.RESERVE_AT_CRITICAL * cost);
+      trace.heart[s + 1] = heart + (trace.heart[s] - heart) * heartStays;
+      trace.reserve[s + 1] =
+          trace.reserve[s] == 1 && speed <= 1
+              ? 1
+              : reserve(trace.reserve[s], speed, load.reserveSeconds);
+      double more = A_CONTACT * load.contacts[s] + ABOVE_CRITICAL * Math.max(0, speed - 1);
+      trace.fatigue[s + 1] = Math.min(1, trace.fatigue[s] * fatigueStays + more);
+    }
+    return trace;
+  }
+
+  /** One second of the balance, exactly; never below empty. */
+  static double reserve(double left, double speed, double reserveSeconds) {
+    if (reserveSeconds <= 0) {
+      return 1;
+    }
+    if (speed > 1) {
+      return Math.max(0, left - (speed - 1) / reserveSeconds);
+    }
+    return 1 + (left - 1) * Math.exp(-(1 - speed) / reserveSeconds);
+  }
+}

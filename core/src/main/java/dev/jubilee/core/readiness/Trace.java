@@ -1,0 +1,57 @@
+package dev.jubilee.core.readiness;
+
+/**
+ * The body second by second; 0 is the beginning of the warm-up, {@link #seconds()} the start. All
+ * are model values.
+ */
+public final class Trace {
+  final double[] muscle;
+  final double[] uptake;
+  final double[] heart;
+  final double[] reserve;
+  final double[] fatigue;
+
+  Trace(int seconds) {
+    muscle = new double[seconds + 1];
+    uptake = new double[seconds + 1];
+    heart = new double[seconds + 1];
+    reserve = new double[seconds + 1];
+    fatigue = new double[seconds + 1];
+  }
+
+  public int seconds() {
+    return muscle.length - 1;
+  }
+
+  /** Muscle temperature above that of rest in mild air, °C. */
+  public double muscle(int second) {
+    return muscle[second];
+  }
+
+  /** Oxygen uptake as a share of its maximum, 0 to 1. */
+  public double uptake(int second) {
+    return uptake[second];
+  }
+
+  /** Share of heart-rate reserve, 0 to 1. */
+  public double heart(int second) {
+    return heart[second];
+  }
+
+  /**
+   * What is left of W′ or D′, 0 to 1. At 0 it is empty, and the plan asks for more than there is.
+   */
+  public double reserve(int second) {
+    return reserve[second];
+  }
+
+  /** What contacts and hard efforts have left behind, 0 to 1. */
+  public double fatigue(int second) {
+    return fatigue[second];
+  }
+
+  /** How fresh, 0 to 1: what is left of the reserve, less what lingers. */
+  public double freshness(int second) {
+    return Math.max(0, reserve[second] - fatigue[second]);
+  }
+}
