@@ -17,6 +17,7 @@ export type PlanView = Schemas["PlanView"];
 export type Item = Schemas["ItemView"];
 export type Target = Schemas["TargetView"];
 export type Segment = Schemas["SegmentView"];
+export type Readiness = Schemas["ReadinessView"];
 export type Finding = Schemas["FindingView"];
 export type EditRequest = Schemas["EditRequest"];
 export type DrillSummary = Schemas["DrillSummary"];

@@ -1,15 +1,17 @@
 import { Box, Button, Flex, Grid } from "@chakra-ui/react";
 import { useEffect, useState } from "react";
 import { Link, useParams } from "react-router";
-import type { PrescriptionView } from "../api/types";
+import type { PlanView, PrescriptionView } from "../api/types";
 import { before, dayAndMonth, timeOf, weekday } from "../day/dates";
 import { Complaint } from "../shared/Complaint";
 import { Countdown } from "../shared/Countdown";
+import { Curves } from "../shared/Curves";
 import { SportIcon } from "../shared/icons";
 import { clock } from "../shared/units";
 import { KINDS, SPORTS } from "../shared/words";
 import { AddDrill } from "./AddDrill";
 import { ApproachPanel } from "./ApproachPanel";
+import { AtTheStart } from "./AtTheStart";
 import { CircumstancesBar } from "./CircumstancesBar";
 import { Findings } from "./Findings";
 import { HandOver } from "./HandOver";
@@ -32,6 +34,7 @@ function Builder({ view }: { view: PrescriptionView }) {
   const { step } = usePlan(view.id);
   const [chosenId, setChosenId] = useState<string>();
   const { plan, session } = view;
+  const former = useFormer(plan);
   const chosen = plan.items.find((i) => i.id === chosenId) ?? plan.items[0];
 
   useEffect(() => {
@@ -122,6 +125,7 @@ function Builder({ view }: { view: PrescriptionView }) {
       )}
 
       <Box my="3">
+        {plan.readiness && <Curves plan={plan} readiness={plan.readiness} former={former} />}
         <Countdown
           plan={plan}
           startsAt={timeOf(session.startsAt)}
@@ -130,6 +134,7 @@ function Builder({ view }: { view: PrescriptionView }) {
           onMove={(item, by) => step.mutate({ action: "MOVE", itemId: item.id, amount: by })}
           narrow={window.innerWidth < 640}
         />
+        {plan.readiness && <AtTheStart readiness={plan.readiness} />}
       </Box>
 
       <Grid templateColumns={{ base: "1fr", lg: "minmax(0, 1fr) 400px" }} gap="8">
@@ -156,6 +161,17 @@ function Builder({ view }: { view: PrescriptionView }) {
           {!isGrave && findings}
           <Routines prescriptionId={view.id} athlete={view.athlete.name.split(" ")[0] ?? ""} />
           <HandOver prescriptionId={view.id} token={view.token} athlete={view.athlete.name} />
+          {plan.readiness && (
+            <Box fontSize="sm">
+              <Box as="h2" fontSize="lg" mb="1">
+                At the start
+              </Box>
+              {plan.readiness.verdict.sentences.map((sentence) => (
+                <Box key={sentence}>{sentence}</Box>
+              ))}
+              <Box color="inkSoft">A model of an average body; the athlete’s own feel decides.</Box>
+            </Box>
+          )}
           <Box fontSize="sm">
             <Box as="h2" fontSize="lg" mb="1">
               Why this much
@@ -176,4 +192,11 @@ function Builder({ view }: { view: PrescriptionView }) {
       </Grid>
     </>
   );
+}
+
+/** The plan before the last change. */
+function useFormer(plan: PlanView): PlanView | undefined {
+  const [pair, setPair] = useState<{ now: PlanView; before?: PlanView }>({ now: plan });
+  if (pair.now !== plan) setPair({ now: plan, before: pair.now });
+  return pair.now === plan ? pair.before : pair.now;
 }

@@ -118,6 +118,22 @@ class LibraryTest {
     page.context().close();
   }
 
+  @Test
+  void aLongWaitTellsOnTheStateAtTheStart() {
+    Page page = RunningJubilee.coach();
+    open(page, "Tobias");
+    Locator verdict = page.getByRole(AriaRole.REGION, named("At the start"));
+    assertThat(verdict).containsText("Warm");
+    assertThat(verdict).not().containsText("Not warm enough");
+    page.locator(".plan-row .name").last().click();
+    for (int i = 0; i < 40; i++) {
+      page.getByRole(AriaRole.BUTTON, exactly("More")).click();
+    }
+    assertThat(verdict).containsText("Not warm enough");
+    assertThat(page.locator(".curve-ghost")).hasCount(1);
+    page.context().close();
+  }
+
   private static Locator tread(Page page, int index) {
     return page.locator(".countdown button.tread").nth(index);
   }

@@ -10,7 +10,9 @@ import java.util.Optional;
  * @param warmthLow the same for a body that warms slowly and cools quickly
  * @param warmthHigh the same for one that warms quickly and cools slowly
  * @param wanted what the session wants, °C
+ * @param isWarm whether that is enough
  * @param freshness 0 to 100
+ * @param isFresh whether that is enough
  * @param isRehearsed whether the build has been where the session begins
  * @param window when the athlete is ready, if at all
  * @param topUp what to do before a start that slips beyond the window, if the session wants it
@@ -21,7 +23,9 @@ public record Verdict(
     double warmthLow,
     double warmthHigh,
     double wanted,
+    boolean isWarm,
     int freshness,
+    boolean isFresh,
     boolean isRehearsed,
     Optional<Window> window,
     Optional<TopUp> topUp,

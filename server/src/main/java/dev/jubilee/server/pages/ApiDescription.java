@@ -17,6 +17,7 @@ class ApiDescription {
       Set.of(
           "ItemView.target",
           "ItemView.easier",
+          "PlanView.readiness",
           "ItemView.harder",
           "EditRequest.lock",
           "EditRequest.circumstances",

@@ -18,6 +18,7 @@ import java.util.List;
  * @param firstEffort how hard the session begins, 0 to 100
  * @param why what made it longer, shorter, higher or lower
  * @param basis where the athlete's figures come from
+ * @param readiness the state at the start; null in plans from before it was computed
  */
 public record PlanView(
     int seconds,
@@ -27,7 +28,8 @@ public record PlanView(
     List<String> why,
     List<String> basis,
     List<ItemView> items,
-    List<FindingView> findings) {
+    List<FindingView> findings,
+    @Schema(nullable = true) ReadinessView readiness) {
 
   /**
    * One line of the plan.
@@ -84,6 +86,51 @@ public record PlanView(
   /** A stretch to follow without a change. */
   public record SegmentView(
       Segment.Kind kind, int seconds, Segment.Side side, int count, String note) {}
+
+  /**
+   * The body through warm-up and wait, for drawing, and the verdict at the start.
+   *
+   * @param step seconds from one figure to the next; the last is at the start
+   * @param warmth muscle temperature above rest, hundredths of a °C
+   * @param warmthLow the same for a body that warms slowly and cools quickly
+   * @param warmthHigh the same for one that warms quickly and cools slowly
+   * @param freshness 0 to 100
+   * @param heart beats/min
+   * @param reserve what is left of W′ or D′, 0 to 100
+   */
+  public record ReadinessView(
+      int step,
+      List<Integer> warmth,
+      List<Integer> warmthLow,
+      List<Integer> warmthHigh,
+      List<Integer> freshness,
+      List<Integer> heart,
+      List<Integer> reserve,
+      VerdictView verdict) {}
+
+  /**
+   * The state at the start.
+   *
+   * @param warmth °C above rest, in halves
+   * @param wanted °C above rest that the session wants
+   * @param isWarm whether that is enough
+   * @param freshness 0 to 100
+   * @param isFresh whether that is enough
+   * @param readyFrom s after the planned start from which the athlete is ready; null when never
+   * @param readyTo s after the planned start until which they are
+   */
+  public record VerdictView(
+      double warmth,
+      double warmthLow,
+      double warmthHigh,
+      double wanted,
+      boolean isWarm,
+      int freshness,
+      boolean isFresh,
+      boolean isRehearsed,
+      @Schema(nullable = true) Integer readyFrom,
+      @Schema(nullable = true) Integer readyTo,
+      List<String> sentences) {}
 
   /** Something the coach should know. */
   public record FindingView(

@@ -42,7 +42,8 @@ final class PlanViews {
         why,
         plan.anchors().basis(),
         items,
-        Checks.of(plan).stream().map(f -> finding(f, plan)).toList());
+        Checks.of(plan).stream().map(f -> finding(f, plan)).toList(),
+        ReadinessViews.of(plan));
   }
 
   private static String length(Plan plan) {
