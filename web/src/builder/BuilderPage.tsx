@@ -1,7 +1,7 @@
 import { Box, Button, Flex, Grid } from "@chakra-ui/react";
 import { useEffect, useState } from "react";
 import { Link, useParams } from "react-router";
-import type { PlanView, PrescriptionView } from "../api/types";
+import type { PrescriptionView } from "../api/types";
 import { before, dayAndMonth, timeOf, weekday } from "../day/dates";
 import { Complaint } from "../shared/Complaint";
 import { Countdown } from "../shared/Countdown";
@@ -31,10 +31,9 @@ export function BuilderPage() {
 }
 
 function Builder({ view }: { view: PrescriptionView }) {
-  const { step } = usePlan(view.id);
+  const { step, former } = usePlan(view.id);
   const [chosenId, setChosenId] = useState<string>();
   const { plan, session } = view;
-  const former = useFormer(plan);
   const chosen = plan.items.find((i) => i.id === chosenId) ?? plan.items[0];
 
   useEffect(() => {
@@ -192,11 +191,4 @@ function Builder({ view }: { view: PrescriptionView }) {
       </Grid>
     </>
   );
-}
-
-/** The plan before the last change. */
-function useFormer(plan: PlanView): PlanView | undefined {
-  const [pair, setPair] = useState<{ now: PlanView; before?: PlanView }>({ now: plan });
-  if (pair.now !== plan) setPair({ now: plan, before: pair.now });
-  return pair.now === plan ? pair.before : pair.now;
 }

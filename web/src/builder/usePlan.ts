@@ -1,7 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { skipToken, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
-import type { EditRequest, PrescriptionView } from "../api/types";
+import type { EditRequest, PlanView, PrescriptionView } from "../api/types";
 
 export type Edit = Omit<EditRequest, "baseRevision">;
 type Step = Edit | "undo" | "redo" | "refresh";
@@ -17,6 +17,9 @@ export function usePlan(id: string) {
     queryKey: key,
     queryFn: () => data(api.GET("/api/prescriptions/{id}", { params: { path: { id } } })),
   });
+  // The plan before the last change, kept beside the present one.
+  const formerKey = ["former-plan", id];
+  const former = useQuery<PlanView>({ queryKey: formerKey, queryFn: skipToken });
   const step = useMutation({
     scope: { id: `prescription-${id}` },
     mutationFn: (what: Step): Promise<PrescriptionView> => {
@@ -40,6 +43,7 @@ export function usePlan(id: string) {
       }
     },
     onSuccess: (view) => {
+      queries.setQueryData(formerKey, queries.getQueryData<PrescriptionView>(key)?.plan);
       queries.setQueryData(key, view);
       void queries.invalidateQueries({ queryKey: ["sessions"] });
       void queries.invalidateQueries({ queryKey: ["alternatives", id] });
@@ -49,5 +53,5 @@ export function usePlan(id: string) {
       if (error instanceof Problem && error.status === 409) void query.refetch();
     },
   });
-  return { query, step };
+  return { query, step, former: former.data };
 }
