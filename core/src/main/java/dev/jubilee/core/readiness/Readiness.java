@@ -66,7 +66,7 @@ public record Readiness(int start, Trace usual, Trace slow, Trace quick, Verdict
     double warmth = usual.muscle(start);
     double freshness = usual.freshness(start);
     boolean isRehearsed = isRehearsed(plan);
-    Optional<Verdict.Window> window = window(usual, start, wanted);
+    Optional<Verdict.Window> window = window(usual, start, endOfWork(plan), wanted);
     Air air = Air.of(plan.request().circumstances());
     double gone = usual.muscle(usual.seconds());
     Optional<Verdict.TopUp> topUp =
@@ -129,8 +129,13 @@ public record Readiness(int start, Trace usual, Trace slow, Trace quick, Verdict
         .orElse(0);
   }
 
-  /** The stretch of starts around or nearest after the planned one at which all is well. */
-  private static Optional<Verdict.Window> window(Trace ahead, int start, double wanted) {
+  /**
+   * The stretch of starts around or nearest after the planned one at which all is well.
+   *
+   * @param earliest second from which the warm-up is done
+   */
+  private static Optional<Verdict.Window> window(
+      Trace ahead, int start, int earliest, double wanted) {
     int from = start;
     while (from <= ahead.seconds() && !isReady(ahead, from, wanted)) {
       from++;
@@ -142,10 +147,18 @@ public record Readiness(int start, Trace usual, Trace slow, Trace quick, Verdict
     while (to < ahead.seconds() && isReady(ahead, to + 1, wanted)) {
       to++;
     }
-    while (from > 0 && isReady(ahead, from - 1, wanted)) {
+    while (from > earliest && isReady(ahead, from - 1, wanted)) {
       from--;
     }
     return Optional.of(new Verdict.Window(from - start, to - start));
+  }
+
+  /** Second at which all but the way to the start is done. */
+  private static int endOfWork(Plan plan) {
+    return plan.items().stream()
+        .filter(i -> i.block() != Block.TRANSITION)
+        .mapToInt(PlanItem::seconds)
+        .sum();
   }
 
   private static boolean isReady(Trace trace, int second, double wanted) {
