@@ -31,7 +31,8 @@ export function Frame({ me, children }: { me: Me; children: ReactNode }) {
         borderBottom="1px solid var(--rule)"
       >
         <Flex align="center" gap="2" fontFamily="heading" fontSize="lg" fontWeight="700">
-          <Pennant size={20} /> Jubilee
+          <Pennant size={20} />
+          <Box srOnly={{ base: true, sm: false }}>Jubilee</Box>
         </Flex>
         <Flex as="nav" aria-label="Main" gap={{ base: "3", md: "5" }} h="100%">
           {PLACES.map(({ to, label }) => (
@@ -54,7 +55,7 @@ export function Frame({ me, children }: { me: Me; children: ReactNode }) {
         <Box color="inkSoft" fontSize="sm" hideBelow="md">
           {me.coachName}, {me.clubName}
         </Box>
-        <Button variant="ghost" onClick={() => void signOut()}>
+        <Button variant="ghost" px={{ base: "0", md: "2.5" }} onClick={() => void signOut()}>
           Sign out
         </Button>
       </Flex>

@@ -80,7 +80,7 @@ function Builder({ view }: { view: PrescriptionView }) {
           </Box>
         </Box>
         <Box flex="1" />
-        <Box textAlign="right" data-testid="length">
+        <Box textAlign={{ base: "left", md: "right" }} data-testid="length">
           <Box fontSize="4xl" lineHeight="0.95" fontWeight="700" letterSpacing="-0.02em">
             {clock(plan.seconds)}
           </Box>

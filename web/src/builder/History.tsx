@@ -2,8 +2,10 @@ import { Box, Button, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { memo, useState } from "react";
 import { api, data } from "../api/client";
+import type { PlanView } from "../api/types";
 import { timeOf } from "../day/dates";
 import { Countdown } from "../shared/Countdown";
+import { Curves } from "../shared/Curves";
 import { SelectField } from "../shared/fields";
 import { clock } from "../shared/units";
 import { differences } from "./differences";
@@ -71,11 +73,11 @@ function Comparison({ prescriptionId }: { prescriptionId: string }) {
       {before.data && (
         <>
           <Box fontWeight="600">Then, {clock(before.data.seconds)}</Box>
-          <Countdown plan={before.data} startsAt={startsAt} height={92} />
+          <WithCurves plan={before.data} startsAt={startsAt} />
           <Box fontWeight="600" mt="3">
             Now, {clock(plan.seconds)}
           </Box>
-          <Countdown plan={plan} startsAt={startsAt} height={92} />
+          <WithCurves plan={plan} startsAt={startsAt} />
           <Box as="ul" listStyleType="none" mt="3" fontSize="sm" aria-label="What changed">
             {differences(before.data, plan).map((d) => (
               <Flex as="li" key={d.what} gap="3" borderTop="1px solid var(--rule)" py="1">
@@ -89,5 +91,14 @@ function Comparison({ prescriptionId }: { prescriptionId: string }) {
         </>
       )}
     </Box>
+  );
+}
+
+function WithCurves({ plan, startsAt }: { plan: PlanView; startsAt: string }) {
+  return (
+    <>
+      {plan.readiness && <Curves plan={plan} readiness={plan.readiness} />}
+      <Countdown plan={plan} startsAt={startsAt} height={92} />
+    </>
   );
 }

@@ -106,7 +106,9 @@ function Keeping({ item, onEdit }: { item: Item; onEdit: (edit: Edit) => void })
       wrap="wrap"
       fontSize="sm"
     >
-      <Box color="inkSoft">Re-fitting keeps</Box>
+      <Box color="inkSoft" title="What re-fitting and other minutes leave as it is">
+        Keep
+      </Box>
       {locksOf(item).map((lock) => (
         <Button
           key={lock}

@@ -9,7 +9,14 @@ import { BLOCKS } from "./words";
 const percent = (fraction: number) => `${(100 * fraction).toFixed(3)}%`;
 
 /** Shares of the axis below which a band shows its name, or its time, only on hover. */
-const ROOM = { wide: { name: 0.052, time: 0.1 }, narrow: { name: 0.17, time: 0.34 } };
+const ROOM = {
+  wide: { name: 0.052, time: 0.1 },
+  half: { name: 0.08, time: 0.15 },
+  narrow: { name: 0.17, time: 0.34 },
+};
+
+/** Lower axes are drawn where half the width is to be had. */
+const LOW = 120;
 
 interface CountdownProps {
   plan: PlanView;
@@ -35,7 +42,7 @@ export function Countdown({
   narrow = false,
 }: CountdownProps) {
   const span = axisSpan(plan.seconds);
-  const room = narrow ? ROOM.narrow : ROOM.wide;
+  const room = narrow ? ROOM.narrow : height < LOW ? ROOM.half : ROOM.wide;
   const steps = treads(plan.items, span);
   const [drag, setDrag] = useState<Drag>();
   const by = drag ? placesTo(steps, drag.id, drag.at) : 0;
