@@ -11,6 +11,7 @@ import dev.jubilee.core.prescription.Plan;
 import dev.jubilee.core.prescription.PlanItem;
 import dev.jubilee.core.session.Circumstances;
 import dev.jubilee.core.session.Place;
+import dev.jubilee.core.session.SessionKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -67,6 +68,7 @@ final class KitChecks implements Check {
     }
     Place place = plan.request().circumstances().place();
     if (apparatus == null
+        && plan.request().session().kind() != SessionKind.GYM
         && plan.request().session().kind().isHard()
         && plan.request().circumstances().lane().metres() < 15) {
       findings.add(

@@ -29,7 +29,7 @@ public final class Eligibility {
   public static Optional<String> against(Drill drill, PrescriptionRequest request) {
     Optional<String> athlete = againstAthlete(drill, request.athlete());
     return athlete
-        .or(() -> againstCircumstances(drill, request.circumstances()))
+        .or(() -> againstCircumstances(drill, request))
         .or(() -> againstApproach(drill, request.approach()))
         .or(
             () ->
@@ -91,14 +91,17 @@ public final class Eligibility {
     return Optional.empty();
   }
 
-  static Optional<String> againstCircumstances(Drill drill, Circumstances circumstances) {
+  private static Optional<String> againstCircumstances(Drill drill, PrescriptionRequest request) {
+    Circumstances circumstances = request.circumstances();
     for (Kit kit : drill.kit()) {
       if (!circumstances.kit().contains(kit)) {
         return Optional.of("needs " + kit.words());
       }
     }
     for (Kit kit : drill.kit()) {
-      if (kit.isForOne() && circumstances.conditions().group() > SHARES) {
+      // Whoever rows or rides has a boat or bike; before work on land the machine is one for all.
+      boolean isShared = kit.isApparatus() && request.session().kind().isOnLand();
+      if ((kit.isForOne() || isShared) && circumstances.conditions().group() > SHARES) {
         return Optional.of("needs " + kit.words() + " for each of the group");
       }
     }

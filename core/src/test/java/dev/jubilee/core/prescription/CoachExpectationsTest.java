@@ -9,9 +9,11 @@ import dev.jubilee.core.check.Checks;
 import dev.jubilee.core.check.Finding;
 import dev.jubilee.core.drill.Block;
 import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.session.Arrival;
 import dev.jubilee.core.session.Circumstances;
+import dev.jubilee.core.session.Conditions;
 import dev.jubilee.core.session.Place;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
@@ -205,6 +207,23 @@ class CoachExpectationsTest {
     assertThat(Checks.of(plan))
         .extracting(Finding::code)
         .contains("SORE", "HARD_COLD", "SHORT_FOR_HARD");
+  }
+
+  /** Common practice: a class of twenty does not queue at one machine. */
+  @Test
+  void aClassInTheGymStaysOffTheMachines() {
+    Circumstances alone = Scenarios.at(Place.GYM, 20);
+    Conditions many = new Conditions(0, false, Conditions.Surface.FIRM, 0, 20, Optional.of(10));
+    PrescriptionRequest request =
+        Scenarios.request(Sport.RUN, SessionKind.GYM, Level.NOVICE, 20).with(alone.with(many));
+    Plan plan = Scenarios.plan(request);
+    assertThat(plan.items())
+        .allSatisfy(
+            item ->
+                assertThat(plan.drill(item).orElseThrow().kit())
+                    .as(item.name())
+                    .noneMatch(Kit::isApparatus));
+    assertThat(Checks.of(plan)).extracting(Finding::code).doesNotContain("NO_ROOM_TO_RUN");
   }
 
   @Test
