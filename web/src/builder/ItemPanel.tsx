@@ -18,13 +18,15 @@ interface Props {
 /** One item up close: why it is there, how to do it, how much, and what could replace it. */
 export const ItemPanel = memo(function ItemPanel({ prescriptionId, item, onEdit }: Props) {
   const [swapping, setSwapping] = useState(false);
-  const by = stepOf(item.unit, item.amount);
-  const setDose = (amount: number) =>
-    onEdit({
-      action: "DOSE",
-      itemId: item.id,
-      amount: Math.max(item.least, Math.min(item.most, amount)),
-    });
+  const [asked, setAsked] = useState<{ from: number; to: number }>();
+  // Quick presses add up, even before the first has been answered.
+  const amount = asked && isOnTheWay(item.amount, asked) ? asked.to : item.amount;
+  const by = stepOf(item.unit, amount);
+  const setDose = (wanted: number) => {
+    const to = Math.max(item.least, Math.min(item.most, wanted));
+    setAsked({ from: item.amount, to });
+    onEdit({ action: "DOSE", itemId: item.id, amount: to });
+  };
   return (
     <Box as="section" aria-label={item.name} bg="paperRaised" border="1px solid var(--rule)" p="4">
       <Box as="h2" fontSize="lg" mb="1">
@@ -36,8 +38,8 @@ export const ItemPanel = memo(function ItemPanel({ prescriptionId, item, onEdit 
       <Flex gap="2" align="center" mb="2" wrap="wrap">
         <Button
           aria-label="Less"
-          onClick={() => setDose(item.amount - by)}
-          disabled={item.amount <= item.least}
+          onClick={() => setDose(amount - by)}
+          disabled={amount <= item.least}
         >
           −
         </Button>
@@ -46,8 +48,8 @@ export const ItemPanel = memo(function ItemPanel({ prescriptionId, item, onEdit 
         </Box>
         <Button
           aria-label="More"
-          onClick={() => setDose(item.amount + by)}
-          disabled={item.amount >= item.most}
+          onClick={() => setDose(amount + by)}
+          disabled={amount >= item.most}
         >
           +
         </Button>
@@ -93,6 +95,11 @@ export const ItemPanel = memo(function ItemPanel({ prescriptionId, item, onEdit 
     </Box>
   );
 });
+
+/** Whether an amount lies between what was shown when asking and what was asked for. */
+function isOnTheWay(amount: number, { from, to }: { from: number; to: number }): boolean {
+  return amount >= Math.min(from, to) && amount <= Math.max(from, to);
+}
 
 /** What re-fitting, other minutes or another athlete's routine leave as it is. */
 function Keeping({ item, onEdit }: { item: Item; onEdit: (edit: Edit) => void }) {

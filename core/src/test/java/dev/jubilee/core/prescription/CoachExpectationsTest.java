@@ -209,6 +209,21 @@ class CoachExpectationsTest {
         .contains("SORE", "HARD_COLD", "SHORT_FOR_HARD");
   }
 
+  /** Common practice: no one kneels on a painful knee or bends it fully. */
+  @ParameterizedTest
+  @EnumSource(Sport.class)
+  void aPainfulKneeIsNeitherKneltOnNorBentFully(Sport sport) {
+    Limit knee = new Limit(BodyRegion.KNEES, Limit.Severity.HURT);
+    for (SessionKind kind : List.of(SessionKind.LONG, SessionKind.THRESHOLD)) {
+      Plan plan = Scenarios.plan(Scenarios.request(sport, kind, Level.INTERMEDIATE, 30, knee));
+      assertThat(plan.items())
+          .extracting(PlanItem::name)
+          .noneMatch(
+              n -> n.matches("(?i).*(kneel|heel-to-seat|90/90|full .*squat|full squat|needle).*"));
+      assertThat(plan.in(Block.MOBILISE)).as(sport + " " + kind).isNotEmpty();
+    }
+  }
+
   /** Common practice: a class of twenty does not queue at one machine. */
   @Test
   void aClassInTheGymStaysOffTheMachines() {
