@@ -1,6 +1,7 @@
 package dev.jubilee.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import dev.jubilee.server.RunningServer.Visitor;
 import dev.jubilee.server.athlete.AthleteProfile;
@@ -194,6 +195,19 @@ class ApiTest {
     JsonNode after = JSON.readTree(coach.post(path, seen).body());
     assertThat(withRemedy(after, "SEEN").get("seen").asBoolean()).isTrue();
     assertThat(after.at("/plan/items")).isEqualTo(freezing.at("/plan/items"));
+  }
+
+  @Test
+  void theCurvesEndAtTheStartWhereTheVerdictIsRead() throws Exception {
+    JsonNode plan = prescription(1).get("plan");
+    JsonNode readiness = plan.get("readiness");
+    int points = plan.get("seconds").asInt() / readiness.get("step").asInt() + 1;
+    for (String curve : List.of("warmth", "warmthLow", "warmthHigh", "freshness", "heart")) {
+      assertThat(readiness.get(curve).size()).as(curve).isEqualTo(points);
+    }
+    double last = readiness.get("warmth").get(points - 1).asInt() / 100.0;
+    assertThat(readiness.at("/verdict/warmth").asDouble()).isCloseTo(last, within(0.26));
+    assertThat(readiness.at("/verdict/sentences").size()).isGreaterThan(1);
   }
 
   private static JsonNode withRemedy(JsonNode view, String action) {

@@ -12,6 +12,9 @@ import java.util.Optional;
  * half a minute below. What goes and what grows follows common practice; locked items never change.
  */
 final class Fitting {
+  /** Ends the id of a drill done a second time. */
+  static final String ROUND_2 = "-round-2";
+
   private static final int LEAST_RAISE = 60;
   private static final int LEAST_TRANSITION = 15;
   private static final int STEP = 15;
@@ -171,7 +174,9 @@ final class Fitting {
                   .isPresent();
       if (circuit) {
         insertAt = i + 1;
-        once.add(item);
+        if (!isRepeated(item)) {
+          once.add(item);
+        }
       }
     }
     if (insertAt < 0) {
@@ -179,13 +184,19 @@ final class Fitting {
     }
     for (PlanItem item : once) {
       List<PlanItem> longer = new ArrayList<>(plan.items());
-      longer.add(insertAt, item.withId(item.id() + "-round-2").withLock(Lock.NONE));
+      longer.add(insertAt, item.withId(item.id() + ROUND_2).withLock(Lock.NONE));
       Plan candidate = plan.withItems(longer);
       if (candidate.seconds() <= plan.availableSeconds()) {
         plan = candidate;
         insertAt++;
       }
     }
+  }
+
+  /** Whether it is in a second round already, or is one itself. */
+  private boolean isRepeated(PlanItem item) {
+    return item.id().endsWith(ROUND_2)
+        || plan.items().stream().anyMatch(i -> i.id().equals(item.id() + ROUND_2));
   }
 
   private void growRaise(int most) {

@@ -6,6 +6,7 @@ import dev.jubilee.core.drill.DrillLibrary;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What the coach has fixed, by part of the warm-up. A pinned raise or build stands as a whole.
@@ -62,14 +63,21 @@ record Pins(
         .orElse(drill);
   }
 
-  private static boolean isOpen(PlanItem item) {
-    return item.lock() == Lock.DRILL || item.lock() == Lock.RUNG;
+  /** A drill that stands in two rounds of a circuit stands in both as it is. */
+  private boolean isOpen(PlanItem item) {
+    boolean isOnce = menu.stream().filter(i -> i.drillId().equals(item.drillId())).count() == 1;
+    return isOnce && (item.lock() == Lock.DRILL || item.lock() == Lock.RUNG);
   }
 
-  /** The pinned item of a part, in its dose and rung, or a new one. */
-  PlanItem itemOf(Benefit.Part part, DrillLibrary library) {
+  /**
+   * The pinned item of a part, in its dose and rung, or a new one.
+   *
+   * @param given ids of the items that other parts have already been given; this one's is added
+   */
+  PlanItem itemOf(Benefit.Part part, DrillLibrary library, Set<String> given) {
     for (PlanItem pinned : menu) {
-      if (pinned.drillId().equals(part.drill().id())) {
+      if (pinned.drillId().equals(part.drill().id())
+          && (pinned.id().isEmpty() || given.add(pinned.id()))) {
         return pinned.withDose(part.dose());
       }
     }

@@ -35,7 +35,7 @@ public record Routine(List<Entry> entries) {
   public static Routine of(Plan plan) {
     return new Routine(
         plan.items().stream()
-            .filter(i -> Prescriber.isMenu(i.block()) && !i.id().contains("-round-"))
+            .filter(i -> Prescriber.isMenu(i.block()) && !i.id().endsWith(Fitting.ROUND_2))
             .map(i -> new Entry(i.drillId(), i.dose().amount()))
             .toList());
   }

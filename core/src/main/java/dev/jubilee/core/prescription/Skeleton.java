@@ -5,8 +5,10 @@ import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.session.Approach;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What a plan has whatever drills are chosen: raise, build and transition.
@@ -55,11 +57,12 @@ record Skeleton(DrillLibrary library, Approach.First first, int group, List<Plan
   /** The whole plan: the skeleton with the drills in their parts, in the order given. */
   List<PlanItem> with(List<Benefit.Part> drills, Pins pins) {
     List<PlanItem> whole = new ArrayList<>();
+    Set<String> given = new HashSet<>();
     for (Layout.Part part : Layout.order(first)) {
       if (Prescriber.isMenu(part.block())) {
         drills.stream()
             .filter(d -> part.holds(d.drill()))
-            .map(d -> pins.itemOf(d, library))
+            .map(d -> pins.itemOf(d, library, given))
             .forEach(whole::add);
       } else {
         whole.addAll(in(part));

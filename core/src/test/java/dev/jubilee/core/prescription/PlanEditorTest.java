@@ -143,6 +143,24 @@ class PlanEditorTest {
     assertThat(Checks.of(squeezed)).extracting(Finding::code).contains("OVER_TIME");
   }
 
+  /** A circuit done twice holds each drill twice; both are kept, under their own ids. */
+  @ParameterizedTest
+  @EnumSource(value = Lock.class, names = "NONE", mode = EnumSource.Mode.EXCLUDE)
+  void bothRoundsOfALockedCircuitStay(Lock lock) {
+    PrescriptionRequest long60 =
+        Scenarios.request(Sport.RUN, SessionKind.INTERVALS, Level.ADVANCED, 60);
+    Plan plan = Scenarios.plan(long60.with(long60.circumstances().filled(true)));
+    List<String> twice = ids(plan).stream().filter(id -> id.endsWith("-round-2")).toList();
+    assertThat(twice).isNotEmpty();
+    Plan locked = plan;
+    for (String id : twice) {
+      locked = editor.lock(locked, id, lock);
+      locked = editor.lock(locked, id.replace("-round-2", ""), lock);
+    }
+    Plan again = editor.refit(locked);
+    assertThat(ids(again)).doesNotHaveDuplicates().containsAll(twice);
+  }
+
   private Plan refitted(Plan plan, PrescriptionRequest request) {
     return editor.refit(
         new Plan(request, plan.anchors(), plan.demand(), plan.library(), plan.items()));
