@@ -13,7 +13,8 @@ public final class Checks {
           new BodyChecks(),
           new OrderChecks(),
           new KitChecks(),
-          new WeatherChecks());
+          new WeatherChecks(),
+          new ReachChecks());
 
   private Checks() {}
 

@@ -25,6 +25,11 @@ public final class Eligibility {
 
   private Eligibility() {}
 
+  /** Whether drills of a block are chosen from a menu, rather than given with the session. */
+  public static boolean isChosen(Block block) {
+    return Prescriber.isMenu(block);
+  }
+
   /** The reason against a drill as a phrase, or empty when nothing speaks against it. */
   public static Optional<String> against(Drill drill, PrescriptionRequest request) {
     Optional<String> athlete = againstAthlete(drill, request.athlete());

@@ -232,13 +232,16 @@ public final class Prescriber {
   private List<PlanItem> items(List<GradedEffort> efforts) {
     List<PlanItem> items = new ArrayList<>();
     for (GradedEffort e : efforts) {
-      Drill drill = library.require(e.drillId());
+      Optional<Drill> drill = library.find(e.drillId());
+      if (drill.isEmpty()) {
+        continue;
+      }
       items.add(
           new PlanItem(
               "",
               Block.BUILD,
               e.drillId(),
-              drill.name(),
+              drill.get().name(),
               e.dose(),
               Optional.of(e.target()),
               0,
@@ -267,7 +270,7 @@ public final class Prescriber {
         "",
         Block.TRANSITION,
         drillId,
-        library.require(drillId).name(),
+        library.find(drillId).map(Drill::name).orElse("Settle"),
         new Dose.Timed(seconds, 1),
         Optional.empty(),
         0,

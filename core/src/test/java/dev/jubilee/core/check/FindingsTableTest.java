@@ -21,6 +21,7 @@ import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -107,6 +108,7 @@ class FindingsTableTest {
         new Row("WIND_CHILL", SPRINT, p -> under(p, degrees(p, -8, 40))),
         new Row("LAYERS", SPRINT, p -> under(p, degrees(p, 3, 0))),
         new Row("HEAT", SPRINT, p -> under(p, degrees(p, 34, 0))),
+        new Row("NOTHING_LEFT", SPRINT, FindingsTableTest::withEverythingHurt),
         new Row("LONG_IN_HEAT", SPRINT, p -> dose(under(p, degrees(p, 34, 0)), Block.RAISE, 900)));
   }
 
@@ -228,6 +230,14 @@ class FindingsTableTest {
 
   private static String menuDrill(Plan plan) {
     return plan.in(Block.MOBILISE).get(0).drillId();
+  }
+
+  private static Plan withEverythingHurt(Plan plan) {
+    Limit[] everywhere =
+        Arrays.stream(BodyRegion.values())
+            .map(region -> new Limit(region, Limit.Severity.HURT))
+            .toArray(Limit[]::new);
+    return replan(plan.request().with(Scenarios.athlete(Level.ADVANCED, everywhere)));
   }
 
   /** The session turned from sprints into threshold with the sprint build still locked. */

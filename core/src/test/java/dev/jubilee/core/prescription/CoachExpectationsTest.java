@@ -9,6 +9,7 @@ import dev.jubilee.core.check.Checks;
 import dev.jubilee.core.check.Finding;
 import dev.jubilee.core.drill.Block;
 import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.session.Arrival;
@@ -221,6 +222,24 @@ class CoachExpectationsTest {
           .noneMatch(
               n -> n.matches("(?i).*(kneel|heel-to-seat|90/90|full .*squat|full squat|needle).*"));
       assertThat(plan.in(Block.MOBILISE)).as(sport + " " + kind).isNotEmpty();
+    }
+  }
+
+  /** Contradictions give what is left and say which limit to lift. */
+  @ParameterizedTest
+  @EnumSource(Sport.class)
+  void withAnEmptyLibraryThereIsStillAWayToTheStart(Sport sport) {
+    Prescriber bare = new Prescriber(new DrillLibrary(List.of()));
+    for (SessionKind kind : SessionKind.values()) {
+      if (!kind.isFor(sport)) {
+        continue;
+      }
+      Plan plan = bare.prescribe(Scenarios.request(sport, kind, Level.ADVANCED, 40));
+      assertThat(plan.in(Block.TRANSITION)).isNotEmpty();
+      assertThat(plan.seconds()).isLessThanOrEqualTo(plan.availableSeconds());
+      if (kind.isHard()) {
+        assertThat(Checks.of(plan)).extracting(Finding::code).contains("NOTHING_LEFT");
+      }
     }
   }
 

@@ -1,0 +1,58 @@
+package dev.jubilee.core.check;
+
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.prescription.Eligibility;
+import dev.jubilee.core.prescription.Plan;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/** What the session wants and nothing here can give: which limit stands in the way. */
+final class ReachChecks implements Check {
+  /** Less than this of drills is not missed; Jubilee modelling choice. */
+  private static final int MISSED = 120;
+
+  private static final int ROOM_LEFT = 60;
+
+  @Override
+  public List<Finding> examine(Plan plan) {
+    boolean isWanted = plan.demand().menuTotal() >= MISSED;
+    boolean hasRoom = plan.availableSeconds() - plan.seconds() >= ROOM_LEFT;
+    boolean hasDrill = plan.items().stream().anyMatch(i -> Eligibility.isChosen(i.block()));
+    if (!isWanted || !hasRoom || hasDrill) {
+      return List.of();
+    }
+    return List.of(
+        Finding.of(
+            Finding.Severity.FAULT,
+            "NOTHING_LEFT",
+            "No drill is left to choose for this athlete here.",
+            reason(plan),
+            "common practice"));
+  }
+
+  /** The limits that rule out most, as phrases. */
+  private static String reason(Plan plan) {
+    Map<String, Integer> against = new TreeMap<>();
+    for (Drill drill : plan.library().drills()) {
+      if (Eligibility.isChosen(drill.block())) {
+        Optional<String> phrase = Eligibility.against(drill, plan.request());
+        phrase.ifPresent(p -> against.merge(p, 1, Integer::sum));
+      }
+    }
+    if (against.isEmpty()) {
+      return "The library has none, or all were taken out: add some, or put them back.";
+    }
+    List<String> most =
+        against.entrySet().stream()
+            .sorted(Map.Entry.<String, Integer>comparingByValue(Comparator.reverseOrder()))
+            .limit(3)
+            .map(e -> e.getValue() + " because each " + e.getKey())
+            .toList();
+    return "Ruled out: "
+        + String.join("; ", most)
+        + ". Lift the first of these that can be lifted, or leave it at an easy raise.";
+  }
+}
