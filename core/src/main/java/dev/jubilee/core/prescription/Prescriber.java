@@ -113,6 +113,7 @@ public final class Prescriber {
     boolean isStraightOn =
         onApparatus
             && request.session().kind().isHard()
+            && !request.session().kind().isOnLand()
             && 60 * circumstances.minutes() < PULSE_WORTHWHILE;
     Minutes minutes = isStraightOn ? shared.straightOn() : shared;
     List<Drill> possible =
