@@ -1,7 +1,8 @@
+import { memo } from "react";
 import type { Readiness } from "../api/types";
 
 /** The state at the start in four words, each with its figure; told by word, not by colour. */
-export function AtTheStart({ readiness }: { readiness: Readiness }) {
+export const AtTheStart = memo(function AtTheStart({ readiness }: { readiness: Readiness }) {
   const v = readiness.verdict;
   const parts = [
     {
@@ -30,7 +31,7 @@ export function AtTheStart({ readiness }: { readiness: Readiness }) {
       ))}
     </section>
   );
-}
+});
 
 function windowWords(from?: number | null, to?: number | null): string {
   if (from == null || to == null) return "at no start within 45 min";

@@ -1,4 +1,4 @@
-import { Box, Button, Flex } from "@chakra-ui/react";
+import { Box, Button } from "@chakra-ui/react";
 import { memo } from "react";
 import type { Circumstances, Finding } from "../api/types";
 import { SEVERITIES } from "../shared/words";
@@ -25,29 +25,20 @@ export const Findings = memo(function Findings({ findings, circumstances, onEdit
       {unseen.map((f) => {
         const remedy = remedyEdit(f, circumstances);
         return (
-          <Flex
-            key={f.code + (f.itemId ?? "") + f.what}
-            gap="2"
-            borderTop="1px solid var(--rule)"
-            py="2"
-            fontSize="sm"
-          >
-            <Box aria-hidden color={f.severity === "NOTE" ? "inkSoft" : "caution"}>
+          <div key={f.code + (f.itemId ?? "") + f.what} className="remark">
+            <span aria-hidden className={f.severity === "NOTE" ? "mark note" : "mark"}>
               {MARKS[f.severity]}
-            </Box>
-            <Box flex="1">
+            </span>
+            <div>
               <b>
                 {SEVERITIES[f.severity]}: {f.what}
               </b>{" "}
-              {f.why}{" "}
-              <Box as="span" color="inkSoft">
-                ({f.evidence})
-              </Box>
-            </Box>
+              {f.why} <span className="soft">({f.evidence})</span>
+            </div>
             <Button alignSelf="flex-start" onClick={() => onEdit(remedy)}>
               {f.remedy.label}
             </Button>
-          </Flex>
+          </div>
         );
       })}
       {seen.length > 0 && (

@@ -30,7 +30,7 @@ export const ItemList = memo(function ItemList({ items, chosen, onChoose, onEdit
                 item={item}
                 index={items.indexOf(item)}
                 isChosen={item.id === chosen}
-                onChoose={() => onChoose(item.id)}
+                onChoose={onChoose}
                 onEdit={onEdit}
               />
             ))}
@@ -56,14 +56,14 @@ interface RowProps {
   item: Item;
   index: number;
   isChosen: boolean;
-  onChoose: () => void;
+  onChoose: (id: string) => void;
   onEdit: (edit: Edit) => void;
 }
 
 /** The drill being dragged; only one can be. */
 let dragged: { id: string; index: number } | undefined;
 
-function Row({ item, index, isChosen, onChoose, onEdit }: RowProps) {
+const Row = memo(function Row({ item, index, isChosen, onChoose, onEdit }: RowProps) {
   const row = useRef<HTMLDivElement>(null);
   const wasChosen = useRef(isChosen);
   useEffect(() => {
@@ -96,7 +96,12 @@ function Row({ item, index, isChosen, onChoose, onEdit }: RowProps) {
     >
       <span className="at">−{clock(item.startsBefore)}</span>
       <span className="heat" style={{ background: ember(item.effort) }} />
-      <button type="button" className="name" onClick={onChoose} aria-pressed={isChosen}>
+      <button
+        type="button"
+        className="name"
+        onClick={() => onChoose(item.id)}
+        aria-pressed={isChosen}
+      >
         {item.name}
       </button>
       <span className="dose">
@@ -133,4 +138,4 @@ function Row({ item, index, isChosen, onChoose, onEdit }: RowProps) {
       </span>
     </div>
   );
-}
+});

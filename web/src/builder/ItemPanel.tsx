@@ -28,14 +28,12 @@ export const ItemPanel = memo(function ItemPanel({ prescriptionId, item, onEdit 
     onEdit({ action: "DOSE", itemId: item.id, amount: to });
   };
   return (
-    <Box as="section" aria-label={item.name} bg="paperRaised" border="1px solid var(--rule)" p="4">
-      <Box as="h2" fontSize="lg" mb="1">
-        {item.name}
-      </Box>
-      <Box mb="2">
-        {item.reason} <Box as="span">{item.without}</Box>
-      </Box>
-      <Flex gap="2" align="center" mb="2" wrap="wrap">
+    <section className="up-close" aria-label={item.name}>
+      <h2>{item.name}</h2>
+      <p>
+        {item.reason} {item.without}
+      </p>
+      <div className="line">
         <Button
           aria-label="Less"
           onClick={() => setDose(amount - by)}
@@ -43,9 +41,9 @@ export const ItemPanel = memo(function ItemPanel({ prescriptionId, item, onEdit 
         >
           −
         </Button>
-        <Box fontWeight="700" minW="90px" textAlign="center" data-testid="dose">
+        <div className="dose" data-testid="dose">
           {item.dose}
-        </Box>
+        </div>
         <Button
           aria-label="More"
           onClick={() => setDose(amount + by)}
@@ -53,31 +51,31 @@ export const ItemPanel = memo(function ItemPanel({ prescriptionId, item, onEdit 
         >
           +
         </Button>
-        <Box color="inkSoft" fontSize="sm">
+        <small className="soft">
           {clock(item.seconds)}
           {item.changeSeconds > 0 && `, ${item.changeSeconds} s of it changing over`}
           {item.recoverySeconds > 0 && `, ${item.recoverySeconds} s recovery`}
-        </Box>
-      </Flex>
-      {item.target && <Box mb="2">{targetWords(item.target)}</Box>}
+        </small>
+      </div>
+      {item.target && <p>{targetWords(item.target)}</p>}
       <Keeping item={item} onEdit={onEdit} />
       {(item.easier ?? item.harder) && <Rungs item={item} onEdit={onEdit} />}
-      <Box fontSize="sm">
+      <div className="how">
         {item.steps.map((s) => (
-          <Box key={s}>{s}</Box>
+          <p key={s}>{s}</p>
         ))}
-        <Box mt="1">
+        <p className="said">
           <b>Say:</b> {item.cues.join(" · ")}
-        </Box>
-        <Box mt="1">
+        </p>
+        <p className="said">
           <b>Watch for:</b> {item.fault}
-        </Box>
+        </p>
         {item.caution && (
-          <Box mt="1" color="caution">
+          <p className="said care">
             <b>Care:</b> {item.caution}
-          </Box>
+          </p>
         )}
-      </Box>
+      </div>
       {item.block !== "TRANSITION" && (
         <Box mt="3">
           <Button aria-expanded={swapping} onClick={() => setSwapping(!swapping)}>
@@ -92,7 +90,7 @@ export const ItemPanel = memo(function ItemPanel({ prescriptionId, item, onEdit 
           )}
         </Box>
       )}
-    </Box>
+    </section>
   );
 });
 
@@ -104,18 +102,10 @@ function isOnTheWay(amount: number, { from, to }: { from: number; to: number }):
 /** What re-fitting, other minutes or another athlete's routine leave as it is. */
 function Keeping({ item, onEdit }: { item: Item; onEdit: (edit: Edit) => void }) {
   return (
-    <Flex
-      role="radiogroup"
-      aria-label="Re-fitting keeps"
-      gap="1"
-      mb="2"
-      align="center"
-      wrap="wrap"
-      fontSize="sm"
-    >
-      <Box color="inkSoft" title="What re-fitting and other minutes leave as it is">
+    <div role="radiogroup" aria-label="Re-fitting keeps" className="line small">
+      <span className="soft" title="What re-fitting and other minutes leave as it is">
         Keep
-      </Box>
+      </span>
       {locksOf(item).map((lock) => (
         <Button
           key={lock}
@@ -128,7 +118,7 @@ function Keeping({ item, onEdit }: { item: Item; onEdit: (edit: Edit) => void })
           {LOCKS[lock]}
         </Button>
       ))}
-    </Flex>
+    </div>
   );
 }
 
@@ -139,12 +129,12 @@ function Rungs({ item, onEdit }: { item: Item; onEdit: (edit: Edit) => void }) {
     { word: "Harder", rung: item.harder },
   ];
   return (
-    <Flex gap="1" mb="2" fontSize="sm" wrap="wrap" align="center">
+    <div className="line small">
       {versions.map(
         ({ word, rung }) =>
           rung && (
-            <Flex key={word} align="center" mr="2">
-              <Box color="inkSoft">{word}:</Box>
+            <span key={word}>
+              <span className="soft">{word}:</span>
               <Button
                 variant="ghost"
                 px="1.5"
@@ -154,10 +144,10 @@ function Rungs({ item, onEdit }: { item: Item; onEdit: (edit: Edit) => void }) {
               >
                 {rung.name}
               </Button>
-            </Flex>
+            </span>
           ),
       )}
-    </Flex>
+    </div>
   );
 }
 

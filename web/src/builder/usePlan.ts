@@ -4,7 +4,7 @@ import { Problem } from "../api/problem";
 import type { EditRequest, PlanView, PrescriptionView } from "../api/types";
 
 export type Edit = Omit<EditRequest, "baseRevision">;
-type Step = Edit | "undo" | "redo" | "refresh";
+export type Step = Edit | "undo" | "redo" | "refresh";
 
 /**
  * A prescription and what can be done to it. Steps run one after another, each on the revision

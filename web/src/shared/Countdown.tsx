@@ -1,5 +1,5 @@
 import "./Countdown.css";
-import { useState, type CSSProperties, type PointerEvent } from "react";
+import { memo, useState, type CSSProperties, type PointerEvent } from "react";
 import type { Item, PlanView } from "../api/types";
 import { ember } from "./ember";
 import { axisSpan, bands, placesTo, ticks, treads, type Tread } from "./staircase";
@@ -32,7 +32,7 @@ interface CountdownProps {
 }
 
 /** The countdown axis: effort over time, ending at the start line on the right. */
-export function Countdown({
+export const Countdown = memo(function Countdown({
   plan,
   startsAt,
   chosen,
@@ -99,7 +99,7 @@ export function Countdown({
       </div>
     </div>
   );
-}
+});
 
 /** An item on its way: where on the axis the pointer took hold of it, and where it is now. */
 interface Drag {

@@ -1,5 +1,5 @@
 import "./Curves.css";
-import { useState } from "react";
+import { memo, useState } from "react";
 import type { PlanView, Readiness } from "../api/types";
 import { band, path, points, readingAt, warmthAt, warmthPoints } from "./curves";
 import { axisSpan } from "./staircase";
@@ -16,7 +16,7 @@ interface Props {
 }
 
 /** Warmth and freshness above the countdown axis; point at them to read everything there. */
-export function Curves({ plan, readiness, former }: Props) {
+export const Curves = memo(function Curves({ plan, readiness, former }: Props) {
   const span = axisSpan(plan.seconds);
   const [at, setAt] = useState<number>();
   const reading = at === undefined ? undefined : readingAt(readiness, span, at);
@@ -81,4 +81,4 @@ export function Curves({ plan, readiness, former }: Props) {
       </div>
     </div>
   );
-}
+});

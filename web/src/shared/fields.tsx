@@ -1,20 +1,7 @@
-// Form fields with label, unit and complaint in one rhythm.
-import { Box, chakra } from "@chakra-ui/react";
+// Form fields with label, unit and complaint in one rhythm. Plain rules: the builder draws a dozen
+// of them anew on every edit.
+import "./fields.css";
 import { useId, type ReactNode } from "react";
-
-const base = {
-  bg: "paperRaised",
-  color: "ink",
-  border: "1px solid var(--rule-strong)",
-  borderRadius: "4px",
-  minH: "34px",
-  px: "2",
-  w: "100%",
-  fontSize: "md",
-} as const;
-
-const Input = chakra("input", { base });
-const Select = chakra("select", { base });
 
 function Labelled({
   label,
@@ -28,17 +15,15 @@ function Labelled({
   children: ReactNode;
 }) {
   return (
-    <Box minW="0">
-      <chakra.label htmlFor={id} display="block" fontSize="xs" color="inkSoft" fontWeight="600">
-        {label}
-      </chakra.label>
+    <div className="field">
+      <label htmlFor={id}>{label}</label>
       {children}
       {error && (
-        <Box id={`${id}-error`} color="caution" fontSize="xs" role="alert">
+        <div id={`${id}-error`} className="complaint" role="alert">
           Accepted: {error}
-        </Box>
+        </div>
       )}
-    </Box>
+    </div>
   );
 }
 
@@ -60,7 +45,7 @@ export function TextField({ label, value, onChange, error, ...rest }: TextFieldP
   const id = useId();
   return (
     <Labelled label={label} error={error} id={id}>
-      <Input
+      <input
         id={id}
         value={value}
         aria-invalid={error !== undefined}
@@ -88,13 +73,13 @@ export function SelectField<T extends string>({
   const id = useId();
   return (
     <Labelled label={label} error={error} id={id}>
-      <Select id={id} value={value} onChange={(e) => onChange(e.target.value as T)}>
+      <select id={id} value={value} onChange={(e) => onChange(e.target.value as T)}>
         {Object.entries<string>(options).map(([key, words]) => (
           <option key={key} value={key}>
             {words}
           </option>
         ))}
-      </Select>
+      </select>
     </Labelled>
   );
 }
@@ -109,26 +94,9 @@ export function Tick({
   onChange: (checked: boolean) => void;
 }) {
   return (
-    <chakra.label
-      display="inline-flex"
-      alignItems="center"
-      gap="1.5"
-      minH="28px"
-      px="2"
-      fontSize="sm"
-      borderRadius="4px"
-      border="1px solid"
-      borderColor={checked ? "ink" : "rule"}
-      bg={checked ? "paperRaised" : "transparent"}
-      cursor="pointer"
-    >
-      <input
-        type="checkbox"
-        checked={checked}
-        onChange={(e) => onChange(e.target.checked)}
-        style={{ accentColor: "var(--ink)" }}
-      />
+    <label className={checked ? "tick on" : "tick"}>
+      <input type="checkbox" checked={checked} onChange={(e) => onChange(e.target.checked)} />
       {label}
-    </chakra.label>
+    </label>
   );
 }

@@ -102,7 +102,7 @@ public class Prescriptions {
   @Transactional
   public PrescriptionView edit(SignedIn coach, UUID id, EditRequest edit) {
     PrescriptionRow row = based(coach.clubId(), id, edit.baseRevision());
-    Plan before = plan(row.clubId(), revision(row, row.currentRevision()));
+    Plan before = plan(row);
     Plan after = edit.applyTo(before, new PlanEditor(before.library()));
     return store(coach, row, row.currentRevision(), edit.words(before, after), after);
   }
@@ -114,7 +114,7 @@ public class Prescriptions {
   @Transactional
   public PrescriptionView refresh(SignedIn coach, UUID id, int baseRevision) {
     PrescriptionRow row = based(coach.clubId(), id, baseRevision);
-    Plan before = plan(row.clubId(), revision(row, row.currentRevision()));
+    Plan before = plan(row);
     PrescriptionRequest fresh =
         new PrescriptionRequest(
             athletes.profile(athletes.row(coach.clubId(), row.athleteId())).toCore(),
@@ -159,7 +159,7 @@ public class Prescriptions {
   @Transactional(readOnly = true)
   public List<Alternatives.Alternative> alternatives(UUID clubId, UUID id, String itemId) {
     PrescriptionRow row = row(clubId, id);
-    Plan plan = plan(row.clubId(), revision(row, row.currentRevision()));
+    Plan plan = plan(row);
     PlanItem item = plan.item(itemId);
     return item.block() == Block.TRANSITION
         ? List.of()
@@ -192,7 +192,7 @@ public class Prescriptions {
   @Transactional(readOnly = true)
   public Routine routine(UUID clubId, UUID id) {
     PrescriptionRow row = row(clubId, id);
-    return Routine.of(plan(clubId, revision(row, row.currentRevision())));
+    return Routine.of(plan(row));
   }
 
   /** Gives the athlete a routine's drills, adapted. */
@@ -200,7 +200,7 @@ public class Prescriptions {
   public AppliedRoutine apply(
       SignedIn coach, UUID id, int baseRevision, String name, Routine routine) {
     PrescriptionRow row = based(coach.clubId(), id, baseRevision);
-    Plan before = plan(row.clubId(), revision(row, row.currentRevision()));
+    Plan before = plan(row);
     Routine.Applied applied = routine.applyTo(before);
     PrescriptionView view =
         store(coach, row, row.currentRevision(), "Applied " + name, applied.plan());
@@ -245,11 +245,18 @@ public class Prescriptions {
     RevisionRow revision = revision(row, row.currentRevision());
     Inputs inputs = json.read(revision.inputs(), Inputs.class);
     PlanView plan = json.read(revision.outcome(), PlanView.class);
-    return view(row, revision, inputs.request(), plan);
+    boolean canRedo =
+        revisions.existsByClubIdAndPrescriptionIdAndParent(
+            row.clubId(), row.id(), revision.number());
+    return view(row, revision, canRedo, inputs.request(), plan);
   }
 
   private PrescriptionView view(
-      PrescriptionRow row, RevisionRow revision, PrescriptionRequest request, PlanView plan) {
+      PrescriptionRow row,
+      RevisionRow revision,
+      boolean canRedo,
+      PrescriptionRequest request,
+      PlanView plan) {
     SessionRow session = sessions.row(row.clubId(), row.sessionId());
     AthleteRow athlete = athletes.row(row.clubId(), row.athleteId());
     AthleteProfile profile = athletes.profile(athlete);
@@ -257,8 +264,7 @@ public class Prescriptions {
         row.id(),
         revision.number(),
         revision.parent() != null,
-        revisions.existsByClubIdAndPrescriptionIdAndParent(
-            row.clubId(), row.id(), revision.number()),
+        canRedo,
         revision.edit(),
         new PrescriptionView.AthleteSummary(athlete.id(), profile.name(), profile.level()),
         session.id(),
@@ -296,7 +302,7 @@ public class Prescriptions {
             coach.coachId(),
             Instant.now());
     revisions.saveAndFlush(revision);
-    return view(row, revision, plan.request(), outcome);
+    return view(row, revision, false, plan.request(), outcome);
   }
 
   private RevisionRow revision(PrescriptionRow row, int number) {
@@ -305,9 +311,11 @@ public class Prescriptions {
         .orElseThrow();
   }
 
-  private Plan plan(UUID clubId, RevisionRow revision) {
-    Inputs inputs = json.read(revision.inputs(), Inputs.class);
-    return restored(clubId, inputs.request(), inputs.items());
+  private Plan plan(PrescriptionRow row) {
+    String stored =
+        revisions.findInputs(row.clubId(), row.id(), row.currentRevision()).orElseThrow();
+    Inputs inputs = json.read(stored, Inputs.class);
+    return restored(row.clubId(), inputs.request(), inputs.items());
   }
 
   private Plan restored(UUID clubId, PrescriptionRequest request, List<PlanItem> items) {

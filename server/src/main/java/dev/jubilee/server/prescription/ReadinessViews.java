@@ -15,7 +15,7 @@ import java.util.stream.IntStream;
 /** From core's simulation to what is drawn above the countdown axis. */
 final class ReadinessViews {
   /** Fine enough for any screen. */
-  private static final int STEP = 15;
+  private static final int STEP = 20;
 
   private ReadinessViews() {}
 

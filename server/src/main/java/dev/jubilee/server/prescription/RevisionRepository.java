@@ -12,6 +12,13 @@ public interface RevisionRepository extends JpaRepository<RevisionRow, UUID> {
   Optional<RevisionRow> findByClubIdAndPrescriptionIdAndNumber(
       UUID clubId, UUID prescriptionId, int number);
 
+  /** Only what an edit is based on; the outcome is long. */
+  @Query(
+      """
+      select r.inputs from RevisionRow r
+      where r.clubId = :clubId and r.prescriptionId = :prescriptionId and r.number = :number""")
+  Optional<String> findInputs(UUID clubId, UUID prescriptionId, int number);
+
   List<RevisionRow> findByClubIdAndPrescriptionIdOrderByNumberDesc(
       UUID clubId, UUID prescriptionId);
 

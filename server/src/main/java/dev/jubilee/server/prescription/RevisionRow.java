@@ -4,10 +4,12 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Transient;
 import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.ColumnTransformer;
 import org.hibernate.annotations.Immutable;
+import org.springframework.data.domain.Persistable;
 
 /** A snapshot: inputs, engine and outcome. Written once, never changed. */
 @Entity
@@ -15,7 +17,7 @@ import org.hibernate.annotations.Immutable;
 @Table(name = "prescription_revision")
 // Hibernate writes some fields that only people read, in the database.
 @SuppressWarnings("UnusedVariable")
-public class RevisionRow {
+public class RevisionRow implements Persistable<UUID> {
   @Id private UUID id;
   private UUID clubId;
   private UUID prescriptionId;
@@ -34,6 +36,9 @@ public class RevisionRow {
 
   private UUID coachId;
   private Instant createdAt;
+
+  /** Tells Spring Data to insert at once instead of looking first. */
+  @Transient private boolean unwritten;
 
   protected RevisionRow() {}
 
@@ -58,6 +63,17 @@ public class RevisionRow {
     this.outcome = outcome;
     this.coachId = coachId;
     this.createdAt = createdAt;
+    this.unwritten = true;
+  }
+
+  @Override
+  public UUID getId() {
+    return id;
+  }
+
+  @Override
+  public boolean isNew() {
+    return unwritten;
   }
 
   public UUID prescriptionId() {
