@@ -18,7 +18,11 @@ class ArchitectureTest {
       classes()
           .should()
           .onlyDependOnClassesThat()
-          .resideInAnyPackage("java..", "dev.jubilee.core..", "org.snakeyaml.engine..");
+          .resideInAnyPackage(
+              "java..",
+              "dev.jubilee.core..",
+              "org.snakeyaml.engine..",
+              "org.apache.commons.text.similarity..");
 
   @ArchTest
   static final ArchRule onlyTheLibraryReadsYaml =

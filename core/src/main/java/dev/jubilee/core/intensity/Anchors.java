@@ -67,6 +67,16 @@ public record Anchors(
         0);
   }
 
+  /** The effort at a heart rate, beats/min; none where heart rates are not known. */
+  public Optional<Effort> atHeartRate(double beats) {
+    return heart.map(
+        h -> {
+          double share = (beats - h.resting()) / (h.maximum() - h.resting());
+          return Effort.of(
+              Math.max(0, Math.min(100, Effort.CRITICAL * share / RESERVE_AT_CRITICAL)));
+        });
+  }
+
   /** The effort of going as hard as can be held for {@code duration}. */
   public Effort maximalFor(Duration duration) {
     return model.effortOf(model.sustainable(duration));

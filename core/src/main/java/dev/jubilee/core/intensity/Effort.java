@@ -36,6 +36,11 @@ public record Effort(double points) implements Comparable<Effort> {
     return Math.round(2 * Curve.at(points, EFFORT_KNOTS, CR10_KNOTS)) / 2.0;
   }
 
+  /** The effort that feels like a figure of the same scale; inverse of the above. */
+  public static Effort ofExertion(double exertion) {
+    return of(Curve.at(exertion, CR10_KNOTS, EFFORT_KNOTS));
+  }
+
   public boolean isAbove(Effort other) {
     return points > other.points;
   }

@@ -13,10 +13,11 @@ import java.util.Optional;
  *
  * @param sport what it is done in
  * @param kind what it is for
- * @param title as the coach wrote it, 1 to 80 characters
+ * @param title as the coach wrote it, 1 to 300 characters
  * @param effortMetres length of the first hard effort, 25 to 50 000 m, if given as a distance
  * @param effortTime length of the first hard effort, 5 s to 5 h, if given as a time
  * @param stroke for swimmers
+ * @param aim how hard the first hard effort is meant to be, where the coach wrote it
  */
 public record Session(
     Sport sport,
@@ -24,7 +25,19 @@ public record Session(
     String title,
     Optional<Double> effortMetres,
     Optional<Duration> effortTime,
-    Optional<Stroke> stroke) {
+    Optional<Stroke> stroke,
+    Optional<Aim> aim) {
+
+  /** A session of which only the kind says how hard it is. */
+  public Session(
+      Sport sport,
+      SessionKind kind,
+      String title,
+      Optional<Double> effortMetres,
+      Optional<Duration> effortTime,
+      Optional<Stroke> stroke) {
+    this(sport, kind, title, effortMetres, effortTime, stroke, Optional.empty());
+  }
 
   /** How well a drill suits the session, 0 to 3; work on land takes what any sport uses. */
   public int suits(Drill drill) {
@@ -34,7 +47,7 @@ public record Session(
   }
 
   public Session {
-    Bounds.within("title", title.strip().length(), 1, 80, "characters");
+    Bounds.within("title", title.strip().length(), 1, 300, "characters");
     if (!kind.isFor(sport)) {
       throw new OutOfRangeException("kind", kind, "steeple or hurdles only for runners");
     }

@@ -36,6 +36,11 @@ public enum SessionKind {
     return this == GYM || this == JUMPS;
   }
 
+  /** Whether what the coach wrote of the efforts says better than the kind how hard they are. */
+  public boolean isSteeredByAim() {
+    return this == THRESHOLD || this == INTERVALS || this == SPRINT;
+  }
+
   /** Whether the session begins with work at or above critical intensity. */
   public boolean isHard() {
     return compareTo(THRESHOLD) >= 0;

@@ -23,7 +23,26 @@ public final class WorkIntensity {
 
   private WorkIntensity() {}
 
+  /** Steady and tempo work as shares of critical intensity; common practice. */
+  private static final double STEADY_SHARE = 0.85;
+
+  private static final double STEADY_SWIM_SHARE = 0.93;
+  private static final double TEMPO_SHARE = 0.93;
+
+  /** Fast repeats go about as hard as can be held for this; common practice. */
+  private static final Duration FAST_RACE = Duration.ofMinutes(2);
+
+  /** All out for longer than this is the hardest that can be held, not a sprint. */
+  private static final Duration LONGEST_SPRINT = Duration.ofSeconds(20);
+
   public static Effort firstEffort(Session session, Anchors anchors) {
+    if (session.aim().isPresent() && session.kind().isSteeredByAim()) {
+      Effort meant =
+          effort(session.aim().get(), session.effortTime().orElse(INTERVAL_RACE), anchors);
+      // A hard session never begins as gently as an easy one, whatever was typed.
+      Effort least = anchors.shareOfCritical(STEADY_SHARE);
+      return meant.isAbove(least) ? meant : least;
+    }
     return switch (session.kind()) {
       case EASY, LONG ->
           anchors.shareOfCritical(session.sport() == Sport.SWIM ? EASY_SWIM_SHARE : EASY_SHARE);
@@ -36,6 +55,69 @@ public final class WorkIntensity {
     };
   }
 
+  /**
+   * How hard an aim is for an athlete.
+   *
+   * @param length of the effort it is given for; "all out" depends on it
+   */
+  public static Effort effort(Aim aim, Duration length, Anchors anchors) {
+    if (aim instanceof Aim.Feel feel) {
+      boolean swims = anchors.sport() == Sport.SWIM;
+      return switch (feel) {
+        case EASY -> anchors.shareOfCritical(swims ? EASY_SWIM_SHARE : EASY_SHARE);
+        case STEADY -> anchors.shareOfCritical(swims ? STEADY_SWIM_SHARE : STEADY_SHARE);
+        case TEMPO -> anchors.shareOfCritical(TEMPO_SHARE);
+        case THRESHOLD -> anchors.shareOfCritical(THRESHOLD_SHARE);
+        case HARD -> anchors.maximalFor(INTERVAL_RACE);
+        case FAST -> anchors.maximalFor(FAST_RACE);
+        case ALL_OUT ->
+            length.compareTo(LONGEST_SPRINT) <= 0 ? Effort.SPRINT : anchors.maximalFor(length);
+      };
+    }
+    if (aim instanceof Aim.Race race) {
+      return raced(race, anchors);
+    }
+    return figured((Aim.Figure) aim, anchors);
+  }
+
+  private static Effort raced(Aim.Race race, Anchors anchors) {
+    if (!anchors.known() || anchors.sport() == Sport.RIDE) {
+      return anchors.maximalFor(INTERVAL_RACE);
+    }
+    double seconds = raceSeconds(race.metres(), anchors);
+    double unit = anchors.sport() == Sport.ROW ? 500 : anchors.sport() == Sport.SWIM ? 100 : 1000;
+    double pace = seconds / race.metres() + race.plusSeconds() / unit;
+    return atPace(pace, anchors);
+  }
+
+  /**
+   * @param pace s/m
+   */
+  private static Effort atPace(double pace, Anchors anchors) {
+    return anchors
+        .model()
+        .effortOf(anchors.sport() == Sport.ROW ? RowingErgometer.watts(pace) : 1 / pace);
+  }
+
+  private static Effort figured(Aim.Figure figure, Anchors anchors) {
+    double middle = figure.middle();
+    boolean hasPace = anchors.known() && anchors.sport() != Sport.RIDE;
+    boolean hasWatts =
+        anchors.known() && (anchors.sport() == Sport.RIDE || anchors.sport() == Sport.ROW);
+    Effort unknown = anchors.shareOfCritical(1);
+    return switch (figure.unit()) {
+      case WATTS -> hasWatts ? anchors.model().effortOf(middle) : unknown;
+      case SECONDS_PER_KM -> hasPace ? atPace(middle / 1000, anchors) : unknown;
+      case SECONDS_PER_MILE -> hasPace ? atPace(middle / 1609.344, anchors) : unknown;
+      case SECONDS_PER_500 -> hasPace ? atPace(middle / 500, anchors) : unknown;
+      case SECONDS_PER_100 -> hasPace ? atPace(middle / 100, anchors) : unknown;
+      case BEATS -> anchors.atHeartRate(middle).orElse(unknown);
+      case EXERTION -> Effort.ofExertion(middle);
+      case PERCENT_OF_CRITICAL -> anchors.shareOfCritical(middle / 100);
+      case PERCENT_OF_TOP -> anchors.shareOfTop(middle / 100);
+    };
+  }
+
   /** How long the time trial will take this athlete. */
   public static Duration trialTime(Session session, Anchors anchors) {
     if (session.effortTime().isPresent()) {
@@ -44,12 +126,16 @@ public final class WorkIntensity {
     if (session.effortMetres().isEmpty() || !anchors.known() || session.sport() == Sport.RIDE) {
       return session.sport() == Sport.ROW ? Duration.ofMinutes(8) : USUAL_TRIAL;
     }
-    double metres = session.effortMetres().get();
-    double seconds =
-        session.sport() == Sport.ROW
-            ? rowSeconds(metres, anchors)
-            : Math.max(10, (metres - anchors.model().reserve()) / anchors.model().critical());
+    double seconds = raceSeconds(session.effortMetres().get(), anchors);
     return Duration.ofMillis(Math.round(seconds * 1000));
+  }
+
+  private static double raceSeconds(double metres, Anchors anchors) {
+    return anchors.sport() == Sport.ROW
+        ? rowSeconds(metres, anchors)
+        : Math.max(
+            metres / anchors.model().top(),
+            (metres - anchors.model().reserve()) / anchors.model().critical());
   }
 
   /** The time at which the power that can be held for it just covers the distance. */

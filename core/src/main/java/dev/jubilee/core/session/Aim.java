@@ -1,0 +1,83 @@
+package dev.jubilee.core.session;
+
+import dev.jubilee.core.quantity.Bounds;
+
+/** How hard a stretch of a session is meant to be, in the words or figures a coach gives it. */
+public sealed interface Aim {
+
+  /** Words on a whiteboard, from gentle to all out. */
+  enum Feel implements Aim {
+    EASY,
+    STEADY,
+    TEMPO,
+    THRESHOLD,
+    HARD,
+    FAST,
+    ALL_OUT
+  }
+
+  /**
+   * The speed or power of a race over a distance, as in "at 5 km pace".
+   *
+   * @param metres 100 to 50 000 m
+   * @param plusSeconds slower (or, below 0, quicker) by so many seconds a unit of pace, −30 to 60
+   */
+  record Race(double metres, int plusSeconds) implements Aim {
+    public Race {
+      Bounds.within("race distance", metres, 100, 50_000, "m");
+      Bounds.within("seconds added to the pace", plusSeconds, -30, 60, "s");
+    }
+  }
+
+  /**
+   * A figure, or two that bound a range.
+   *
+   * @param low the gentler end
+   * @param high the harder end; equal to {@code low} for a single figure
+   */
+  record Figure(Unit unit, double low, double high) implements Aim {
+    public Figure {
+      Bounds.within(unit.words(), low, unit.least, unit.most, unit.sign);
+      Bounds.within(unit.words(), high, unit.least, unit.most, unit.sign);
+    }
+
+    /** The middle of the range. */
+    public double middle() {
+      return (low + high) / 2;
+    }
+  }
+
+  /** What a figure counts, with what is accepted. */
+  enum Unit {
+    WATTS("power", "W", 20, 2000),
+    SECONDS_PER_KM("pace", "s/km", 130, 900),
+    SECONDS_PER_MILE("pace", "s/mile", 210, 1450),
+    SECONDS_PER_500("split", "s/500 m", 70, 240),
+    SECONDS_PER_100("pace", "s/100 m", 40, 300),
+    BEATS("heart rate", "beats/min", 60, 230),
+    EXERTION("perceived exertion", "of 10", 1, 10),
+    PERCENT_OF_CRITICAL("share of threshold", "%", 30, 200),
+    PERCENT_OF_TOP("share of top effort", "%", 20, 100);
+
+    private final String words;
+    private final String sign;
+    private final double least;
+    private final double most;
+
+    Unit(String words, String sign, double least, double most) {
+      this.words = words;
+      this.sign = sign;
+      this.least = least;
+      this.most = most;
+    }
+
+    public String words() {
+      return words;
+    }
+
+    /** Whether a smaller figure is harder. */
+    public boolean isPace() {
+      return compareTo(SECONDS_PER_KM) >= 0 && compareTo(SECONDS_PER_100) <= 0;
+    }
+  }
+}

@@ -1,0 +1,318 @@
+package dev.jubilee.core.shorthand;
+
+import dev.jubilee.core.session.Aim;
+import dev.jubilee.core.session.Aim.Feel;
+import dev.jubilee.core.session.Aim.Figure;
+import dev.jubilee.core.session.Aim.Unit;
+import dev.jubilee.core.sport.Sport;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** How hard: words, race paces and figures among the tokens. */
+final class Aims {
+  private static final Set<String> WATTS = Set.of("w", "watt", "watts");
+  private static final Set<String> BEATS = Set.of("bpm", "hr", "beats");
+  private static final Set<String> RATES = Set.of("spm", "rpm", "strokes");
+  private static final Set<String> CRITICAL =
+      Set.of("threshold", "ftp", "cp", "css", "cs", "critical");
+
+  private final List<Token> tokens;
+  private final Lengths lengths;
+  private final Sport sport;
+  private final List<String> notes;
+
+  Aims(List<Token> tokens, Lengths lengths, Sport sport, List<String> notes) {
+    this.tokens = tokens;
+    this.lengths = lengths;
+    this.sport = sport;
+    this.notes = notes;
+  }
+
+  private Token token(int index) {
+    return tokens.get(Math.min(index, tokens.size() - 1));
+  }
+
+  /** Whether a figure that is no length begins here: 250 W, 85 %, 24 spm, rate 24, rpe 7. */
+  boolean isFigure(int at) {
+    if (token(at).isNumber()) {
+      int unit = token(at + 1).is("-") && token(at + 2).isNumber() ? at + 3 : at + 1;
+      String word = token(unit).text();
+      return token(unit).is("%")
+          || (WATTS.contains(word) && !isWith(unit))
+          || (BEATS.contains(word) && !word.equals("hr"))
+          || RATES.contains(word)
+          || (token(unit).is("/") && token(unit + 1).text().equals("10") && !isLength(unit + 2));
+    }
+    if (token(at).isClock()) {
+      int slash = token(at + 1).is("-") && token(at + 2).isClock() ? at + 3 : at + 1;
+      return token(slash).is("/") && paceUnit(slash + 1).isPresent() && !isLength(slash + 2);
+    }
+    boolean leads =
+        token(at).is("rate") || token(at).is("r") || token(at).is("rpe") || token(at).is("hr");
+    return leads && token(at + 1).isNumber() && !isLength(at + 2);
+  }
+
+  /** "w/" is "with"; "W / 1 min" is watts. */
+  private boolean isWith(int at) {
+    return token(at).is("w")
+        && token(at + 1).is("/")
+        && token(at).to() == token(at + 1).from()
+        && token(at - 1).to() < token(at).from();
+  }
+
+  private boolean isLength(int at) {
+    return Vocabulary.SECONDS.containsKey(token(at).text()) && !token(at).is("\"");
+  }
+
+  /** Reads an aim or a rate into the line; returns the index after it. */
+  int aim(int at, Draft draft) {
+    Token t = token(at);
+    if (t.is("rpe") || t.is("hr")) {
+      return figure(at + 1, t.is("rpe") ? Unit.EXERTION : Unit.BEATS, draft);
+    }
+    if (t.is("rate") || t.is("r")) {
+      return rate(at + 1, draft);
+    }
+    if (t.isWord() && Vocabulary.FEELS.containsKey(t.text())) {
+      feel(at, draft);
+      return after(at + 1);
+    }
+    if ((t.is("all") || t.is("flat")) && token(at + 1).is("out")) {
+      draft.aim = Optional.of(Feel.ALL_OUT);
+      return at + 2;
+    }
+    if (t.is("race")) {
+      Token last = token(at + 1).is("pace") ? token(at + 1) : t;
+      throw new Misread(
+          t.from(), last.to(), "the pace of which race? Such as @ 5 km pace", "5 km pace");
+    }
+    if (t.isClock()) {
+      return pace(at, draft);
+    }
+    if (t.isNumber() && isFigure(at)) {
+      return number(at, draft);
+    }
+    return race(at, draft);
+  }
+
+  void feel(int at, Draft draft) {
+    Feel feel = Vocabulary.FEELS.get(token(at).text());
+    if (draft.aim.isPresent() && !draft.aim.get().equals(feel)) {
+      throw new Misread(token(at), "two aims for one effort; one is enough");
+    }
+    draft.aim = Optional.of(feel);
+  }
+
+  /** Passes over what only completes an aim: pace, speed, power, O2 max. */
+  int after(int at) {
+    int next = at;
+    while (token(next).is("pace")
+        || token(next).is("effort")
+        || token(next).is("speed")
+        || token(next).is("power")
+        || token(next).is("swim")) {
+      next++;
+    }
+    if (token(at - 1).is("vo") && token(next).isNumber()) {
+      next += token(next + 1).is("max") ? 2 : 1;
+    }
+    return next;
+  }
+
+  private int rate(int at, Draft draft) {
+    if (!token(at).isNumber()) {
+      throw new Misread(token(at), "which rate? Such as rate 24");
+    }
+    draft.rate = Optional.of((int) token(at).value());
+    return RATES.contains(token(at + 1).text()) ? at + 2 : at + 1;
+  }
+
+  /** One number or two with a dash between them. */
+  private int figure(int at, Unit unit, Draft draft) {
+    if (!token(at).isNumber()) {
+      throw new Misread(token(at), "which figure?");
+    }
+    boolean isRange = token(at + 1).is("-") && token(at + 2).isNumber();
+    double first = token(at).value();
+    double second = isRange ? token(at + 2).value() : first;
+    put(draft, unit, first, second, token(at));
+    return isRange ? at + 3 : at + 1;
+  }
+
+  private void put(Draft draft, Unit unit, double a, double b, Token where) {
+    if (draft.aim.isPresent()) {
+      throw new Misread(where, "two aims for one effort; one is enough");
+    }
+    double gentle = unit.isPace() ? Math.max(a, b) : Math.min(a, b);
+    double hard = unit.isPace() ? Math.min(a, b) : Math.max(a, b);
+    draft.aim = Optional.of(new Figure(unit, gentle, hard));
+  }
+
+  private int number(int at, Draft draft) {
+    int unit = token(at + 1).is("-") ? at + 3 : at + 1;
+    String word = token(unit).text();
+    if (RATES.contains(word)) {
+      if (unit > at + 1) {
+        throw new Misread(token(at), "one rate is enough");
+      }
+      return rate(at, draft);
+    }
+    if (WATTS.contains(word)) {
+      figure(at, Unit.WATTS, draft);
+      return unit + 1;
+    }
+    if (token(unit).is("/")) {
+      figure(at, Unit.EXERTION, draft);
+      return unit + 2;
+    }
+    if (!token(unit).is("%")) {
+      figure(at, Unit.BEATS, draft);
+      return unit + 1;
+    }
+    int next = token(unit + 1).is("of") ? unit + 2 : unit + 1;
+    Unit of;
+    if (CRITICAL.contains(token(next).text())) {
+      of = Unit.PERCENT_OF_CRITICAL;
+      next = after(next + 1);
+    } else if (token(next).is("top") || token(next).is("max") || token(next).is("maximum")) {
+      of = Unit.PERCENT_OF_TOP;
+      next = after(next + 1);
+      if (token(next).is("hr") || token(next).is("heart")) {
+        throw new Misread(
+            token(next), "heart rate as a share differs by method; write beats, such as 150 bpm");
+      }
+    } else {
+      of = sport == Sport.RIDE ? Unit.PERCENT_OF_CRITICAL : Unit.PERCENT_OF_TOP;
+      notes.add(
+          "Per cent is read as "
+              + (sport == Sport.RIDE ? "of threshold power." : "of top effort."));
+    }
+    figure(at, of, draft);
+    return next;
+  }
+
+  private int pace(int at, Draft draft) {
+    boolean isRange = token(at + 1).is("-") && token(at + 2).isClock();
+    double first = token(at).value();
+    double second = isRange ? token(at + 2).value() : first;
+    int next = isRange ? at + 3 : at + 1;
+    Unit unit;
+    if (token(next).is("/") && paceUnit(next + 1).isPresent()) {
+      unit = paceUnit(next + 1).get();
+      next += 2;
+      if (token(next).is("m")) {
+        next++;
+      }
+    } else {
+      if (sport == Sport.RIDE) {
+        throw new Misread(token(at), "riders aim at power; write watts, such as @ 250 W");
+      }
+      unit = usual();
+      double per = perMetres(unit);
+      Optional<Double> metres = onlyDistance(draft);
+      if (metres.isPresent()
+          && !isUsualPace(first, per)
+          && isUsualPace(first * per / metres.get(), per)) {
+        return repeatTime(next, first, second, draft, token(at));
+      }
+      notes.add(token(at).text() + " is read as pace per " + unitWords(unit) + ".");
+    }
+    put(draft, unit, first, second, token(at));
+    return after(next);
+  }
+
+  /** The time of each repeat, as in 12 x 400 m @ 1:12. */
+  private int repeatTime(int next, double first, double second, Draft draft, Token where) {
+    Unit unit = usual();
+    double share = perMetres(unit) / onlyDistance(draft).orElseThrow();
+    double a = Math.round(10 * first * share) / 10.0;
+    double b = Math.round(10 * second * share) / 10.0;
+    put(draft, unit, a, b, where);
+    notes.add(
+        where.text()
+            + " is read as the time of each, "
+            + Words.clock(a)
+            + " per "
+            + unitWords(unit)
+            + ".");
+    return after(next);
+  }
+
+  private Unit usual() {
+    return switch (sport) {
+      case SWIM -> Unit.SECONDS_PER_100;
+      case ROW -> Unit.SECONDS_PER_500;
+      default -> Unit.SECONDS_PER_KM;
+    };
+  }
+
+  private static double perMetres(Unit unit) {
+    return unit == Unit.SECONDS_PER_KM ? 1000 : unit == Unit.SECONDS_PER_500 ? 500 : 100;
+  }
+
+  private static String unitWords(Unit unit) {
+    return unit == Unit.SECONDS_PER_KM ? "km" : (int) perMetres(unit) + " m";
+  }
+
+  /** Whether athletes train at it: 2:45 to 10:00 per km, 1:15 to 2:50, 0:52 to 2:10. */
+  private static boolean isUsualPace(double seconds, double per) {
+    return per == 1000
+        ? seconds >= 165 && seconds <= 600
+        : per == 500 ? seconds >= 75 && seconds <= 170 : seconds >= 52 && seconds <= 130;
+  }
+
+  private static Optional<Double> onlyDistance(Draft draft) {
+    return draft.amounts.size() == 1 && draft.amounts.get(0) instanceof Amount.Distance d
+        ? Optional.of(d.metres())
+        : Optional.empty();
+  }
+
+  private Optional<Unit> paceUnit(int at) {
+    return switch (token(at).text()) {
+      case "km", "k" -> Optional.of(Unit.SECONDS_PER_KM);
+      case "mile", "mi" -> Optional.of(Unit.SECONDS_PER_MILE);
+      case "500" -> Optional.of(Unit.SECONDS_PER_500);
+      case "100" -> Optional.of(Unit.SECONDS_PER_100);
+      default -> Optional.empty();
+    };
+  }
+
+  private int race(int at, Draft draft) {
+    Lengths.Found<Amount> found = lengths.amount(at, Optional.empty());
+    if (found != null
+        && found.value() instanceof Amount.Time time
+        && sport != Sport.RIDE
+        && onlyDistance(draft).isPresent()) {
+      return repeatTime(found.next(), time.seconds(), time.seconds(), draft, token(at));
+    }
+    if (found == null || !(found.value() instanceof Amount.Distance distance)) {
+      if (token(at).isNumber() && sport == Sport.RIDE) {
+        notes.add(token(at).text() + " is read as watts.");
+        return figure(at, Unit.WATTS, draft);
+      }
+      throw new Misread(
+          token(at), "how hard? Such as @ threshold, @ 5 km pace, @ 4:00/km, @ 250 W");
+    }
+    if (sport == Sport.RIDE && found.isBare()) {
+      notes.add(token(at).text() + " is read as watts.");
+      return figure(at, Unit.WATTS, draft);
+    }
+    int next = after(found.next());
+    int plus = 0;
+    boolean isSlower = token(next).is("+");
+    boolean isJoined = token(next).to() == token(next + 1).from() && token(next + 1).value() <= 60;
+    if ((isSlower || token(next).is("-")) && token(next + 1).isNumber() && isJoined) {
+      plus = (int) Math.round(token(next + 1).value()) * (isSlower ? 1 : -1);
+      next += 2;
+      if (token(next).is("s") || token(next).is("sec")) {
+        next++;
+      }
+    }
+    if (draft.aim.isPresent()) {
+      throw new Misread(token(at), "two aims for one effort; one is enough");
+    }
+    draft.aim = Optional.of(new Aim.Race(distance.metres(), plus));
+    return after(next);
+  }
+}

@@ -1,0 +1,282 @@
+package dev.jubilee.core.shorthand;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** Distances, times and recoveries among the tokens. */
+final class Lengths {
+
+  /**
+   * Something found.
+   *
+   * @param next index of the token after it
+   * @param note what was assumed, or empty
+   * @param isBare whether it is a length without a word
+   * @param isOfSets whether the words say it stands between sets
+   */
+  record Found<T>(T value, int next, String note, boolean isBare, boolean isOfSets) {
+    Found(T value, int next) {
+      this(value, next, "", false, false);
+    }
+
+    /** Whether a length after a comma is a recovery rather than more work; common practice. */
+    boolean isLikelyRest() {
+      if (value instanceof Rest.Lasting r) {
+        boolean isMoving = r.manner() != Rest.Manner.STANDING;
+        return isOfSets || r.seconds() <= (isMoving ? 300 : isBare ? 360 : 600);
+      }
+      return !(value instanceof Rest.Over o) || isOfSets || (!isBare && o.metres() <= 800);
+    }
+  }
+
+  private static final Set<String> BETWEEN =
+      Set.of("between", "rest", "recovery", "rec", "off", "interval", "after");
+
+  private static final Set<String> ENDS = Set.of(",", ";", ")", "/");
+
+  private final List<Token> tokens;
+
+  Lengths(List<Token> tokens) {
+    this.tokens = tokens;
+  }
+
+  private Token token(int index) {
+    return tokens.get(Math.min(index, tokens.size() - 1));
+  }
+
+  /** One amount or several in a row, as in 400-800-400. */
+  Found<List<Amount>> amounts(int at) {
+    List<Token> row = new ArrayList<>();
+    int i = at;
+    while (token(i).isNumber() && token(i + 1).is("-") && token(i + 2).isNumber()) {
+      row.add(token(i));
+      i += 2;
+    }
+    if (row.isEmpty()) {
+      Found<Amount> one = amount(at, Optional.empty());
+      if (one == null) {
+        Token t = token(at);
+        throw new Misread(
+            t.from(),
+            t.to(),
+            t.text()
+                + " of what? Write "
+                + t.text()
+                + " s, "
+                + t.text()
+                + " min or "
+                + t.text()
+                + " km",
+            t.text() + " min");
+      }
+      return new Found<>(List.of(one.value()), one.next(), one.note(), one.isBare(), false);
+    }
+    row.add(token(i));
+    if (row.size() == 2) {
+      throw new Misread(
+          row.get(0).from(), row.get(1).to(), "a range of lengths; write one, or three in a row");
+    }
+    Found<Amount> last = amount(i, Optional.empty());
+    if (last == null) {
+      throw new Misread(
+          row.get(0).from(), row.get(row.size() - 1).to(), "of what? Add s, min or m");
+    }
+    List<Amount> all = new ArrayList<>();
+    for (Token t : row.subList(0, row.size() - 1)) {
+      all.add(like(last.value(), token(i), t));
+    }
+    all.add(last.value());
+    return new Found<>(all, last.next(), last.note(), false, false);
+  }
+
+  /** The same unit with another number. */
+  private static Amount like(Amount model, Token of, Token number) {
+    double factor = number.value() / of.value();
+    return model instanceof Amount.Time t
+        ? new Amount.Time((int) Math.round(t.seconds() * factor))
+        : distance(((Amount.Distance) model).metres() * factor);
+  }
+
+  /**
+   * A distance or a time.
+   *
+   * @param work what a bare number is measured like, for recoveries
+   * @return null when there is none here
+   */
+  Found<Amount> amount(int at, Optional<Amount> work) {
+    Token t = token(at);
+    if (t.isWord() && Vocabulary.RACES.containsKey(t.text())) {
+      int next = t.is("half") && token(at + 1).is("marathon") ? at + 2 : at + 1;
+      return new Found<>(distance(Vocabulary.RACES.get(t.text())), next);
+    }
+    if (t.isClock()) {
+      return new Found<>(new Amount.Time((int) Math.round(t.value())), at + 1);
+    }
+    if (!t.isNumber()) {
+      return null;
+    }
+    String unit = token(at + 1).text();
+    if (token(at + 1).is("half") || token(at + 1).isNumber()) {
+      unit = "";
+    }
+    if (Vocabulary.SECONDS.containsKey(unit)) {
+      return time(at, unit);
+    }
+    if (Vocabulary.METRES.containsKey(unit)) {
+      if (unit.equals("m") && t.value() < 15 && t.value() >= 1) {
+        throw new Misread(
+            t.from(),
+            token(at + 1).to(),
+            t.text() + " m is read as metres and is too short; minutes are “min”",
+            t.text() + " min");
+      }
+      return new Found<>(distance(t.value() * Vocabulary.METRES.get(unit)), at + 2);
+    }
+    return bare(at, work);
+  }
+
+  /** A time in parts: 1 h 30, 2 min 15 s, 1'30". */
+  private Found<Amount> time(int at, String firstUnit) {
+    double seconds = token(at).value() * Vocabulary.SECONDS.get(firstUnit);
+    int unit = Vocabulary.SECONDS.get(firstUnit);
+    int next = at + 2;
+    while (unit > 1 && token(next).isNumber()) {
+      Integer smaller = Vocabulary.SECONDS.get(token(next + 1).text());
+      boolean written = smaller != null && smaller < unit;
+      boolean isJoined = token(next - 1).to() == token(next).from();
+      boolean isLast = ENDS.contains(token(next + 1).text()) || token(next + 1).isEnd();
+      boolean follows = (isJoined || isLast) && token(next).value() < 60;
+      if (!written && !follows) {
+        break;
+      }
+      unit = written ? smaller : unit / 60;
+      seconds += token(next).value() * unit;
+      next += written ? 2 : 1;
+    }
+    return new Found<>(new Amount.Time((int) Math.round(seconds)), next);
+  }
+
+  private Found<Amount> bare(int at, Optional<Amount> work) {
+    Token t = token(at);
+    double value = t.value();
+    if (work.isPresent()) {
+      if (work.get() instanceof Amount.Time w && w.seconds() >= 60 && value <= 10) {
+        return noted(new Amount.Time((int) (60 * value)), at, value, "min");
+      }
+      return value >= 10
+          ? noted(new Amount.Time((int) value), at, value, "s")
+          : noted(new Amount.Time((int) (60 * value)), at, value, "min");
+    }
+    boolean isPair = token(at + 1).is("/") && token(at + 2).isNumber();
+    boolean hasUnitAfter =
+        Vocabulary.SECONDS.containsKey(token(at + 3).text())
+            || Vocabulary.METRES.containsKey(token(at + 3).text());
+    if (isPair
+        && !hasUnitAfter
+        && value <= 120
+        && value >= 5
+        && value != Math.rint(value / 25) * 25) {
+      return noted(new Amount.Time((int) value), at, value, "s");
+    }
+    if (value >= 25 && value % 25 == 0 && value <= 30_000) {
+      return new Found<>(distance(value), at + 1, "", true, false);
+    }
+    return null;
+  }
+
+  private static Found<Amount> noted(Amount amount, int at, double value, String unit) {
+    String number = value == Math.rint(value) ? String.valueOf((int) value) : String.valueOf(value);
+    return new Found<>(
+        amount, at + 1, number + " is read as " + number + " " + unit + ".", true, false);
+  }
+
+  static Amount.Distance distance(double metres) {
+    return new Amount.Distance(Math.round(metres * 1000) / 1000.0);
+  }
+
+  /** Whether "on" here is the first half of "on … off". */
+  boolean isOnOff(int at) {
+    Found<Amount> off =
+        amount(token(at + 1).is("/") || token(at + 1).is(",") ? at + 2 : at + 1, Optional.empty());
+    return off != null && token(off.next()).is("off");
+  }
+
+  /**
+   * A recovery.
+   *
+   * @param work the effort before it, where a bare number may be measured like it
+   * @return null when there is none here
+   */
+  Found<Rest> rest(int at, Optional<Amount> work) {
+    int i = at;
+    while (token(i).is("with") || token(i).is("w") || token(i).is("/") || token(i).is("then")) {
+      i++;
+    }
+    if (token(i).is("full")) {
+      int next = BETWEEN.contains(token(i + 1).text()) ? i + 2 : i + 1;
+      return new Found<>(new Rest.Full(), next);
+    }
+    Optional<Rest.Manner> manner = manner(i);
+    if (manner.isPresent()) {
+      i++;
+      while (BETWEEN.contains(token(i).text()) || token(i).is("of") || token(i).is("=")) {
+        i++;
+      }
+      if (token(i).is("back") || token(i).is("down")) {
+        return new Found<>(new Rest.Back(moving(manner.get())), afterWords(i + 1));
+      }
+    }
+    Found<Amount> length = token(i).isWord() ? null : amount(i, work);
+    if (length == null) {
+      return null;
+    }
+    int next = length.next();
+    boolean isOfSets = false;
+    boolean isBare = manner.isEmpty();
+    while (true) {
+      Optional<Rest.Manner> after = manner(next);
+      if (after.isPresent()) {
+        boolean isPlain = BETWEEN.contains(token(next).text());
+        manner = isPlain && manner.isPresent() ? manner : after;
+        isBare = false;
+        next++;
+      } else if (BETWEEN.contains(token(next).text()) || token(next).is("reps")) {
+        isBare = false;
+        next++;
+      } else if (token(next).is("sets") || token(next).is("set")) {
+        isOfSets = true;
+        isBare = false;
+        next++;
+      } else {
+        break;
+      }
+    }
+    Rest.Manner how = manner.orElse(Rest.Manner.STANDING);
+    Rest rest =
+        length.value() instanceof Amount.Time t
+            ? new Rest.Lasting(t.seconds(), how)
+            : new Rest.Over(((Amount.Distance) length.value()).metres(), moving(how));
+    return new Found<>(rest, next, length.note(), isBare, isOfSets);
+  }
+
+  private int afterWords(int at) {
+    int next = at;
+    while (BETWEEN.contains(token(next).text())) {
+      next++;
+    }
+    return next;
+  }
+
+  private Optional<Rest.Manner> manner(int at) {
+    return token(at).isWord()
+        ? Optional.ofNullable(Vocabulary.MANNERS.get(token(at).text()))
+        : Optional.empty();
+  }
+
+  /** No one covers ground standing. */
+  private static Rest.Manner moving(Rest.Manner manner) {
+    return manner == Rest.Manner.STANDING ? Rest.Manner.EASY : manner;
+  }
+}

@@ -1,0 +1,200 @@
+package dev.jubilee.core.shorthand;
+
+import dev.jubilee.core.intensity.Anchors;
+import dev.jubilee.core.intensity.CriticalModel;
+import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.intensity.RowingErgometer;
+import dev.jubilee.core.session.Aim;
+import dev.jubilee.core.session.Aim.Feel;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.session.WorkIntensity;
+import dev.jubilee.core.shorthand.Step.Group;
+import dev.jubilee.core.shorthand.Step.Piece;
+import dev.jubilee.core.sport.Sport;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** An outline laid out in time, for a picture of it and for its length. */
+public final class Timeline {
+
+  /**
+   * A stretch of one effort.
+   *
+   * @param seconds as far as it is known
+   * @param effort 0 to 100 on the common scale
+   * @param words what it is; the same for every repeat
+   */
+  public record Stretch(int seconds, int effort, boolean isRest, String words) {}
+
+  /** Efforts while resting; Jubilee modelling choices, for drawing. */
+  private static final int STILL = 4;
+
+  private static final int MOVING = 35;
+
+  /** How long a full rest is drawn; common practice. */
+  private static final int FULL_REST = 240;
+
+  private final Anchors anchors;
+  private final Sport sport;
+  private final SessionKind kind;
+  private final List<Stretch> stretches = new ArrayList<>();
+
+  private Timeline(Anchors anchors, SessionKind kind) {
+    this.anchors = anchors;
+    this.sport = anchors.sport();
+    this.kind = kind;
+  }
+
+  /** The stretches in order, at an athlete's own speeds. */
+  public static List<Stretch> of(Outline outline, SessionKind kind, Anchors anchors) {
+    Timeline timeline = new Timeline(anchors, kind);
+    timeline.lay(outline.steps(), true);
+    return List.copyOf(timeline.stretches);
+  }
+
+  /**
+   * A club athlete's figures where no one's own are at hand; from memory of what coaches see, for
+   * drawing and for telling long from short only.
+   */
+  public static Anchors usual(Sport sport) {
+    CriticalModel model =
+        switch (sport) {
+          case RUN -> new CriticalModel(4, 180, 7.2);
+          case RIDE -> new CriticalModel(230, 17_000, 700);
+          case ROW -> new CriticalModel(190, 15_000, 420);
+          case SWIM -> new CriticalModel(1.2, 20, 1.65).inWater();
+        };
+    return new Anchors(sport, model, true, Optional.empty(), List.of());
+  }
+
+  static int roughSeconds(Amount amount, Sport sport) {
+    if (amount instanceof Amount.Time t) {
+      return t.seconds();
+    }
+    Anchors usual = usual(sport);
+    return (int)
+        Math.round(((Amount.Distance) amount).metres() / speed(usual, usual.model().critical()));
+  }
+
+  private void lay(List<Step> steps, boolean isLastOfAll) {
+    for (int i = 0; i < steps.size(); i++) {
+      boolean isLast = isLastOfAll && i == steps.size() - 1;
+      Step step = steps.get(i);
+      for (int time = 0; time < step.times(); time++) {
+        boolean isEnd = isLast && time == step.times() - 1;
+        int began = stretches.stream().mapToInt(Stretch::seconds).sum();
+        if (step instanceof Piece piece) {
+          stretches.add(work(piece));
+        } else {
+          lay(((Group) step).steps(), false);
+        }
+        if (!isEnd) {
+          int took = stretches.stream().mapToInt(Stretch::seconds).sum() - began;
+          rest(step.rest(), step, took);
+        }
+      }
+    }
+  }
+
+  private Stretch work(Piece piece) {
+    Effort effort = effort(piece);
+    int seconds =
+        piece.amount() instanceof Amount.Time t
+            ? t.seconds()
+            : (int)
+                Math.max(
+                    1,
+                    Math.round(
+                        ((Amount.Distance) piece.amount()).metres()
+                            / speed(anchors, anchors.model().intensityAt(effort))));
+    return new Stretch(
+        seconds,
+        (int) Math.round(effort.points()),
+        false,
+        Words.of(
+            new Piece(
+                1,
+                piece.amount(),
+                piece.aim(),
+                piece.stroke(),
+                piece.rate(),
+                piece.extras(),
+                Rest.NONE)));
+  }
+
+  private Effort effort(Piece piece) {
+    Duration length = Duration.ofSeconds(roughSeconds(piece.amount(), sport));
+    if (piece.aim().isPresent()) {
+      return WorkIntensity.effort(piece.aim().get(), length, anchors);
+    }
+    Aim unsaid =
+        switch (kind) {
+          case EASY -> Feel.EASY;
+          case LONG -> Feel.STEADY;
+          case THRESHOLD -> Feel.THRESHOLD;
+          case SPRINT -> Feel.ALL_OUT;
+          case TIME_TRIAL -> Feel.ALL_OUT;
+          default -> Feel.HARD;
+        };
+    boolean isBeside =
+        piece.times() == 1
+            && kind.isHard()
+            && kind != SessionKind.TIME_TRIAL
+            && length.toSeconds() >= 300;
+    return WorkIntensity.effort(isBeside ? Feel.EASY : unsaid, length, anchors);
+  }
+
+  private void rest(Rest rest, Step after, int took) {
+    int seconds;
+    Rest.Manner manner = Rest.Manner.EASY;
+    if (rest instanceof Rest.Lasting r) {
+      seconds = r.seconds();
+      manner = r.manner();
+    } else if (rest instanceof Rest.Over r) {
+      seconds = covering(r.metres());
+      manner = r.manner();
+    } else if (rest instanceof Rest.Back r) {
+      double metres =
+          after instanceof Piece p && p.amount() instanceof Amount.Distance d
+              ? d.metres()
+              : took * speed(anchors, anchors.model().critical());
+      seconds = covering(metres);
+      manner = r.manner();
+    } else if (rest instanceof Rest.Full) {
+      seconds = FULL_REST;
+    } else if (rest instanceof Rest.SendOff r) {
+      seconds = Math.max(0, r.seconds() - took);
+      manner = Rest.Manner.STANDING;
+    } else {
+      return;
+    }
+    if (seconds > 0) {
+      boolean isStill = manner == Rest.Manner.STANDING || manner == Rest.Manner.WALK;
+      stretches.add(new Stretch(seconds, isStill ? STILL : MOVING, true, "recovery"));
+    }
+  }
+
+  private int covering(double metres) {
+    // Speeds between efforts, for drawing only.
+    double speed =
+        switch (sport) {
+          case RUN -> 2.4;
+          case RIDE -> 7;
+          case ROW -> 3.3;
+          case SWIM -> 0.9;
+        };
+    return (int) Math.max(1, Math.round(metres / speed));
+  }
+
+  /** Speed, m/s, at an intensity of the athlete's own gauge. */
+  private static double speed(Anchors anchors, double intensity) {
+    return switch (anchors.sport()) {
+      case RUN, SWIM -> anchors.known() ? intensity : 4 * intensity;
+      case ROW -> 500 / RowingErgometer.splitSeconds(Math.max(20, intensity));
+      // Air drag: speed goes with about the cube root of power; 9.5 m/s at critical power is usual.
+      case RIDE -> 9.5 * Math.cbrt(intensity / anchors.model().critical());
+    };
+  }
+}

@@ -1,0 +1,179 @@
+package dev.jubilee.core.shorthand;
+
+import dev.jubilee.core.session.Aim.Feel;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.sport.Stroke;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
+import org.apache.commons.text.similarity.LevenshteinDistance;
+
+/** The words of the shorthand; common practice on whiteboards, with their usual short forms. */
+final class Vocabulary {
+  private static final Pattern SPACES = Pattern.compile(" ");
+
+  static final Map<String, Feel> FEELS =
+      words(
+          Feel.EASY,
+              "easy light relaxed gentle recovery spin paddle warmup wu cooldown cd jog jogging walk walking",
+          Feel.STEADY, "steady aerobic moderate",
+          Feel.TEMPO, "tempo",
+          Feel.THRESHOLD, "threshold cruise css cp ftp critical thr",
+          Feel.HARD, "hard strong vo",
+          Feel.FAST, "fast quick brisk",
+          Feel.ALL_OUT, "max maximal sprint flat");
+
+  static final Map<String, SessionKind> KINDS =
+      words(
+          SessionKind.LONG, "long",
+          SessionKind.THRESHOLD, "thresholds tempos",
+          SessionKind.INTERVALS, "intervals interval fartlek reps repeats",
+          SessionKind.TIME_TRIAL, "test race trial tt",
+          SessionKind.SPRINT, "sprints hillsprints",
+          SessionKind.STEEPLE, "steeple steeplechase hurdles hurdle barriers",
+          SessionKind.GYM, "gym weights lift lifting",
+          SessionKind.JUMPS, "jumps jump plyos plyometrics");
+
+  static final Map<String, Sport> SPORTS =
+      words(
+          Sport.RUN, "run running track",
+          Sport.RIDE, "ride riding bike cycling turbo",
+          Sport.ROW, "row rowing erg ergo boat",
+          Sport.SWIM, "swim swimming pool");
+
+  static final Map<String, Stroke> STROKES =
+      words(
+          Stroke.FREESTYLE, "free freestyle fr crawl",
+          Stroke.BACKSTROKE, "back backstroke bk",
+          Stroke.BREASTSTROKE, "breast breaststroke br",
+          Stroke.BUTTERFLY, "fly butterfly");
+
+  static final Map<String, Rest.Manner> MANNERS =
+      words(
+          Rest.Manner.STANDING, "rest off standing stand r",
+          Rest.Manner.WALK, "walk walking",
+          Rest.Manner.JOG, "jog jogging",
+          Rest.Manner.EASY, "recovery rec easy spin paddle light",
+          Rest.Manner.FLOAT, "float");
+
+  static final Map<String, Double> METRES =
+      Map.ofEntries(
+          Map.entry("m", 1.0),
+          Map.entry("metre", 1.0),
+          Map.entry("metres", 1.0),
+          Map.entry("meter", 1.0),
+          Map.entry("meters", 1.0),
+          Map.entry("k", 1000.0),
+          Map.entry("km", 1000.0),
+          Map.entry("kms", 1000.0),
+          Map.entry("yd", 0.9144),
+          Map.entry("yds", 0.9144),
+          Map.entry("yards", 0.9144),
+          Map.entry("yard", 0.9144),
+          Map.entry("mi", 1609.344),
+          Map.entry("mile", 1609.344),
+          Map.entry("miles", 1609.344));
+
+  static final Map<String, Integer> SECONDS =
+      Map.ofEntries(
+          Map.entry("s", 1),
+          Map.entry("sec", 1),
+          Map.entry("secs", 1),
+          Map.entry("second", 1),
+          Map.entry("seconds", 1),
+          Map.entry("\"", 1),
+          Map.entry("min", 60),
+          Map.entry("mins", 60),
+          Map.entry("minute", 60),
+          Map.entry("minutes", 60),
+          Map.entry("'", 60),
+          Map.entry("h", 3600),
+          Map.entry("hr", 3600),
+          Map.entry("hrs", 3600),
+          Map.entry("hour", 3600),
+          Map.entry("hours", 3600));
+
+  /** Race distances that have a name. */
+  static final Map<String, Double> RACES =
+      Map.of("marathon", 42_195.0, "half", 21_097.5, "mile", 1609.344);
+
+  /** Words that say how it is done and are kept as they are. */
+  static final Set<String> EXTRAS =
+      Set.of(
+          "kick",
+          "pull",
+          "drill",
+          "drills",
+          "paddles",
+          "fins",
+          "build",
+          "building",
+          "descending",
+          "strides",
+          "stride",
+          "starts",
+          "start",
+          "seated",
+          "uphill",
+          "downhill",
+          "relaxed",
+          "negative",
+          "split",
+          "progressive",
+          "im",
+          "medley",
+          "choice",
+          "low",
+          "cadence",
+          "form");
+
+  /** Words that carry nothing of their own. */
+  static final Set<String> FILLERS =
+      Set.of("the", "a", "of", "each", "session", "pace", "effort", "on", "in", "over");
+
+  private Vocabulary() {}
+
+  /** The known word nearest to one that is not, if one is near. */
+  static Optional<String> nearest(String word) {
+    TreeSet<String> all = new TreeSet<>();
+    for (Map<String, ?> map :
+        List.of(FEELS, KINDS, SPORTS, STROKES, MANNERS, METRES, SECONDS, RACES)) {
+      all.addAll(map.keySet());
+    }
+    all.addAll(EXTRAS);
+    all.removeIf(w -> w.length() < 3);
+    LevenshteinDistance letters = new LevenshteinDistance(word.length() < 5 ? 1 : 2);
+    String best = null;
+    int least = Integer.MAX_VALUE;
+    for (String candidate : all) {
+      int apart = letters.apply(word, candidate);
+      if (apart >= 0 && apart < least) {
+        least = apart;
+        best = candidate;
+      }
+    }
+    return Optional.ofNullable(best);
+  }
+
+  /** Without the s of a plural, where it is one. */
+  static String singular(String word) {
+    return word.length() > 3 && word.endsWith("s") ? word.substring(0, word.length() - 1) : word;
+  }
+
+  private static <T> Map<String, T> words(Object... pairs) {
+    Map<String, T> map = new HashMap<>();
+    for (int i = 0; i < pairs.length; i += 2) {
+      @SuppressWarnings("unchecked")
+      T value = (T) pairs[i];
+      for (String word : List.of(SPACES.split((String) pairs[i + 1]))) {
+        map.put(word, value);
+      }
+    }
+    return Map.copyOf(map);
+  }
+}
