@@ -31,6 +31,9 @@ export type RevisionSummary = Schemas["RevisionSummary"];
 export type RoutineView = Schemas["RoutineView"];
 export type FollowView = Schemas["FollowView"];
 
+export type Understood = Schemas["Understood"];
+export type Line = Schemas["Line"];
+
 export type Sport = SessionDetails["sport"];
 export type Kind = SessionDetails["kind"];
 export type Place = SessionDetails["place"];

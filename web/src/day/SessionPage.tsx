@@ -1,13 +1,15 @@
 import { Box, Button, Flex, Grid } from "@chakra-ui/react";
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState, type FormEvent } from "react";
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect, useState, type FormEvent } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
-import type { Place, SessionDetails, Sport } from "../api/types";
+import type { Place, SessionDetails, Sport, Understood } from "../api/types";
 import { Complaint } from "../shared/Complaint";
 import { SelectField, TextField, Tick } from "../shared/fields";
 import { ARRIVALS, KINDS, PLACES, SPORTS } from "../shared/words";
+import { Whiteboard } from "./Whiteboard";
+import { WrittenLines } from "./WrittenLines";
 
 const USUAL_PLACE: Record<Sport, Place> = {
   RUN: "TRACK",
@@ -29,12 +31,18 @@ export function SessionPage({ today }: { today: string }) {
   const queries = useQueryClient();
   const [date, setDate] = useState(query.get("date") ?? today);
   const [time, setTime] = useState("17:30");
-  const [sport, setSport] = useState<Sport>("RUN");
-  const [kind, setKind] = useState<SessionDetails["kind"]>("INTERVALS");
   const [title, setTitle] = useState("");
-  const [metres, setMetres] = useState("");
-  const [stroke, setStroke] = useState<keyof typeof STROKES>("FREESTYLE");
-  const [place, setPlace] = useState<Place>("TRACK");
+  // What the words say holds until the coach chooses otherwise.
+  const [chosenSport, setSport] = useState<Sport>();
+  const [chosenKind, setKind] = useState<SessionDetails["kind"]>();
+  const [chosenStroke, setStroke] = useState<keyof typeof STROKES>();
+  const [chosenPlace, setPlace] = useState<Place>();
+  const [showsLines, setShowsLines] = useState(false);
+  const understood = useUnderstood(title, chosenSport ?? "RUN");
+  const sport = chosenSport ?? understood?.sport ?? "RUN";
+  const kind = chosenKind ?? understood?.kind ?? "INTERVALS";
+  const stroke = chosenStroke ?? understood?.stroke ?? "FREESTYLE";
+  const place = chosenPlace ?? USUAL_PLACE[sport];
   const [minutes, setMinutes] = useState("30");
   const [temperature, setTemperature] = useState("12");
   const [arrival, setArrival] = useState<SessionDetails["arrival"]>("MOVING");
@@ -44,7 +52,15 @@ export function SessionPage({ today }: { today: string }) {
     queryFn: () => data(api.GET("/api/athletes")),
   });
   const save = useMutation({
-    mutationFn: (body: SessionDetails) => data(api.POST("/api/sessions", { body })),
+    mutationFn: async (body: SessionDetails) => {
+      // Typed and saved at once: what was shown may still be the text before.
+      const written = body.title.trim() ? await understand(body.title, body.sport) : undefined;
+      return data(
+        api.POST("/api/sessions", {
+          body: { ...body, kind: chosenKind ?? written?.kind ?? body.kind },
+        }),
+      );
+    },
     onSuccess: () => {
       void queries.invalidateQueries({ queryKey: ["sessions"] });
       void navigate(`/day/${date}`);
@@ -60,7 +76,7 @@ export function SessionPage({ today }: { today: string }) {
       sport,
       kind,
       title,
-      effortMetres: metres === "" ? null : Number(metres),
+      effortMetres: null,
       effortSeconds: null,
       stroke: sport === "SWIM" ? stroke : null,
       place,
@@ -73,11 +89,33 @@ export function SessionPage({ today }: { today: string }) {
   }
 
   return (
-    <Box maxW="760px">
+    <Box maxW="1120px">
       <Box as="h1" fontSize="2xl" mb="4">
         Add a session
       </Box>
       <form onSubmit={submit} noValidate>
+        <Box mb="5">
+          <Whiteboard
+            text={title}
+            onText={setTitle}
+            understood={understood}
+            error={accepted("title")}
+          />
+          <Button
+            variant="ghost"
+            aria-expanded={showsLines}
+            onClick={() => setShowsLines(!showsLines)}
+          >
+            Line by line {showsLines ? "▴" : "▾"}
+          </Button>
+          {showsLines && (
+            <WrittenLines
+              label={understood?.label ?? ""}
+              lines={understood?.lines ?? []}
+              onText={setTitle}
+            />
+          )}
+        </Box>
         <Grid templateColumns={{ base: "1fr 1fr", md: "repeat(4, 1fr)" }} gap="4">
           <TextField label="Date" type="date" value={date} onChange={setDate} />
           <TextField
@@ -93,32 +131,11 @@ export function SessionPage({ today }: { today: string }) {
             options={SPORTS}
             onChange={(next) => {
               setSport(next);
-              setPlace(USUAL_PLACE[next]);
+              setPlace(undefined);
               setAthleteIds([]);
             }}
           />
           <SelectField label="Kind" value={kind} options={KINDS} onChange={setKind} />
-          <Box gridColumn="span 2">
-            <TextField
-              label="What you would write on the whiteboard"
-              placeholder="6 × 1000 m"
-              value={title}
-              onChange={setTitle}
-              error={accepted("title")}
-            />
-          </Box>
-          <TextField
-            label="First effort, m (if a distance)"
-            inputMode="numeric"
-            value={metres}
-            onChange={setMetres}
-            error={accepted("effortMetres")}
-          />
-          {sport === "SWIM" ? (
-            <SelectField label="Stroke" value={stroke} options={STROKES} onChange={setStroke} />
-          ) : (
-            <Box hideBelow="md" />
-          )}
           <SelectField label="Place" value={place} options={PLACES} onChange={setPlace} />
           <TextField
             label="Minutes before it"
@@ -140,6 +157,9 @@ export function SessionPage({ today }: { today: string }) {
             options={ARRIVALS}
             onChange={setArrival}
           />
+          {sport === "SWIM" && (
+            <SelectField label="Stroke" value={stroke} options={STROKES} onChange={setStroke} />
+          )}
         </Grid>
         <Box mt="5" mb="1" fontSize="xs" fontWeight="600" color="inkSoft">
           Athletes
@@ -176,4 +196,25 @@ export function SessionPage({ today }: { today: string }) {
       </form>
     </Box>
   );
+}
+
+/** How the text is understood; the last answer stays until the next is there. */
+function useUnderstood(text: string, sport: Sport): Understood | undefined {
+  const [settled, setSettled] = useState(text);
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(text), 120);
+    return () => clearTimeout(timer);
+  }, [text]);
+  const query = useQuery({
+    queryKey: ["shorthand", sport, settled],
+    queryFn: () => understand(settled, sport),
+    enabled: settled.trim() !== "",
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  });
+  return text.trim() === "" ? undefined : query.data;
+}
+
+function understand(text: string, sport: Sport): Promise<Understood> {
+  return data(api.POST("/api/shorthand", { body: { text, sport } }));
 }

@@ -1,7 +1,7 @@
 // Form fields with label, unit and complaint in one rhythm. Plain rules: the builder draws a dozen
 // of them anew on every edit.
 import "./fields.css";
-import { useId, type ReactNode } from "react";
+import { useId, type KeyboardEvent, type ReactNode } from "react";
 
 function Labelled({
   label,
@@ -38,6 +38,7 @@ export interface TextFieldProps {
   step?: number | "any";
   inputMode?: "numeric" | "decimal" | "text";
   onBlur?: () => void;
+  onKeyDown?: (event: KeyboardEvent) => void;
   list?: string;
 }
 

@@ -204,6 +204,29 @@ class FirstPathTest {
     phone.close();
   }
 
+  @Test
+  void theWhiteboardIsUnderstoodWhileOneTypes() {
+    Page page = RunningJubilee.coach();
+    page.navigate(RunningJubilee.base() + "/sessions/new");
+    Locator board = page.getByLabel("What you would write on the whiteboard");
+
+    board.fill("row 2k tset");
+    button(page, "Write “row 2k test”").click();
+    assertThat(page.getByText("row race: 2 km", new Page.GetByTextOptions().setExact(true)))
+        .isVisible();
+    assertThat(page.getByLabel("Kind")).hasValue("TIME_TRIAL");
+    assertThat(page.getByLabel("Sport", new Page.GetByLabelOptions().setExact(true)))
+        .hasValue("ROW");
+
+    board.fill("5 x 1000 @ 5k, 90 s jog");
+    button(page, "Line by line ▾").click();
+    assertThat(page.getByLabel("Recovery")).hasValue("90 s jog");
+    page.getByLabel("Times").fill("6");
+    page.getByLabel("Times").press("Enter");
+    assertThat(board).hasValue("6 x 1000 m @ 5 km pace / 90 s jog");
+    page.context().close();
+  }
+
   private static void addSession(
       Page page, String sport, String kind, String title, String athlete) {
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Add a session")).click();

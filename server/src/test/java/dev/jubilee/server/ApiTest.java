@@ -70,6 +70,24 @@ class ApiTest {
     assertThat(leaving.get("/api/me").statusCode()).isEqualTo(401);
   }
 
+  @Test
+  void theWhiteboardIsUnderstoodOrTheFaultShown() throws Exception {
+    Visitor coach = new Visitor().signedIn();
+    JsonNode understood =
+        coach
+            .postJson("/api/shorthand", "{\"text\":\"6 x 1000 @ 5k, 90 s jog\",\"sport\":\"RUN\"}");
+    assertThat(understood.at("/words").asString()).isEqualTo("6 x 1000 m @ 5 km pace / 90 s jog");
+    assertThat(understood.at("/kind").asString()).isEqualTo("INTERVALS");
+    assertThat(understood.at("/effortMetres").asDouble()).isEqualTo(1000);
+    // Six efforts and the five recoveries between them.
+    assertThat(understood.at("/stretches").size()).isEqualTo(11);
+
+    JsonNode refused =
+        coach.postJson("/api/shorthand", "{\"text\":\"400 x 1000\",\"sport\":\"RUN\"}");
+    assertThat(refused.at("/faults/0/what").asString()).contains("1 to 60");
+    assertThat(coach.post("/api/shorthand", "{\"text\":\"2k\"}").statusCode()).isEqualTo(400);
+  }
+
   /** Each impossible figure is refused by name, with what would be accepted. */
   @ParameterizedTest
   @CsvSource(

@@ -13,13 +13,17 @@ import java.util.Optional;
  * @param known whether {@code model} comes from a test result; without one, targets are by feel
  * @param heart heart rates, if rest or maximum or age is known
  * @param basis a sentence for each number, saying where it came from
+ * @param spread uncertainty of the critical intensity, one standard deviation as a share of it
+ * @param doubts a sentence for each result that does not go with the others
  */
 public record Anchors(
     Sport sport,
     CriticalModel model,
     boolean known,
     Optional<HeartRate> heart,
-    List<String> basis) {
+    List<String> basis,
+    double spread,
+    List<String> doubts) {
 
   /** Share of heart-rate reserve at critical intensity; common practice. */
   private static final double RESERVE_AT_CRITICAL = 0.90;
@@ -32,6 +36,7 @@ public record Anchors(
 
   public Anchors {
     basis = List.copyOf(basis);
+    doubts = List.copyOf(doubts);
   }
 
   /** The target for holding {@code effort} over {@code duration}. */
@@ -46,7 +51,8 @@ public record Anchors(
         percent,
         general.heartLow(),
         general.heartHigh(),
-        0);
+        0,
+        known ? spread : 0);
   }
 
   /** The target for an effort in some other movement than the sport: feel and heart rate. */
@@ -64,6 +70,7 @@ public record Anchors(
         0,
         heart.get().atReserve(Math.max(0, share - HEART_BAND)),
         heart.get().atReserve(share + HEART_BAND),
+        0,
         0);
   }
 

@@ -10,6 +10,7 @@ package dev.jubilee.core.intensity;
  * @param heartLow beats/min, or 0 when heart rate does not apply to so short an effort
  * @param heartHigh beats/min, or 0
  * @param ratePerMinute strokes or pedal turns a minute, or 0 when free
+ * @param spread uncertainty of {@code value}, one standard deviation as a share of it; 0 for feel
  */
 public record Target(
     Effort effort,
@@ -18,21 +19,22 @@ public record Target(
     int percentOfTop,
     int heartLow,
     int heartHigh,
-    int ratePerMinute) {
+    int ratePerMinute,
+    double spread) {
 
   /** A target by feel alone. */
   public static Target byFeel(Effort effort) {
-    return new Target(effort, Gauge.FEEL, 0, 0, 0, 0, 0);
+    return new Target(effort, Gauge.FEEL, 0, 0, 0, 0, 0, 0);
   }
 
   /** A share of the load of the work sets. */
   public static Target ofLoad(double share, Effort effort) {
-    return new Target(effort, Gauge.LOAD, share, 0, 0, 0, 0);
+    return new Target(effort, Gauge.LOAD, share, 0, 0, 0, 0, 0);
   }
 
   /** By feel, with a share of top effort to go by. */
   public static Target ofTop(int percent, Effort effort) {
-    return new Target(effort, Gauge.FEEL, 0, percent, 0, 0, 0);
+    return new Target(effort, Gauge.FEEL, 0, percent, 0, 0, 0, 0);
   }
 
   public double perceivedExertion() {
@@ -40,6 +42,6 @@ public record Target(
   }
 
   public Target atRate(int perMinute) {
-    return new Target(effort, gauge, value, percentOfTop, heartLow, heartHigh, perMinute);
+    return new Target(effort, gauge, value, percentOfTop, heartLow, heartHigh, perMinute, spread);
   }
 }

@@ -20,6 +20,8 @@ final class Reader {
   /** Easy movement for longer than this and than the effort is the end of the session, s. */
   private static final int LONG_REST = 180;
 
+  private static final int MOST_EFFORTS = 400;
+
   private final String text;
   private final List<Token> tokens;
   private final Lengths lengths;
@@ -55,6 +57,15 @@ final class Reader {
       at++;
       part(0);
     }
+    if (efforts(steps) > MOST_EFFORTS) {
+      faults.add(
+          new Fault(
+              0,
+              text.length(),
+              efforts(steps) + " efforts in all: up to " + MOST_EFFORTS + " are accepted.",
+              ""));
+      return reading(List.of());
+    }
     boolean saysSomething = !steps.isEmpty() || said.isPresent();
     if (!saysSomething && faults.isEmpty()) {
       faults.add(
@@ -69,6 +80,12 @@ final class Reader {
       return new Reading(onLand, List.of(), List.of());
     }
     return new Reading(new Outline(said, sport, isHills, steps, free), notes, faults);
+  }
+
+  private static long efforts(List<Step> steps) {
+    return steps.stream()
+        .mapToLong(s -> s.times() * (s instanceof Step.Group group ? efforts(group.steps()) : 1L))
+        .sum();
   }
 
   private Token here() {
@@ -116,7 +133,8 @@ final class Reader {
   }
 
   private void fault(int from, int to, String what, String instead) {
-    String sentence = Character.toUpperCase(what.charAt(0)) + what.substring(1) + ".";
+    String sentence =
+        Character.toUpperCase(what.charAt(0)) + what.substring(1) + (what.endsWith("?") ? "" : ".");
     String suggestion =
         instead.isEmpty() ? "" : text.substring(0, from) + instead + text.substring(to);
     faults.add(new Fault(from, Math.max(to, from + 1), sentence, suggestion));
@@ -458,7 +476,7 @@ final class Reader {
           "“"
               + text.substring(t.from(), t.to())
               + "” is not known here"
-              + near.map(n -> "; is it “" + n + "”").orElse(""),
+              + near.map(n -> "; is it “" + n + "”?").orElse(""),
           near.orElse(""));
     }
   }

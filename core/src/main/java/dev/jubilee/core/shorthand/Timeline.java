@@ -66,7 +66,7 @@ public final class Timeline {
           case ROW -> new CriticalModel(190, 15_000, 420);
           case SWIM -> new CriticalModel(1.2, 20, 1.65).inWater();
         };
-    return new Anchors(sport, model, true, Optional.empty(), List.of());
+    return new Anchors(sport, model, true, Optional.empty(), List.of(), 0, List.of());
   }
 
   static int roughSeconds(Amount amount, Sport sport) {

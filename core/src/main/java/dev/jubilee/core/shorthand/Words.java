@@ -17,18 +17,20 @@ public final class Words {
   private Words() {}
 
   public static String of(Outline outline) {
+    String label = label(outline);
+    String rest = outline.free().isEmpty() ? steps(outline.steps()) : outline.free();
+    return rest.isEmpty() ? label : label.isEmpty() ? rest : label + ": " + rest;
+  }
+
+  /** What the session is called, as in {@code hills} or {@code row race}; may be empty. */
+  public static String label(Outline outline) {
     List<String> label = new ArrayList<>();
     outline.sport().ifPresent(s -> label.add(s.name().toLowerCase(Locale.ROOT)));
     if (outline.isHills()) {
       label.add("hills");
     }
     outline.said().ifPresent(k -> label.add(kind(k)));
-    String steps = steps(outline.steps());
-    String free = outline.free();
-    String rest = steps + (steps.isEmpty() || free.isEmpty() ? "" : " ") + free;
-    return rest.isEmpty()
-        ? String.join(" ", label)
-        : label.isEmpty() ? rest : String.join(" ", label) + ": " + rest;
+    return String.join(" ", label);
   }
 
   private static String kind(SessionKind kind) {
@@ -57,12 +59,18 @@ public final class Words {
   }
 
   private static String piece(Piece piece) {
-    StringBuilder words = new StringBuilder(of(piece.amount()));
-    piece.stroke().ifPresent(s -> words.append(' ').append(s.name().toLowerCase(Locale.ROOT)));
-    piece.aim().ifPresent(a -> words.append(' ').append(of(a)));
-    piece.rate().ifPresent(r -> words.append(" rate ").append(r));
-    piece.extras().forEach(e -> words.append(' ').append(e));
-    return words.toString();
+    String how = how(piece);
+    return of(piece.amount()) + (how.isEmpty() ? "" : " " + how);
+  }
+
+  /** How an effort is done: stroke, aim, rate and the rest. */
+  public static String how(Piece piece) {
+    List<String> words = new ArrayList<>();
+    piece.stroke().ifPresent(s -> words.add(s.name().toLowerCase(Locale.ROOT)));
+    piece.aim().ifPresent(a -> words.add(of(a)));
+    piece.rate().ifPresent(r -> words.add("rate " + r));
+    words.addAll(piece.extras());
+    return String.join(" ", words);
   }
 
   /** A length, as in {@code 1000 m} or {@code 1 h 30 min}. */
@@ -132,6 +140,11 @@ public final class Words {
           case PERCENT_OF_CRITICAL -> figure + " % of threshold";
           case PERCENT_OF_TOP -> figure + " % of top";
         };
+  }
+
+  /** What comes between, with the sign that leads to it; empty for nothing. */
+  public static String recovery(Rest rest) {
+    return rest(rest).strip();
   }
 
   private static String rest(Rest rest) {

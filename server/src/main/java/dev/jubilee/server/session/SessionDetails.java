@@ -7,6 +7,9 @@ import dev.jubilee.core.session.Circumstances;
 import dev.jubilee.core.session.Place;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.shorthand.Judgement;
+import dev.jubilee.core.shorthand.Reading;
+import dev.jubilee.core.shorthand.Shorthand;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -49,13 +52,31 @@ public record SessionDetails(
     require("sport", sport);
     require("kind", kind);
     require("title", title);
+    Optional<Duration> effortTime =
+        Optional.ofNullable(effortSeconds).map(s -> Duration.ofMillis(Math.round(s * 1000)));
+    Reading reading = Shorthand.read(title, sport);
+    Judgement written = Judgement.of(reading.outline(), sport);
+    // A kind that the coach chose against the words counts more than the words.
+    boolean counts = reading.isWhole() && written.kind() == kind;
+    boolean isGiven = effortMetres != null || effortSeconds != null;
     return new Session(
         sport,
         kind,
         title,
-        Optional.ofNullable(effortMetres),
-        Optional.ofNullable(effortSeconds).map(s -> Duration.ofMillis(Math.round(s * 1000))),
-        Optional.ofNullable(stroke));
+        Optional.ofNullable(effortMetres)
+            .or(
+                () ->
+                    written
+                        .effortMetres()
+                        .filter(m -> counts && !isGiven && m >= 25 && m <= 50_000)),
+        effortTime.or(
+            () ->
+                written
+                    .effortSeconds()
+                    .filter(s -> counts && !isGiven && s >= 5 && s <= 18_000)
+                    .map(Duration::ofSeconds)),
+        Optional.ofNullable(stroke),
+        counts ? written.aim() : Optional.empty());
   }
 
   /** What the warm-up finds unless the coach says otherwise. */

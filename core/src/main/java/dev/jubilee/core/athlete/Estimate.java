@@ -1,0 +1,41 @@
+package dev.jubilee.core.athlete;
+
+import dev.jubilee.core.intensity.CriticalModel;
+
+/**
+ * What one result, or two that belong together, tell of an athlete's critical intensity.
+ *
+ * @param result the (newer) result it comes from
+ * @param name of the result, as in {@code 5 km in 20:00}
+ * @param model critical intensity, reserve and sprint
+ * @param own its uncertainty on the day, one standard deviation as a share of critical intensity
+ * @param basis how it was computed, with the source
+ */
+public record Estimate(
+    TestResult result, String name, CriticalModel model, double own, String basis) {
+  /*
+   * Jubilee modelling choices. Form moves by about a per cent a month for those who train, either
+   * way, so that an old result says less, not something else.
+   */
+  private static final double DRIFT_A_MONTH = 0.01;
+  private static final double MOST_DRIFT = 0.15;
+  private static final double FRESH_DAYS = 28;
+  private static final double DAYS_A_MONTH = 30.4;
+  private static final double DRIFT_UNKNOWN = 0.02;
+  private static final double HELD_BACK = 0.04;
+
+  /** Uncertainty with age and conditions: one standard deviation, as a share. */
+  public double spread() {
+    double held = result.taken().setting() == Taken.Setting.SLOW ? HELD_BACK : 0;
+    return Math.sqrt(own * own + drift() * drift() + held * held);
+  }
+
+  /** What age adds to the uncertainty. */
+  public double drift() {
+    return result
+        .taken()
+        .daysAgo()
+        .map(d -> Math.min(MOST_DRIFT, DRIFT_A_MONTH * Math.max(0, d - FRESH_DAYS) / DAYS_A_MONTH))
+        .orElse(DRIFT_UNKNOWN);
+  }
+}

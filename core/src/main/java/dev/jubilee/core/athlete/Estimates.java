@@ -1,0 +1,301 @@
+package dev.jubilee.core.athlete;
+
+import dev.jubilee.core.intensity.CriticalModel;
+import dev.jubilee.core.intensity.RowingErgometer;
+import dev.jubilee.core.intensity.RunningIndex;
+import dev.jubilee.core.quantity.Bounds;
+import dev.jubilee.core.sport.Sport;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** From results to estimates of critical intensity, one method a kind of test. */
+final class Estimates {
+  /*
+   * Maximal sprint as a multiple of critical intensity, for athletes whose sprint was not measured.
+   * Jubilee modelling choices in the range coaches see: a 20:00 5 km runner sprints at about 7 m/s.
+   */
+  private static final double RUN_SPRINT = 1.8;
+  private static final double RIDE_SPRINT = 3.0;
+  private static final double ROW_SPRINT = 2.0;
+  private static final double SWIM_SPRINT = 1.35;
+
+  /** Critical power as a share of mean 2 km power; Jubilee modelling choice. */
+  private static final double ROW_CRITICAL_OF_2K = 0.85;
+
+  /** W′ when only threshold power is known, J per W of critical power; Jubilee modelling choice. */
+  private static final double RIDE_RESERVE_SECONDS = 75;
+
+  /** Critical power as a share of mean 20-min power; common practice. */
+  private static final double RIDE_CRITICAL_OF_20_MIN = 0.95;
+
+  /** W′ on the rowing machine, J per W of critical power, when only one piece is known. */
+  private static final double ROW_RESERVE_SECONDS = 75;
+
+  /** D′ in water when only one race is known, m; Jubilee modelling choice. */
+  private static final double SWIM_RESERVE = 20;
+
+  /*
+   * Uncertainty of each kind of test, one standard deviation as a share of critical intensity.
+   * Jubilee modelling choices: two efforts of the right lengths tell most, one far from the length
+   * that critical intensity can be held for tells least.
+   */
+  private static final double TWO_EFFORTS = 0.02;
+  private static final double ONE_EFFORT = 0.03;
+  private static final double FAR_OFF = 0.04;
+
+  /** Two pieces belong together when they lie within so many days. */
+  private static final int TOGETHER = 90;
+
+  private Estimates() {}
+
+  /** Every estimate for a sport, results in the order they were given, pairs first. */
+  static List<Estimate> of(Athlete athlete, Sport sport) {
+    List<Estimate> all = new ArrayList<>();
+    if (sport == Sport.ROW) {
+      rowPair(athlete.results()).ifPresent(all::add);
+    }
+    for (TestResult result : athlete.results()) {
+      if (result.sport() == sport && !(result instanceof TestResult.Sprint)) {
+        all.add(of(result));
+      }
+    }
+    return all;
+  }
+
+  static Estimate of(TestResult result) {
+    if (result instanceof TestResult.RunRace race) {
+      return run(race);
+    } else if (result instanceof TestResult.ThresholdPower test) {
+      return rideWith(
+          test,
+          "threshold " + test.watts() + " W",
+          test.watts(),
+          "Critical power " + test.watts() + " W: the threshold power as entered");
+    } else if (result instanceof TestResult.RideTwentyMinutes test) {
+      double critical = RIDE_CRITICAL_OF_20_MIN * test.watts();
+      return rideWith(
+          test,
+          "20 min at " + test.watts() + " W",
+          critical,
+          String.format(
+              Locale.ROOT,
+              "Critical power %.0f W: 95 %% of %d W over 20 min (common practice)",
+              critical,
+              test.watts()));
+    } else if (result instanceof TestResult.RidePowerTest test) {
+      return ride(test);
+    } else if (result instanceof TestResult.Row2k test) {
+      return row(test);
+    } else if (result instanceof TestResult.RowPiece piece) {
+      return row(piece);
+    } else if (result instanceof TestResult.SwimRace race) {
+      return swim(race);
+    } else if (result instanceof TestResult.SwimPair pair) {
+      return swim(pair);
+    }
+    throw new IllegalArgumentException("a sprint tells nothing of critical intensity");
+  }
+
+  /** Critical speed through the 5- and 20-min distances that the index predicts. */
+  private static Estimate run(TestResult.RunRace race) {
+    double index = RunningIndex.of(race.metres(), race.time());
+    double d5 = RunningIndex.distance(index, 5);
+    double d20 = RunningIndex.distance(index, 20);
+    double critical = (d20 - d5) / 900;
+    double minutes = race.time().toMillis() / 60_000.0;
+    return new Estimate(
+        race,
+        length(race.metres()) + " in " + Bounds.clock(race.time()),
+        CriticalModel.through(300, d5, 1200, d20, RUN_SPRINT * critical),
+        minutes > 120 ? FAR_OFF : minutes < 8 || minutes > 60 ? ONE_EFFORT : TWO_EFFORTS,
+        String.format(
+            Locale.ROOT,
+            "Critical speed %s /km: %s for %s gives index %.1f (Daniels & Gilbert 1979)",
+            Bounds.clock(Duration.ofMillis((long) (1_000_000 / critical))),
+            Bounds.clock(race.time()),
+            length(race.metres()),
+            index));
+  }
+
+  private static Estimate rideWith(TestResult test, String name, double critical, String basis) {
+    return new Estimate(
+        test,
+        name,
+        new CriticalModel(critical, RIDE_RESERVE_SECONDS * critical, RIDE_SPRINT * critical),
+        ONE_EFFORT,
+        basis);
+  }
+
+  private static Estimate ride(TestResult.RidePowerTest test) {
+    double shortWork = 180.0 * test.threeMinuteWatts();
+    double longWork = 720.0 * test.twelveMinuteWatts();
+    double critical = (longWork - shortWork) / 540;
+    double top = Math.max(RIDE_SPRINT * critical, 1.5 * test.threeMinuteWatts());
+    return new Estimate(
+        test,
+        "3 min at "
+            + test.threeMinuteWatts()
+            + " W and 12 min at "
+            + test.twelveMinuteWatts()
+            + " W",
+        CriticalModel.through(180, shortWork, 720, longWork, top),
+        TWO_EFFORTS,
+        String.format(
+            Locale.ROOT,
+            "Critical power %.0f W, W′ %.1f kJ: 3 min at %d W and 12 min at %d W (Monod & Scherrer"
+                + " 1965)",
+            critical,
+            (shortWork - critical * 180) / 1000,
+            test.threeMinuteWatts(),
+            test.twelveMinuteWatts()));
+  }
+
+  private static Estimate row(TestResult.Row2k test) {
+    double seconds = seconds(test.time());
+    double watts = RowingErgometer.watts(seconds / 2000);
+    double critical = ROW_CRITICAL_OF_2K * watts;
+    // The reserve is what makes the 2 km itself come out exactly.
+    return new Estimate(
+        test,
+        "2 km in " + Bounds.clock(test.time()),
+        new CriticalModel(critical, (watts - critical) * seconds, ROW_SPRINT * critical),
+        ONE_EFFORT,
+        String.format(
+            Locale.ROOT,
+            "2 km power %.0f W from %s (P = 2.80 / pace³); critical power taken as %.0f %% of it",
+            watts,
+            Bounds.clock(test.time()),
+            100 * ROW_CRITICAL_OF_2K));
+  }
+
+  private static Estimate row(TestResult.RowPiece piece) {
+    double seconds = seconds(piece.time());
+    double watts = RowingErgometer.watts(seconds / piece.metres());
+    double critical = watts / (1 + ROW_RESERVE_SECONDS / seconds);
+    return new Estimate(
+        piece,
+        length(piece.metres()) + " in " + Bounds.clock(piece.time()),
+        new CriticalModel(critical, (watts - critical) * seconds, ROW_SPRINT * critical),
+        seconds < 360 || seconds > 3600 ? FAR_OFF : ONE_EFFORT,
+        String.format(
+            Locale.ROOT,
+            "Critical power %.0f W: %s in %s is %.0f W (P = 2.80 / pace³), W′ assumed",
+            critical,
+            length(piece.metres()),
+            Bounds.clock(piece.time()),
+            watts));
+  }
+
+  /** Two pieces of different length give critical power and W′ without an assumption. */
+  private static Optional<Estimate> rowPair(List<TestResult> results) {
+    Optional<TestResult.Row2k> shorter = first(results, TestResult.Row2k.class);
+    Optional<TestResult.RowPiece> longer = first(results, TestResult.RowPiece.class);
+    if (shorter.isEmpty()
+        || longer.isEmpty()
+        || longer.get().time().compareTo(shorter.get().time().multipliedBy(2)) < 0
+        || apart(shorter.get().taken(), longer.get().taken()) > TOGETHER) {
+      return Optional.empty();
+    }
+    double t1 = seconds(shorter.get().time());
+    double t2 = seconds(longer.get().time());
+    double w1 = RowingErgometer.watts(t1 / 2000) * t1;
+    double w2 = RowingErgometer.watts(t2 / longer.get().metres()) * t2;
+    double critical = (w2 - w1) / (t2 - t1);
+    if (w1 <= critical * t1 || critical <= 0) {
+      // The longer piece was the stronger: no line through both makes sense.
+      return Optional.empty();
+    }
+    boolean olderIsShorter =
+        shorter.get().taken().daysAgo().orElse(0) > longer.get().taken().daysAgo().orElse(0);
+    return Optional.of(
+        new Estimate(
+            olderIsShorter ? shorter.get() : longer.get(),
+            "2 km and " + length(longer.get().metres()) + " together",
+            CriticalModel.through(t1, w1, t2, w2, ROW_SPRINT * critical),
+            TWO_EFFORTS,
+            String.format(
+                Locale.ROOT,
+                "Critical power %.0f W, W′ %.1f kJ: 2 km in %s and %s in %s (Monod & Scherrer 1965)",
+                critical,
+                (w1 - critical * t1) / 1000,
+                Bounds.clock(shorter.get().time()),
+                length(longer.get().metres()),
+                Bounds.clock(longer.get().time()))));
+  }
+
+  private static <T extends TestResult> Optional<T> first(List<TestResult> all, Class<T> kind) {
+    return all.stream().filter(kind::isInstance).map(kind::cast).findFirst();
+  }
+
+  private static int apart(Taken a, Taken b) {
+    return a.daysAgo().isPresent() && b.daysAgo().isPresent()
+        ? Math.abs(a.daysAgo().get() - b.daysAgo().get())
+        : 0;
+  }
+
+  /** (400 − 200) / (T400 − T200), Wakayoshi et al. 1992. */
+  private static Estimate swim(TestResult.SwimPair pair) {
+    double t200 = seconds(pair.time200());
+    double t400 = seconds(pair.time400());
+    double critical = 200 / (t400 - t200);
+    double top = Math.max(SWIM_SPRINT * critical, 1.1 * 200 / t200);
+    return new Estimate(
+        pair,
+        "400 m in "
+            + Bounds.clock(pair.time400())
+            + " and 200 m in "
+            + Bounds.clock(pair.time200()),
+        CriticalModel.through(t200, 200, t400, 400, top).inWater(),
+        TWO_EFFORTS,
+        String.format(
+            Locale.ROOT,
+            "Critical swim speed %s /100 m: 400 m in %s, 200 m in %s (Wakayoshi et al. 1992)",
+            Bounds.clock(Duration.ofMillis((long) (100_000 / critical))),
+            Bounds.clock(pair.time400()),
+            Bounds.clock(pair.time200())));
+  }
+
+  private static Estimate swim(TestResult.SwimRace race) {
+    double critical = (race.metres() - SWIM_RESERVE) / seconds(race.time());
+    return new Estimate(
+        race,
+        length(race.metres()) + " in " + Bounds.clock(race.time()),
+        new CriticalModel(critical, SWIM_RESERVE, SWIM_SPRINT * critical).inWater(),
+        FAR_OFF,
+        String.format(
+            Locale.ROOT,
+            "Critical swim speed %s /100 m: %s in %s, D′ of %.0f m assumed",
+            Bounds.clock(Duration.ofMillis((long) (100_000 / critical))),
+            length(race.metres()),
+            Bounds.clock(race.time()),
+            SWIM_RESERVE));
+  }
+
+  static CriticalModel relative(Sport sport) {
+    return switch (sport) {
+      case RUN -> new CriticalModel(1, 45, RUN_SPRINT);
+      case RIDE -> new CriticalModel(1, RIDE_RESERVE_SECONDS, RIDE_SPRINT);
+      case ROW -> new CriticalModel(1, ROW_RESERVE_SECONDS, ROW_SPRINT);
+      case SWIM -> new CriticalModel(1, SWIM_RESERVE, SWIM_SPRINT).inWater();
+    };
+  }
+
+  private static double seconds(Duration time) {
+    return time.toMillis() / 1000.0;
+  }
+
+  private static String length(double metres) {
+    if (Math.abs(metres - 21_097.5) < 3) {
+      return "half marathon";
+    }
+    if (Math.abs(metres - 42_195) < 1) {
+      return "marathon";
+    }
+    return metres % 1000 == 0
+        ? String.format(Locale.ROOT, "%.0f km", metres / 1000)
+        : String.format(Locale.ROOT, "%.0f m", metres);
+  }
+}

@@ -1,0 +1,204 @@
+package dev.jubilee.core.athlete;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import dev.jubilee.core.intensity.Anchors;
+import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.intensity.Gauge;
+import dev.jubilee.core.intensity.RowingErgometer;
+import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.core.sport.Level;
+import dev.jubilee.core.sport.Sport;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+
+/** Several results of one athlete: which counts, and which do not go together. */
+class AnchorFinderTest {
+
+  /** Daniels &amp; Gilbert 1979, the published row of index 50 (from memory). */
+  @Test
+  void racesOfOneIndexAgreeWithEachOther() {
+    List<TestResult> row =
+        List.of(
+            race(1609.344, "5:50", 10),
+            race(5000, "19:57", 10),
+            race(10_000, "41:21", 10),
+            race(21_097.5, "1:31:35", 10));
+
+    assertThat(anchors(Sport.RUN, row).doubts()).isEmpty();
+    assertThat(AnchorFinder.weigh(athlete(row)))
+        .allSatisfy(
+            w ->
+                assertThat(w.estimate().orElseThrow().model().critical())
+                    .isCloseTo(anchors(Sport.RUN, row).model().critical(), within(0.02)));
+  }
+
+  @Test
+  void aFiveAndAHalfMarathonThatDisagreeArePointedOut() {
+    Anchors anchors =
+        anchors(Sport.RUN, List.of(race(5000, "20:00", 20), race(21_097.5, "1:48:00", 20)));
+
+    assertThat(anchors.doubts())
+        .singleElement()
+        .asString()
+        .contains("Half marathon", "5 km", "disagree", "Endurance lags behind");
+  }
+
+  @Test
+  void theNewerResultCountsAndTheOlderIsStillHeard() {
+    List<TestResult> results = List.of(race(5000, "19:00", 700), race(5000, "20:00", 14));
+
+    assertThat(counting(results)).isEqualTo(results.get(1));
+    assertThat(anchors(Sport.RUN, results).basis().get(1)).contains("14 days old");
+  }
+
+  @Test
+  void aResultHeldBackByWindOrHillsYieldsToAFairOne() {
+    TestResult windy =
+        new TestResult.RunRace(
+            10_000, clock("45:00"), new Taken(Optional.of(10), Taken.Setting.SLOW));
+    TestResult fair = race(10_000, "43:00", 80);
+
+    assertThat(counting(List.of(windy, fair))).isEqualTo(fair);
+  }
+
+  @Test
+  void ageOnlyEverWidensTheUncertainty() {
+    List<Double> spreads =
+        IntStream.iterate(0, d -> d <= 4000, d -> d + 50)
+            .mapToObj(d -> anchors(Sport.RUN, List.of(race(5000, "20:00", d))).spread())
+            .toList();
+
+    assertThat(spreads).isSorted();
+    assertThat(spreads.get(0)).isLessThan(0.03);
+    assertThat(spreads.get(spreads.size() - 1)).isBetween(0.15, 0.16);
+  }
+
+  @Test
+  void ofEqualsTheFirstCounts() {
+    List<TestResult> results = List.of(race(5000, "20:00", 5), race(5000, "19:50", 5));
+
+    assertThat(counting(results)).isEqualTo(results.get(0));
+  }
+
+  /** work = CP·t + W′ holds for both pieces (Monod &amp; Scherrer 1965). */
+  @Test
+  void twoRowingPiecesGiveCriticalPowerWithoutAnAssumption() {
+    TestResult two = new TestResult.Row2k(clock("7:20"), days(10));
+    TestResult six = new TestResult.RowPiece(6000, clock("23:30"), days(30));
+    Anchors anchors = anchors(Sport.ROW, List.of(two, six));
+
+    for (double[] piece : new double[][] {{2000, 440}, {6000, 1410}}) {
+      double watts = RowingErgometer.watts(piece[1] / piece[0]);
+      assertThat(anchors.model().critical() * piece[1] + anchors.model().reserve())
+          .isCloseTo(watts * piece[1], within(1e-6));
+    }
+    assertThat(AnchorFinder.weigh(athlete(List.of(two, six))))
+        .allMatch(AnchorFinder.Weighed::counts);
+  }
+
+  @Test
+  void pieceThatAreStrongerTheLongerTheyAreMakeNoLine() {
+    Anchors anchors =
+        anchors(
+            Sport.ROW,
+            List.of(
+                new TestResult.Row2k(clock("8:20"), days(10)),
+                new TestResult.RowPiece(6000, clock("22:00"), days(10))));
+
+    assertThat(anchors.model().reserve()).isPositive();
+    assertThat(anchors.doubts()).isNotEmpty();
+  }
+
+  /** 95 % of 20-min power: common practice. */
+  @Test
+  void twentyMinutesGiveThresholdPower() {
+    Anchors anchors = anchors(Sport.RIDE, List.of(new TestResult.RideTwentyMinutes(300, days(3))));
+
+    assertThat(anchors.model().critical()).isCloseTo(285, within(1e-9));
+  }
+
+  @Test
+  void aMeasuredSprintReplacesTheAssumedOneUnlessItIsNone() {
+    TestResult race = race(5000, "20:00", 5);
+    Anchors fast =
+        anchors(Sport.RUN, List.of(race, new TestResult.Sprint(Sport.RUN, 8.1, days(5))));
+    Anchors odd = anchors(Sport.RUN, List.of(race, new TestResult.Sprint(Sport.RUN, 4.1, days(5))));
+
+    assertThat(fast.model().top()).isEqualTo(8.1);
+    assertThat(fast.target(Effort.SPRINT, Duration.ofSeconds(5)).value())
+        .isCloseTo(8.1, within(1e-9));
+    assertThat(odd.model().top()).isGreaterThan(4.1);
+    assertThat(odd.doubts()).singleElement().asString().contains("does not count");
+  }
+
+  @Test
+  void uncertaintyReachesTheTargets() {
+    Anchors anchors = anchors(Sport.RUN, List.of(race(5000, "20:00", 400)));
+    assertThat(anchors.target(Effort.of(60), Duration.ofMinutes(5)).spread())
+        .isEqualTo(anchors.spread())
+        .isGreaterThan(0.1);
+
+    Anchors unknown = anchors(Sport.RUN, List.of());
+    assertThat(unknown.target(Effort.of(60), Duration.ofMinutes(5)).gauge()).isEqualTo(Gauge.FEEL);
+    assertThat(unknown.target(Effort.of(60), Duration.ofMinutes(5)).spread()).isZero();
+  }
+
+  @Test
+  void impossibleResultsAreRefusedByName() {
+    assertThatThrownBy(() -> new TestResult.RowPiece(6000, clock("12:00"), days(0)))
+        .isInstanceOf(OutOfRangeException.class)
+        .hasMessageContaining("15:00 to 40:00");
+    assertThatThrownBy(() -> new TestResult.Sprint(Sport.SWIM, 4, days(0)))
+        .hasMessageContaining("0.60 to 2.60 m/s");
+    assertThatThrownBy(() -> days(9000)).hasMessageContaining("7300");
+  }
+
+  private static TestResult counting(List<TestResult> results) {
+    return AnchorFinder.weigh(athlete(results)).stream()
+        .filter(AnchorFinder.Weighed::counts)
+        .findFirst()
+        .orElseThrow()
+        .result();
+  }
+
+  private static Anchors anchors(Sport sport, List<TestResult> results) {
+    return AnchorFinder.anchors(athlete(results), sport);
+  }
+
+  private static Athlete athlete(List<TestResult> results) {
+    return new Athlete(
+        Level.INTERMEDIATE,
+        30,
+        Optional.empty(),
+        Optional.empty(),
+        results,
+        List.of(),
+        Set.of(),
+        false,
+        Map.of());
+  }
+
+  private static TestResult race(double metres, String time, int daysAgo) {
+    return new TestResult.RunRace(metres, clock(time), days(daysAgo));
+  }
+
+  private static Taken days(int ago) {
+    return new Taken(Optional.of(ago), Taken.Setting.FAIR);
+  }
+
+  private static Duration clock(String time) {
+    int seconds = 0;
+    for (String part : List.of(time.split(":", -1))) {
+      seconds = 60 * seconds + Integer.parseInt(part);
+    }
+    return Duration.ofSeconds(seconds);
+  }
+}

@@ -1,0 +1,126 @@
+package dev.jubilee.server.session;
+
+import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.shorthand.Judgement;
+import dev.jubilee.core.shorthand.Reading;
+import dev.jubilee.core.shorthand.Shorthand;
+import dev.jubilee.core.shorthand.Step;
+import dev.jubilee.core.shorthand.Timeline;
+import dev.jubilee.core.shorthand.Words;
+import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.sport.Stroke;
+import io.swagger.v3.oas.annotations.media.ArraySchema;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is written on the whiteboard, understood while it is being typed. */
+@RestController
+@RequestMapping("/api/shorthand")
+class ShorthandController {
+
+  /** A text and the sport that decides what bare figures mean. */
+  record Written(String text, Sport sport) {}
+
+  /**
+   * How it was understood.
+   *
+   * @param words the same in plain shorthand
+   * @param sport where the words tell
+   * @param label what the session is called: long, hills, race
+   * @param seconds about how long it takes a club athlete
+   * @param stretches in order, for a picture
+   * @param notes what had to be assumed
+   * @param faults what was not understood
+   */
+  record Understood(
+      String words,
+      @Schema(nullable = true) Sport sport,
+      SessionKind kind,
+      @Schema(nullable = true) Double effortMetres,
+      @Schema(nullable = true) Double effortSeconds,
+      @Schema(nullable = true) Stroke stroke,
+      String label,
+      int seconds,
+      List<Line> lines,
+      List<Stretch> stretches,
+      List<String> notes,
+      List<WrittenFault> faults) {}
+
+  /**
+   * A line for the editor; the parts put together again are shorthand.
+   *
+   * @param length empty for a bracket
+   * @param lines inside the bracket
+   */
+  record Line(
+      int times,
+      String length,
+      String how,
+      String recovery,
+      // Named outright, as the description would leave out what refers to itself.
+      @ArraySchema(schema = @Schema(ref = "#/components/schemas/Line")) List<Line> lines) {}
+
+  /** A stretch of one effort, 0 to 100. */
+  record Stretch(int seconds, int effort, boolean isRest, String words) {}
+
+  /** Where in the text, what, and the whole text put right, or empty. */
+  record WrittenFault(int from, int to, String what, String suggestion) {}
+
+  @PostMapping
+  Understood understand(@RequestBody Written written) {
+    if (written.text() == null) {
+      throw new OutOfRangeException(
+          "text", "missing", "up to " + Shorthand.LONGEST + " characters");
+    }
+    if (written.sport() == null) {
+      throw new OutOfRangeException("sport", "missing", "RUN, RIDE, ROW or SWIM");
+    }
+    Reading reading = Shorthand.read(written.text(), written.sport());
+    Sport sport = reading.outline().sport().orElse(written.sport());
+    Judgement judgement = Judgement.of(reading.outline(), sport);
+    List<Stretch> stretches =
+        Timeline.of(reading.outline(), judgement.kind(), Timeline.usual(sport)).stream()
+            .map(s -> new Stretch(s.seconds(), s.effort(), s.isRest(), s.words()))
+            .toList();
+    return new Understood(
+        Words.of(reading.outline()),
+        reading.outline().sport().orElse(null),
+        judgement.kind(),
+        judgement.effortMetres().orElse(null),
+        judgement.effortSeconds().map(Integer::doubleValue).orElse(null),
+        judgement.stroke().orElse(null),
+        Words.label(reading.outline()),
+        stretches.stream().mapToInt(Stretch::seconds).sum(),
+        reading.outline().steps().stream().map(ShorthandController::line).toList(),
+        stretches,
+        reading.notes(),
+        reading.faults().stream()
+            .map(f -> new WrittenFault(f.from(), f.to(), f.what(), f.suggestion()))
+            .toList());
+  }
+
+  private static Line line(Step step) {
+    return step instanceof Step.Group group
+        ? new Line(
+            group.times(),
+            "",
+            "",
+            Words.recovery(group.rest()),
+            group.steps().stream().map(ShorthandController::line).toList())
+        : line((Step.Piece) step);
+  }
+
+  private static Line line(Step.Piece piece) {
+    return new Line(
+        piece.times(),
+        Words.of(piece.amount()),
+        Words.how(piece),
+        Words.recovery(piece.rest()),
+        List.of());
+  }
+}

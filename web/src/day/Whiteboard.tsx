@@ -1,0 +1,119 @@
+import "./Whiteboard.css";
+import { Button } from "@chakra-ui/react";
+import { useId } from "react";
+import type { Understood } from "../api/types";
+import { ember } from "../shared/ember";
+import { about, clock } from "../shared/units";
+import { bars, marked, minuteMarks } from "./written";
+
+interface Props {
+  text: string;
+  onText: (text: string) => void;
+  understood?: Understood;
+  error?: string;
+}
+
+/** Each shows something else that can be written. */
+const EXAMPLES = [
+  "6 x 1000 @ 5k, 90 s jog",
+  "3 x 10 min threshold / 3 min",
+  "2k test",
+  "8 x 50 free fast on 1:30",
+  "hills 10 x 30 s, walk back",
+  "long 2 h with last 30 min steady",
+];
+
+/** The session as a coach writes it, and at once how it was understood. */
+export function Whiteboard({ text, onText, understood, error }: Props) {
+  const id = useId();
+  const fault = text.trim() === "" ? undefined : understood?.faults[0];
+  const where = fault && fault.to <= text.length ? marked(text, fault) : undefined;
+  const isUnderstood = understood && understood.faults.length === 0;
+  return (
+    <div className="whiteboard">
+      <label htmlFor={id}>What you would write on the whiteboard</label>
+      <input
+        id={id}
+        value={text}
+        placeholder="6 x 1000 @ 5k, 90 s jog"
+        autoComplete="off"
+        spellCheck={false}
+        maxLength={300}
+        aria-invalid={fault !== undefined || error !== undefined}
+        aria-describedby={`${id}-understood`}
+        onChange={(event) => onText(event.target.value)}
+      />
+      <div id={`${id}-understood`} aria-live="polite">
+        {error && <div className="fault">Accepted: {error}</div>}
+        {fault && (
+          <div className="fault">
+            {where && (
+              <div className="where">
+                {where.before}
+                <mark>{where.faulty}</mark>
+                {where.after}
+              </div>
+            )}
+            ▲ {fault.what}{" "}
+            {fault.suggestion && (
+              <Button onClick={() => onText(fault.suggestion)}>Write “{fault.suggestion}”</Button>
+            )}
+          </div>
+        )}
+        {isUnderstood && (
+          <div className="understood">
+            Understood: <strong>{understood.words}</strong>
+            {understood.seconds > 0 && `, about ${about(understood.seconds)}`}
+            {understood.notes.length > 0 && (
+              <div className="notes">{understood.notes.join(" ")}</div>
+            )}
+          </div>
+        )}
+      </div>
+      {text === "" && (
+        <div className="examples">
+          Such as
+          {EXAMPLES.map((example) => (
+            <Button key={example} onClick={() => onText(example)}>
+              {example}
+            </Button>
+          ))}
+        </div>
+      )}
+      {understood && understood.stretches.length > 0 && <SessionPicture understood={understood} />}
+    </div>
+  );
+}
+
+/** The session after the start line, as its warm-up is drawn before it. */
+function SessionPicture({ understood }: { understood: Understood }) {
+  const { seconds, stretches } = understood;
+  return (
+    <div className="session-picture" role="img" aria-label={`Picture of ${understood.words}`}>
+      {bars(stretches).map((bar, i) => (
+        <i
+          // Stretches have no name; their place is what they are.
+          key={i}
+          title={`${bar.words}, ${clock(bar.seconds)}`}
+          style={{
+            left: `${100 * bar.from}%`,
+            width: `${100 * bar.width}%`,
+            height: `${Math.max(4, bar.effort)}%`,
+            background: ember(bar.effort),
+          }}
+        />
+      ))}
+      <span className="first" style={{ left: 0 }}>
+        T−0
+      </span>
+      {minuteMarks(seconds).map((minute) => (
+        <span key={minute} style={{ left: `${(6000 * minute) / seconds}%` }}>
+          {minute}
+        </span>
+      ))}
+      <span className="last" style={{ left: "100%" }}>
+        {about(seconds)}
+      </span>
+    </div>
+  );
+}
