@@ -4,6 +4,7 @@ import type { ReactNode } from "react";
 import { NavLink } from "react-router";
 import { api } from "../api/client";
 import type { Me } from "../api/types";
+import { MeasuresSwitch } from "../shared/MeasuresSwitch";
 import { Pennant } from "../shared/icons";
 
 const PLACES = [
@@ -55,6 +56,7 @@ export function Frame({ me, children }: { me: Me; children: ReactNode }) {
         <Box color="inkSoft" fontSize="sm" hideBelow="md">
           {me.coachName}, {me.clubName}
         </Box>
+        <MeasuresSwitch />
         <Button variant="ghost" px={{ base: "0", md: "2.5" }} onClick={() => void signOut()}>
           Sign out
         </Button>

@@ -8,14 +8,8 @@ import type { AthleteProfile, AthleteView, LimitInput } from "../api/types";
 import { Complaint } from "../shared/Complaint";
 import { SelectField, TextField, Tick } from "../shared/fields";
 import { REGIONS, SPORTS } from "../shared/words";
-import {
-  draftOf,
-  RESULT_FIELDS,
-  RESULT_KINDS,
-  resultOf,
-  type ResultDraft,
-  type ResultKind,
-} from "./results";
+import { ResultRow } from "./ResultRow";
+import { draftOf, NEW_RESULT, resultOf, type ResultDraft } from "./results";
 
 const LEVELS = { NOVICE: "Novice", INTERMEDIATE: "Intermediate", ADVANCED: "Advanced" };
 const SEVERITIES = { STIFF: "stiff", SORE: "sore", HURT: "painful or injured" };
@@ -45,6 +39,7 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
   const [resting, setResting] = useState(initial.restingHeartRate?.toString() ?? "");
   const [maximum, setMaximum] = useState(initial.maximumHeartRate?.toString() ?? "");
   const [results, setResults] = useState<ResultDraft[]>(initial.results.map(draftOf));
+  const stored = initial.results.map(draftOf).map(resultOf);
   const queries = useQueryClient();
   const navigate = useNavigate();
 
@@ -70,8 +65,6 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
   const accepted = (field: string) =>
     save.error instanceof Problem ? save.error.accepted(field) : undefined;
   const change = (part: Partial<AthleteProfile>) => setProfile((p) => ({ ...p, ...part }));
-  const changeResult = (i: number, draft: ResultDraft) =>
-    setResults((all) => all.map((r, j) => (i === j ? draft : r)));
   const changeLimit = (i: number, part: Partial<LimitInput>) =>
     change({ limits: profile.limits.map((l, j) => (i === j ? { ...l, ...part } : l)) });
 
@@ -137,41 +130,31 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
 
       <Head
         title="Results"
-        hint="They turn efforts into this athlete's own paces, watts and splits. The first of a sport counts."
+        hint="They turn efforts into this athlete’s own paces, watts and splits. The surest of a sport counts."
       />
       {results.map((draft, i) => (
-        <Flex key={i} gap="3" mb="2" align="flex-end" wrap="wrap">
-          <Box w="220px">
-            <SelectField<ResultKind>
-              label="Test"
-              value={draft.kind}
-              options={RESULT_KINDS}
-              onChange={(kind) => changeResult(i, { kind, texts: {} })}
-            />
-          </Box>
-          {RESULT_FIELDS[draft.kind].map(({ key, label }) => (
-            <Box key={key} w="150px">
-              <TextField
-                label={label}
-                value={draft.texts[key] ?? ""}
-                onChange={(text) =>
-                  changeResult(i, { ...draft, texts: { ...draft.texts, [key]: text } })
-                }
-                error={accepted(`results[${i}].${key}`)}
-              />
-            </Box>
-          ))}
-          <Button
-            variant="ghost"
-            onClick={() => setResults((all) => all.filter((_, j) => j !== i))}
-          >
-            Remove
-          </Button>
-        </Flex>
+        <ResultRow
+          key={i}
+          draft={draft}
+          // What was computed holds for what is stored, not for what is being typed.
+          weighed={
+            JSON.stringify(resultOf(draft)) === JSON.stringify(stored[i])
+              ? athlete?.weighed[i]
+              : undefined
+          }
+          accepted={(field) => accepted(`results[${i}].${field}`)}
+          onChange={(next) => setResults((all) => all.with(i, next))}
+          onRemove={() => setResults((all) => all.toSpliced(i, 1))}
+        />
       ))}
-      <Button onClick={() => setResults((all) => [...all, { kind: "RUN_RACE", texts: {} }])}>
-        Add a result
-      </Button>
+      <Button onClick={() => setResults((all) => [...all, NEW_RESULT])}>Add a result</Button>
+      {athlete && athlete.doubts.length > 0 && (
+        <Box mt="2" color="caution" role="note">
+          {athlete.doubts.map((doubt) => (
+            <Box key={doubt}>▲ {doubt}</Box>
+          ))}
+        </Box>
+      )}
 
       <Head
         title="Not quite right"

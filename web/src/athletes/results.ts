@@ -1,9 +1,10 @@
 // Test results between what is typed and what is sent.
-import type { ResultInput } from "../api/types";
+import type { AthleteView, ResultInput } from "../api/types";
 import { clock, parseClock } from "../shared/units";
 
+type Weighed = AthleteView["weighed"][number];
 export type ResultKind = ResultInput["kind"];
-type Figure = Exclude<keyof ResultInput, "kind">;
+type Figure = Exclude<keyof ResultInput, "kind" | "takenOn" | "setting">;
 
 export interface ResultField {
   key: Figure;
@@ -17,7 +18,16 @@ export const RESULT_KINDS: Record<ResultKind, string> = {
   RIDE_POWER_TEST: "Ride: 3 and 12 min",
   THRESHOLD_POWER: "Ride: threshold power",
   SWIM_PAIR: "Swim: 400 and 200 m",
+  RIDE_20_MIN: "Ride: 20 min",
+  ROW_PIECE: "Row: another piece",
+  SWIM_RACE: "Swim: race",
+  SPRINT_RUN: "Run: flying 30 m",
+  SPRINT_RIDE: "Ride: peak power",
+  SPRINT_ROW: "Row: peak power",
+  SPRINT_SWIM: "Swim: 25 m sprint",
 };
+
+export const SETTINGS = { FAIR: "fair", SLOW: "wind, hills or heat" } as const;
 
 const time = (key: Figure, label: string): ResultField => ({ key, label, isTime: true });
 const figure = (key: Figure, label: string): ResultField => ({ key, label, isTime: false });
@@ -31,13 +41,30 @@ export const RESULT_FIELDS: Record<ResultKind, ResultField[]> = {
   ],
   THRESHOLD_POWER: [figure("watts", "Threshold, W")],
   SWIM_PAIR: [time("seconds400", "400 m, m:ss"), time("seconds200", "200 m, m:ss")],
+  RIDE_20_MIN: [figure("watts", "Mean power, W")],
+  ROW_PIECE: [figure("metres", "Distance, m"), time("seconds", "Time, m:ss")],
+  SWIM_RACE: [figure("metres", "Distance, m"), time("seconds", "Time, m:ss")],
+  SPRINT_RUN: [figure("seconds", "Time, s")],
+  SPRINT_RIDE: [figure("watts", "Power, W")],
+  SPRINT_ROW: [figure("watts", "Power, W")],
+  SPRINT_SWIM: [figure("seconds", "Time, s")],
 };
 
 /** A result as typed: text for each field. */
 export interface ResultDraft {
   kind: ResultKind;
   texts: Partial<Record<Figure, string>>;
+  /** A date as the field gives it, or empty. */
+  takenOn: string;
+  setting: keyof typeof SETTINGS;
 }
+
+export const NEW_RESULT: ResultDraft = {
+  kind: "RUN_RACE",
+  texts: {},
+  takenOn: "",
+  setting: "FAIR",
+};
 
 export function draftOf(result: ResultInput): ResultDraft {
   const texts: ResultDraft["texts"] = {};
@@ -45,16 +72,50 @@ export function draftOf(result: ResultInput): ResultDraft {
     const value = result[key];
     if (value != null) texts[key] = isTime ? clock(value) : String(value);
   }
-  return { kind: result.kind, texts };
+  return {
+    kind: result.kind,
+    texts,
+    takenOn: result.takenOn ?? "",
+    setting: result.setting ?? "FAIR",
+  };
 }
 
 /** What the server checks; a text that is no figure is sent as nothing, and refused by name. */
 export function resultOf(draft: ResultDraft): ResultInput {
-  const result: ResultInput = { kind: draft.kind };
+  const result: ResultInput = {
+    kind: draft.kind,
+    takenOn: draft.takenOn || null,
+    setting: draft.setting,
+  };
   for (const { key, isTime } of RESULT_FIELDS[draft.kind]) {
     const text = draft.texts[key] ?? "";
     const value = isTime ? parseClock(text) : text.trim() === "" ? NaN : Number(text);
     result[key] = value === undefined || Number.isNaN(value) ? null : value;
   }
   return result;
+}
+
+/** What a stored result says, in the athlete's own figures: "4:09 /km ± 3 %, 24 days old". */
+export function weighedWords({ sport, critical, spread, daysAgo }: Weighed): string {
+  const age = ageWords(daysAgo);
+  if (critical == null) return `top effort, ${age}`;
+  return `${criticalWords(sport, critical)} ± ${Math.max(1, Math.round(100 * spread))} %, ${age}`;
+}
+
+function criticalWords(sport: Weighed["sport"], critical: number): string {
+  switch (sport) {
+    case "RUN":
+      return `critical speed ${clock(1000 / critical)} /km`;
+    case "SWIM":
+      return `critical speed ${clock(100 / critical)} /100 m`;
+    case "RIDE":
+    case "ROW":
+      return `critical power ${Math.round(critical)} W`;
+  }
+}
+
+function ageWords(days: number | null | undefined): string {
+  if (days == null) return "date unknown";
+  if (days < 60) return days === 1 ? "1 day old" : `${days} days old`;
+  return `${Math.round(days / 30.4)} months old`;
 }

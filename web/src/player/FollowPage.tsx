@@ -1,6 +1,7 @@
 import { useMemo, useState } from "react";
 import type { FollowView } from "../api/types";
 import { Countdown } from "../shared/Countdown";
+import { MeasuresSwitch } from "../shared/MeasuresSwitch";
 import { clock } from "../shared/units";
 import { BLOCKS } from "../shared/words";
 import { bands, axisSpan } from "../shared/staircase";
@@ -99,6 +100,9 @@ function Overview({
       <button type="button" className="go" onClick={onRun}>
         Start
       </button>
+      <p className="small">
+        Paces in <MeasuresSwitch />
+      </p>
     </main>
   );
 }

@@ -10,6 +10,7 @@ const target = (gauge: Target["gauge"], value: number): Target => ({
   heartLow: 0,
   heartHigh: 0,
   ratePerMinute: 0,
+  spread: 0,
 });
 
 describe("figures", () => {
@@ -26,6 +27,19 @@ describe("figures", () => {
   it("gives runners and swimmers a pace", () => {
     expect(figures(target("PACE", 1000 / 300)).main).toBe("5:00");
     expect(figures(target("SWIM_PACE", 1.0526)).main).toBe("1:35");
+  });
+
+  // 1 mile is 1609.344 m, 1 yd is 0.9144 m, exactly; 4:00 /km is 6:26 /mile.
+  it("speaks miles and yards to those who pace by them", () => {
+    const mile = figures(target("PACE", 1000 / 240), true);
+    expect([mile.main, mile.unit]).toEqual(["6:26", "/mile"]);
+    expect(figures(target("SWIM_PACE", 1.0526), true).main).toBe("1:27");
+  });
+
+  it("says how unsure it is only where that is worth knowing", () => {
+    const pace = { ...target("PACE", 1000 / 240), spread: 0.05 };
+    expect(figures(pace).more).toContain("± 12 s");
+    expect(figures({ ...pace, spread: 0.02 }).more).toEqual([]);
   });
 });
 

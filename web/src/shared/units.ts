@@ -1,5 +1,6 @@
-// Figures as athletes read them. Metric, each with its unit.
+// Figures as athletes read them, each with its unit.
 import type { Target } from "../api/types";
+import { HUNDRED_YARDS, measures, MILE } from "./measures";
 
 /** 95 as "1:35", 3700 as "1:01:40"; whole seconds, rounded half up. */
 export function clock(seconds: number): string {
@@ -40,19 +41,36 @@ export interface Figure {
   more: string[];
 }
 
+function heart(target: Target): string[] {
+  return target.heartHigh > 0 ? [`HR ${target.heartLow}–${target.heartHigh}`] : [];
+}
+
+function pace(target: Target, metres: number, unit: string): Figure {
+  const seconds = metres / target.value;
+  const margin = Math.max(1, Math.round(seconds * target.spread));
+  const more = heart(target);
+  if (target.spread >= SURE) more.push(`± ${margin} s`);
+  return { main: clock(seconds), unit, more };
+}
+
+/** A margin below this is no better known than any watch tells. */
+const SURE = 0.03;
+
 /** A target as one main figure and some lesser ones. */
-export function figures(target: Target): Figure {
-  const more: string[] = [];
-  if (target.heartHigh > 0) more.push(`HR ${target.heartLow}–${target.heartHigh}`);
+export function figures(target: Target, inMiles = measures() === "MILES"): Figure {
+  const isUnsure = target.spread >= SURE;
+  const more = heart(target);
   switch (target.gauge) {
     case "PACE":
-      return { main: clock(1000 / target.value), unit: "/km", more };
+      return inMiles ? pace(target, MILE, "/mile") : pace(target, 1000, "/km");
     case "SWIM_PACE":
-      return { main: clock(100 / target.value), unit: "/100 m", more };
+      return inMiles ? pace(target, HUNDRED_YARDS, "/100 yd") : pace(target, 100, "/100 m");
     case "POWER":
+      if (isUnsure) more.push(`± ${Math.round(target.value * target.spread)} W`);
       if (target.ratePerMinute) more.unshift(`${target.ratePerMinute} rpm`);
       return { main: String(Math.round(target.value)), unit: "W", more };
     case "SPLIT":
+      if (isUnsure) more.push(`± ${Math.round(target.value * target.spread)} W`);
       if (target.ratePerMinute) more.unshift(`rate ${target.ratePerMinute}`);
       more.unshift(`${clock(split(target.value))} /500 m`);
       return { main: String(Math.round(target.value)), unit: "W", more };

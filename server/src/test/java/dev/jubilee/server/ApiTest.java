@@ -72,20 +72,20 @@ class ApiTest {
 
   @Test
   void theWhiteboardIsUnderstoodOrTheFaultShown() throws Exception {
-    Visitor coach = new Visitor().signedIn();
-    JsonNode understood =
-        coach
-            .postJson("/api/shorthand", "{\"text\":\"6 x 1000 @ 5k, 90 s jog\",\"sport\":\"RUN\"}");
+    JsonNode understood = understood("6 x 1000 @ 5k, 90 s jog");
     assertThat(understood.at("/words").asString()).isEqualTo("6 x 1000 m @ 5 km pace / 90 s jog");
     assertThat(understood.at("/kind").asString()).isEqualTo("INTERVALS");
     assertThat(understood.at("/effortMetres").asDouble()).isEqualTo(1000);
     // Six efforts and the five recoveries between them.
     assertThat(understood.at("/stretches").size()).isEqualTo(11);
 
-    JsonNode refused =
-        coach.postJson("/api/shorthand", "{\"text\":\"400 x 1000\",\"sport\":\"RUN\"}");
-    assertThat(refused.at("/faults/0/what").asString()).contains("1 to 60");
-    assertThat(coach.post("/api/shorthand", "{\"text\":\"2k\"}").statusCode()).isEqualTo(400);
+    assertThat(understood("400 x 1000").at("/faults/0/what").asString()).contains("1 to 60");
+    assertThat(coach.post("/api/shorthand", "{\"text\":\"2k\"}").statusCode()).isEqualTo(422);
+  }
+
+  private JsonNode understood(String text) throws Exception {
+    String body = "{\"text\":\"" + text + "\",\"sport\":\"RUN\"}";
+    return JSON.readTree(coach.post("/api/shorthand", body).body());
   }
 
   /** Each impossible figure is refused by name, with what would be accepted. */
@@ -96,6 +96,10 @@ class ApiTest {
         "ROW_2K | \"seconds\":20 | results[0].seconds | 5:20 to 15:00",
         "RUN_RACE | \"metres\":5000,\"seconds\":60 | results[0].seconds | 11:07 to 55:33",
         "RUN_RACE | \"seconds\":60 | results[0].metres | a value",
+        "ROW_2K | \"seconds\":480,\"takenOn\":\"2999-01-01\" | results[0].takenOn | up to today",
+        "SPRINT_RUN | \"seconds\":1.9 | results[0].seconds | 2.40 to 7.50",
+        "SPRINT_RIDE | \"watts\":5000 | results[0].watts | 150 to 2600",
+        "ROW_PIECE | \"metres\":6000,\"seconds\":700 | results[0].seconds | 15:00 to 40:00",
         "SWIM_PAIR | \"seconds400\":360,\"seconds200\":190 | results[0].seconds200 | half of the 400",
         "RIDE_POWER_TEST | \"threeMinuteWatts\":250,\"twelveMinuteWatts\":300 |"
             + " results[0].threeMinuteWatts | above the 12-minute power",

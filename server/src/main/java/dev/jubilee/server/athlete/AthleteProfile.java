@@ -3,6 +3,7 @@ package dev.jubilee.server.athlete;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Avoidance;
 import dev.jubilee.core.athlete.Limit;
+import dev.jubilee.core.athlete.Taken;
 import dev.jubilee.core.athlete.TestResult;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
@@ -11,6 +12,8 @@ import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Duration;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -43,10 +46,31 @@ public record AthleteProfile(
     THRESHOLD_POWER,
     RIDE_POWER_TEST,
     ROW_2K,
-    SWIM_PAIR
+    SWIM_PAIR,
+    /** Mean power of a maximal 20-min ride. */
+    RIDE_20_MIN,
+    /** Any other maximal piece on the rowing machine. */
+    ROW_PIECE,
+    /** Any swim race from 200 m on. */
+    SWIM_RACE,
+    /** A flying 30 m on foot. */
+    SPRINT_RUN,
+    /** Peak power over a few seconds. */
+    SPRINT_RIDE,
+    SPRINT_ROW,
+    /** 25 m from a push. */
+    SPRINT_SWIM
   }
 
-  /** A test result; which figures it has depends on its kind. */
+  private static final double FLYING_METRES = 30;
+  private static final double SWIM_SPRINT_METRES = 25;
+
+  /**
+   * A test result; which figures it has depends on its kind.
+   *
+   * @param takenOn the day it was done, today at the latest
+   * @param setting fair when absent
+   */
   public record ResultInput(
       ResultKind kind,
       @Schema(nullable = true) Double metres,
@@ -55,7 +79,9 @@ public record AthleteProfile(
       @Schema(nullable = true) Double seconds200,
       @Schema(nullable = true) Integer watts,
       @Schema(nullable = true) Integer threeMinuteWatts,
-      @Schema(nullable = true) Integer twelveMinuteWatts) {}
+      @Schema(nullable = true) Integer twelveMinuteWatts,
+      @Schema(nullable = true) LocalDate takenOn,
+      @Schema(nullable = true) Taken.Setting setting) {}
 
   /** A region that is not quite right. */
   public record LimitInput(BodyRegion region, Limit.Severity severity) {}
@@ -63,9 +89,10 @@ public record AthleteProfile(
   /**
    * The athlete as core knows them.
    *
+   * @param on the day their results are used; later results count as done that day
    * @throws OutOfRangeException naming the field and what would be accepted
    */
-  public Athlete toCore() {
+  public Athlete toCore(LocalDate on) {
     if (name == null || name.isBlank() || name.length() > 80) {
       throw new OutOfRangeException("name", "empty or too long", "1 to 80 characters");
     }
@@ -73,7 +100,7 @@ public record AthleteProfile(
     require("level", level);
     List<TestResult> core = new ArrayList<>();
     for (int i = 0; results != null && i < results.size(); i++) {
-      core.add(result(results.get(i), "results[" + i + "]."));
+      core.add(result(results.get(i), "results[" + i + "].", on));
     }
     Set<BodyRegion> seen = new LinkedHashSet<>();
     List<Limit> coreLimits = new ArrayList<>();
@@ -99,28 +126,67 @@ public record AthleteProfile(
         mastery == null ? Map.of() : mastery);
   }
 
-  private static TestResult result(ResultInput r, String path) {
+  /** Refuses results from days to come. */
+  void requirePast(LocalDate today) {
+    for (int i = 0; results != null && i < results.size(); i++) {
+      LocalDate takenOn = results.get(i).takenOn();
+      if (takenOn != null && takenOn.isAfter(today)) {
+        throw new OutOfRangeException(
+            "results[" + i + "].takenOn", takenOn, "a day up to today, " + today);
+      }
+    }
+  }
+
+  private static Taken taken(ResultInput r, LocalDate on) {
+    Optional<Integer> daysAgo =
+        Optional.ofNullable(r.takenOn())
+            .map(day -> Math.max(0, Math.toIntExact(ChronoUnit.DAYS.between(day, on))));
+    return new Taken(daysAgo, r.setting() == null ? Taken.Setting.FAIR : r.setting());
+  }
+
+  private static TestResult result(ResultInput r, String path, LocalDate on) {
     require(path + "kind", r.kind());
     try {
+      Taken taken = taken(r, on);
       return switch (r.kind()) {
         case RUN_RACE ->
             new TestResult.RunRace(
-                number(path, "metres", r.metres()), time(path, "seconds", r.seconds()));
-        case THRESHOLD_POWER -> new TestResult.ThresholdPower(number(path, "watts", r.watts()));
+                number(path, "metres", r.metres()), time(path, "seconds", r.seconds()), taken);
+        case THRESHOLD_POWER ->
+            new TestResult.ThresholdPower(number(path, "watts", r.watts()), taken);
+        case RIDE_20_MIN ->
+            new TestResult.RideTwentyMinutes(number(path, "watts", r.watts()), taken);
         case RIDE_POWER_TEST ->
             new TestResult.RidePowerTest(
                 number(path, "threeMinuteWatts", r.threeMinuteWatts()),
-                number(path, "twelveMinuteWatts", r.twelveMinuteWatts()));
-        case ROW_2K -> new TestResult.Row2k(time(path, "seconds", r.seconds()));
+                number(path, "twelveMinuteWatts", r.twelveMinuteWatts()),
+                taken);
+        case ROW_2K -> new TestResult.Row2k(time(path, "seconds", r.seconds()), taken);
+        case ROW_PIECE ->
+            new TestResult.RowPiece(
+                number(path, "metres", r.metres()), time(path, "seconds", r.seconds()), taken);
         case SWIM_PAIR ->
             new TestResult.SwimPair(
-                time(path, "seconds400", r.seconds400()), time(path, "seconds200", r.seconds200()));
+                time(path, "seconds400", r.seconds400()),
+                time(path, "seconds200", r.seconds200()),
+                taken);
+        case SWIM_RACE ->
+            new TestResult.SwimRace(
+                number(path, "metres", r.metres()), time(path, "seconds", r.seconds()), taken);
+        case SPRINT_RUN ->
+            new TestResult.Sprint(Sport.RUN, speed(path, FLYING_METRES, r, 4, 12.5), taken);
+        case SPRINT_SWIM ->
+            new TestResult.Sprint(Sport.SWIM, speed(path, SWIM_SPRINT_METRES, r, 0.6, 2.6), taken);
+        case SPRINT_RIDE ->
+            new TestResult.Sprint(Sport.RIDE, number(path, "watts", r.watts()), taken);
+        case SPRINT_ROW ->
+            new TestResult.Sprint(Sport.ROW, number(path, "watts", r.watts()), taken);
       };
     } catch (OutOfRangeException e) {
       if (e.field().startsWith(path)) {
         throw e;
       }
-      String field = e.field().replace("time", "seconds");
+      String field = e.field().replace("time", "seconds").replace("top", "watts");
       String given = e.getMessage().replaceFirst("^.* is (.*), accepted is .*$", "$1");
       throw new OutOfRangeException(path + field, given, e.accepted());
     }
@@ -135,6 +201,14 @@ public record AthleteProfile(
     require(path + field, seconds);
     Bounds.within(path + field, seconds, 1, 100_000, "s");
     return Duration.ofMillis(Math.round(seconds * 1000));
+  }
+
+  /** A sprint is timed; told back in seconds when it cannot be. */
+  private static double speed(
+      String path, double metres, ResultInput r, double slowest, double fastest) {
+    require(path + "seconds", r.seconds());
+    Bounds.within(path + "seconds", r.seconds(), metres / fastest, metres / slowest, "s");
+    return metres / r.seconds();
   }
 
   private static void require(String field, Object value) {

@@ -2,9 +2,13 @@ package dev.jubilee.server.athlete;
 
 import dev.jubilee.core.athlete.AnchorFinder;
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.Estimate;
+import dev.jubilee.core.intensity.Anchors;
+import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.problem.NotFoundException;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -14,10 +18,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Athletes {
   private final AthleteRepository repository;
+  private final ClubRepository clubs;
   private final Json json;
 
-  Athletes(AthleteRepository repository, Json json) {
+  Athletes(AthleteRepository repository, ClubRepository clubs, Json json) {
     this.repository = repository;
+    this.clubs = clubs;
     this.json = json;
   }
 
@@ -33,7 +39,7 @@ public class Athletes {
 
   @Transactional
   public AthleteView create(UUID clubId, AthleteProfile profile) {
-    profile.toCore();
+    check(clubId, profile);
     AthleteRow row = new AthleteRow(UUID.randomUUID(), clubId);
     row.write(profile, json.write(profile));
     return view(repository.saveAndFlush(row));
@@ -41,7 +47,7 @@ public class Athletes {
 
   @Transactional
   public AthleteView change(UUID clubId, UUID id, long version, AthleteProfile profile) {
-    profile.toCore();
+    check(clubId, profile);
     AthleteRow row = row(clubId, id);
     if (row.version() != version) {
       throw new ConflictException(
@@ -63,8 +69,33 @@ public class Athletes {
 
   private AthleteView view(AthleteRow row) {
     AthleteProfile profile = profile(row);
-    Athlete athlete = profile.toCore();
+    Athlete athlete = profile.toCore(today(row.clubId()));
+    Anchors anchors = AnchorFinder.anchors(athlete, profile.sport());
     return new AthleteView(
-        row.id(), row.version(), profile, AnchorFinder.anchors(athlete, profile.sport()).basis());
+        row.id(),
+        row.version(),
+        profile,
+        anchors.basis(),
+        anchors.doubts(),
+        AnchorFinder.weigh(athlete).stream().map(Athletes::weighed).toList());
+  }
+
+  private static AthleteView.WeighedView weighed(AnchorFinder.Weighed weighed) {
+    return new AthleteView.WeighedView(
+        weighed.result().sport(),
+        weighed.estimate().map(e -> e.model().critical()).orElse(null),
+        weighed.estimate().map(Estimate::spread).orElse(0.0),
+        weighed.counts(),
+        weighed.result().taken().daysAgo().orElse(null));
+  }
+
+  private void check(UUID clubId, AthleteProfile profile) {
+    LocalDate today = today(clubId);
+    profile.toCore(today);
+    profile.requirePast(today);
+  }
+
+  private LocalDate today(UUID clubId) {
+    return LocalDate.now(clubs.findById(clubId).orElseThrow().zone());
   }
 }

@@ -84,7 +84,7 @@ class DemoSeeder implements ApplicationRunner {
                 DemoWorld.EMAIL,
                 DemoWorld.COACH,
                 passwords.encode(DemoWorld.PASSWORD)));
-    for (AthleteProfile profile : DemoWorld.athletes()) {
+    for (AthleteProfile profile : DemoWorld.athletes(LocalDate.now(club.zone()))) {
       athletes.create(club.id(), profile);
     }
     return coach;

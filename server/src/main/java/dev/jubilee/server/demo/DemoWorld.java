@@ -4,6 +4,7 @@ import static dev.jubilee.core.sport.BodyRegion.*;
 
 import dev.jubilee.core.athlete.Avoidance;
 import dev.jubilee.core.athlete.Limit.Severity;
+import dev.jubilee.core.athlete.Taken;
 import dev.jubilee.core.session.Arrival;
 import dev.jubilee.core.session.Place;
 import dev.jubilee.core.session.SessionKind;
@@ -32,45 +33,50 @@ final class DemoWorld {
 
   private DemoWorld() {}
 
-  static List<AthleteProfile> athletes() {
+  static List<AthleteProfile> athletes(LocalDate today) {
     return List.of(
         athlete("Maren Tarnfield", Sport.RUN, Level.ADVANCED, 27, 46, 191)
-            .result(race(5000, 17 * 60 + 42))
+            .result(race(5000, 17 * 60 + 42), today.minusDays(24))
+            .result(race(10_000, 37 * 60 + 5), today.minusDays(66))
+            .result(race(21_097.5, 89 * 60 + 40), today.minusDays(150), Taken.Setting.SLOW)
+            .result(timed(ResultKind.SPRINT_RUN, null, 3.9), today.minusDays(31))
             .build(),
         athlete("Ines Farrowby", Sport.RUN, Level.INTERMEDIATE, 34, 54, null)
-            .result(race(5000, 21 * 60 + 30))
+            .result(race(5000, 21 * 60 + 30), today.minusDays(17))
+            .result(race(21_097.5, 117 * 60), today.minusDays(38))
             .limit(HIP_FLEXORS, Severity.STIFF)
             .build(),
         athlete("Tobias Quillow", Sport.RUN, Level.NOVICE, 45, 62, null)
-            .result(race(5000, 27 * 60 + 10))
+            .result(race(5000, 27 * 60 + 10), today.minusDays(210))
             .limit(ACHILLES, Severity.SORE)
             .build(),
         athlete("Saskia Brandlow", Sport.RIDE, Level.ADVANCED, 30, 44, 187)
-            .result(
-                new ResultInput(ResultKind.RIDE_POWER_TEST, null, null, null, null, null, 372, 298))
+            .result(ride(372, 298), today.minusDays(12))
+            .result(powered(ResultKind.SPRINT_RIDE, 940), today.minusDays(12))
             .build(),
         athlete("Jory Pellwick", Sport.RIDE, Level.INTERMEDIATE, 41, 58, null)
-            .result(
-                new ResultInput(
-                    ResultKind.THRESHOLD_POWER, null, null, null, null, 225, null, null))
+            .result(powered(ResultKind.THRESHOLD_POWER, 225), today.minusDays(120))
+            .result(powered(ResultKind.RIDE_20_MIN, 241), today.minusDays(20))
             .limit(LOWER_BACK, Severity.STIFF)
             .build(),
         athlete("Edda Lindmere", Sport.ROW, Level.INTERMEDIATE, 29, 55, 189)
-            .result(row(8 * 60))
+            .result(row(8 * 60), today.minusDays(33))
             .build(),
         athlete("Pia Thornmere", Sport.ROW, Level.ADVANCED, 24, 48, 196)
-            .result(row(7 * 60 + 18))
+            .result(row(7 * 60 + 18), today.minusDays(33))
+            .result(timed(ResultKind.ROW_PIECE, 6000.0, 23 * 60 + 24), today.minusDays(61))
             .build(),
         athlete("Caspian Roewater", Sport.ROW, Level.NOVICE, 52, 66, null)
-            .result(row(9 * 60 + 25))
+            .result(row(9 * 60 + 25), today.minusDays(95))
             .avoid(Avoidance.FLOOR_WORK)
             .deconditioned()
             .build(),
         athlete("Wren Osterbeck", Sport.SWIM, Level.ADVANCED, 22, 50, 198)
-            .result(swim(4 * 60 + 52, 2 * 60 + 18))
+            .result(swim(4 * 60 + 52, 2 * 60 + 18), today.minusDays(19))
+            .result(timed(ResultKind.SPRINT_SWIM, null, 13.6), today.minusDays(19))
             .build(),
         athlete("Dov Marlowick", Sport.SWIM, Level.INTERMEDIATE, 38, 57, null)
-            .result(swim(6 * 60, 2 * 60 + 50))
+            .result(swim(6 * 60, 2 * 60 + 50), today.minusDays(54))
             .limit(SHOULDERS, Severity.SORE)
             .build(),
         athlete("Bram Hollowell", Sport.SWIM, Level.NOVICE, 31, null, null).build());
@@ -95,7 +101,7 @@ final class DemoWorld {
                       30,
                       Sport.SWIM,
                       SessionKind.INTERVALS,
-                      "8 × 100 m, 20 s rest",
+                      "8 x 100 m / 20 s",
                       Place.POOL_DECK)
                   .in(35, 26, Arrival.MOVING)
                   .with(swimmers),
@@ -105,11 +111,18 @@ final class DemoWorld {
                       45,
                       Sport.RUN,
                       SessionKind.THRESHOLD,
-                      "3 × 10 min threshold",
+                      "3 x 10 min threshold / 3 min",
                       Place.TRACK)
                   .in(30, 6, Arrival.DESK)
                   .with(runners),
-              new Day(day, 18, 30, Sport.RIDE, SessionKind.INTERVALS, "5 × 4 min", Place.GYM)
+              new Day(
+                      day,
+                      18,
+                      30,
+                      Sport.RIDE,
+                      SessionKind.INTERVALS,
+                      "5 x 4 min hard / 3 min spin",
+                      Place.GYM)
                   .in(30, 19, Arrival.DESK)
                   .with(riders));
       case 1 ->
@@ -120,20 +133,48 @@ final class DemoWorld {
               new Day(day, 7, 15, Sport.ROW, SessionKind.EASY, "Steady 8 km", Place.BOATHOUSE)
                   .in(12, 5, Arrival.BED)
                   .with(rowers),
-              new Day(day, 18, 0, Sport.SWIM, SessionKind.SPRINT, "12 × 25 m fast", Place.POOL_DECK)
+              new Day(
+                      day,
+                      18,
+                      0,
+                      Sport.SWIM,
+                      SessionKind.SPRINT,
+                      "12 x 25 m fast on 1:00",
+                      Place.POOL_DECK)
                   .in(35, 26, Arrival.MOVING)
                   .with(swimmers));
       case 2 ->
           List.of(
-              new Day(day, 17, 30, Sport.RUN, SessionKind.SPRINT, "6 × 60 m flying", Place.TRACK)
+              new Day(
+                      day,
+                      17,
+                      30,
+                      Sport.RUN,
+                      SessionKind.SPRINT,
+                      "6 x 60 m sprint, walk back",
+                      Place.TRACK)
                   .in(40, 8, Arrival.DESK)
                   .with(runners.subList(0, 2)),
-              new Day(day, 18, 30, Sport.RIDE, SessionKind.THRESHOLD, "2 × 20 min", Place.GYM)
+              new Day(
+                      day,
+                      18,
+                      30,
+                      Sport.RIDE,
+                      SessionKind.THRESHOLD,
+                      "2 x 20 min threshold / 5 min",
+                      Place.GYM)
                   .in(25, 19, Arrival.DESK)
                   .with(riders));
       case 3 ->
           List.of(
-              new Day(day, 6, 45, Sport.ROW, SessionKind.INTERVALS, "6 × 500 m", Place.BOATHOUSE)
+              new Day(
+                      day,
+                      6,
+                      45,
+                      Sport.ROW,
+                      SessionKind.INTERVALS,
+                      "6 x 500 m @ 2k / 2 min",
+                      Place.BOATHOUSE)
                   .in(35, 4, Arrival.BED)
                   .with(rowers),
               new Day(day, 7, 30, Sport.SWIM, SessionKind.EASY, "Easy 1500 m", Place.POOL_DECK)
@@ -141,15 +182,36 @@ final class DemoWorld {
                   .with(swimmers));
       case 4 ->
           List.of(
-              new Day(day, 17, 45, Sport.RUN, SessionKind.INTERVALS, "6 × 1000 m", Place.TRACK)
+              new Day(
+                      day,
+                      17,
+                      45,
+                      Sport.RUN,
+                      SessionKind.INTERVALS,
+                      "6 x 1000 @ 5k, 90 s jog",
+                      Place.TRACK)
                   .in(35, 7, Arrival.DESK)
                   .with(runners),
-              new Day(day, 18, 30, Sport.RIDE, SessionKind.SPRINT, "8 × 12 s standing", Place.GYM)
+              new Day(
+                      day,
+                      18,
+                      30,
+                      Sport.RIDE,
+                      SessionKind.SPRINT,
+                      "8 x 12 s all out / 4 min",
+                      Place.GYM)
                   .in(35, 19, Arrival.DESK)
                   .with(riders));
       case 5 ->
           List.of(
-              new Day(day, 9, 0, Sport.RIDE, SessionKind.LONG, "Round the mere, 2 h", Place.ROAD)
+              new Day(
+                      day,
+                      9,
+                      0,
+                      Sport.RIDE,
+                      SessionKind.LONG,
+                      "Long ride 2 h with last 20 min steady",
+                      Place.ROAD)
                   .in(10, 9, Arrival.MOVING)
                   .with(riders),
               new Day(
@@ -169,10 +231,10 @@ final class DemoWorld {
                   .with(runners));
       default ->
           List.of(
-              new Day(day, 9, 0, Sport.RUN, SessionKind.LONG, "Long run, 75 min", Place.ROAD)
+              new Day(day, 9, 0, Sport.RUN, SessionKind.LONG, "Long run 75 min", Place.ROAD)
                   .in(10, 8, Arrival.BED)
                   .with(runners),
-              new Day(day, 10, 0, Sport.ROW, SessionKind.LONG, "Long row, 60 min", Place.BOATHOUSE)
+              new Day(day, 10, 0, Sport.ROW, SessionKind.LONG, "Long row 60 min", Place.BOATHOUSE)
                   .in(12, 8, Arrival.MOVING)
                   .with(rowers));
     };
@@ -190,16 +252,38 @@ final class DemoWorld {
   }
 
   private static ResultInput race(double metres, double seconds) {
-    return new ResultInput(ResultKind.RUN_RACE, metres, seconds, null, null, null, null, null);
+    return timed(ResultKind.RUN_RACE, metres, seconds);
   }
 
   private static ResultInput row(double seconds) {
-    return new ResultInput(ResultKind.ROW_2K, null, seconds, null, null, null, null, null);
+    return timed(ResultKind.ROW_2K, null, seconds);
+  }
+
+  private static ResultInput timed(ResultKind kind, Double metres, double seconds) {
+    return new ResultInput(kind, metres, seconds, null, null, null, null, null, null, null);
+  }
+
+  private static ResultInput powered(ResultKind kind, int watts) {
+    return new ResultInput(kind, null, null, null, null, watts, null, null, null, null);
   }
 
   private static ResultInput swim(double seconds400, double seconds200) {
     return new ResultInput(
-        ResultKind.SWIM_PAIR, null, null, seconds400, seconds200, null, null, null);
+        ResultKind.SWIM_PAIR, null, null, seconds400, seconds200, null, null, null, null, null);
+  }
+
+  private static ResultInput ride(int threeMinuteWatts, int twelveMinuteWatts) {
+    return new ResultInput(
+        ResultKind.RIDE_POWER_TEST,
+        null,
+        null,
+        null,
+        null,
+        null,
+        threeMinuteWatts,
+        twelveMinuteWatts,
+        null,
+        null);
   }
 
   private static Person athlete(
@@ -229,8 +313,24 @@ final class DemoWorld {
       this.maximum = maximum;
     }
 
-    Person result(ResultInput result) {
-      results.add(result);
+    /** A result of so many days ago, in fair conditions. */
+    Person result(ResultInput r, LocalDate takenOn) {
+      return result(r, takenOn, Taken.Setting.FAIR);
+    }
+
+    Person result(ResultInput r, LocalDate takenOn, Taken.Setting setting) {
+      results.add(
+          new ResultInput(
+              r.kind(),
+              r.metres(),
+              r.seconds(),
+              r.seconds400(),
+              r.seconds200(),
+              r.watts(),
+              r.threeMinuteWatts(),
+              r.twelveMinuteWatts(),
+              takenOn,
+              setting));
       return this;
     }
 

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import dev.jubilee.core.athlete.TestResult;
 import dev.jubilee.core.drill.Dose;
+import dev.jubilee.core.session.Aim;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -15,6 +16,7 @@ public class Json {
       JsonMapper.builder()
           .addMixIn(Dose.class, DoseForms.class)
           .addMixIn(TestResult.class, ResultKinds.class)
+          .addMixIn(Aim.class, AimKinds.class)
           // A newer server may have written more than this one knows.
           .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
           .build();
@@ -44,7 +46,19 @@ public class Json {
     @JsonSubTypes.Type(value = TestResult.ThresholdPower.class, name = "thresholdPower"),
     @JsonSubTypes.Type(value = TestResult.RidePowerTest.class, name = "ridePowerTest"),
     @JsonSubTypes.Type(value = TestResult.Row2k.class, name = "row2k"),
-    @JsonSubTypes.Type(value = TestResult.SwimPair.class, name = "swimPair")
+    @JsonSubTypes.Type(value = TestResult.SwimPair.class, name = "swimPair"),
+    @JsonSubTypes.Type(value = TestResult.RideTwentyMinutes.class, name = "rideTwentyMinutes"),
+    @JsonSubTypes.Type(value = TestResult.RowPiece.class, name = "rowPiece"),
+    @JsonSubTypes.Type(value = TestResult.SwimRace.class, name = "swimRace"),
+    @JsonSubTypes.Type(value = TestResult.Sprint.class, name = "sprint")
   })
   private interface ResultKinds {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Aim.Feel.class, name = "feel"),
+    @JsonSubTypes.Type(value = Aim.Race.class, name = "race"),
+    @JsonSubTypes.Type(value = Aim.Figure.class, name = "figure")
+  })
+  private interface AimKinds {}
 }

@@ -73,7 +73,10 @@ public record PlanView(
   /** A neighbouring version of a drill, for the one who needs it. */
   public record RungView(String drillId, String name) {}
 
-  /** What to aim at; {@code value} is m/s or W as the gauge says, 0 for feel. */
+  /**
+   * What to aim at; {@code value} is m/s or W as the gauge says, 0 for feel; {@code spread} is its
+   * uncertainty as a share.
+   */
   public record TargetView(
       Gauge gauge,
       double value,
@@ -81,7 +84,8 @@ public record PlanView(
       int percentOfTop,
       int heartLow,
       int heartHigh,
-      int ratePerMinute) {}
+      int ratePerMinute,
+      double spread) {}
 
   /** A stretch to follow without a change. */
   public record SegmentView(

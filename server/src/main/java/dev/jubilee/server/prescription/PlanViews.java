@@ -40,10 +40,19 @@ final class PlanViews {
         (int) Math.round(plan.demand().firstEffort().points()),
         plan.contacts(),
         why,
-        plan.anchors().basis(),
+        basis(plan),
         items,
         Checks.of(plan).stream().map(f -> finding(f, plan)).toList(),
         ReadinessViews.of(plan));
+  }
+
+  /** Where the figures come from, and results that do not go with them. */
+  private static List<String> basis(Plan plan) {
+    List<String> all = new ArrayList<>(plan.anchors().basis());
+    for (String doubt : plan.anchors().doubts()) {
+      all.add(doubt.replaceFirst("\\.$", ""));
+    }
+    return all;
   }
 
   private static String length(Plan plan) {
@@ -110,7 +119,8 @@ final class PlanViews {
         t.percentOfTop(),
         t.heartLow(),
         t.heartHigh(),
-        t.ratePerMinute());
+        t.ratePerMinute(),
+        t.spread());
   }
 
   private static PlanView.RungView rung(Drill drill) {

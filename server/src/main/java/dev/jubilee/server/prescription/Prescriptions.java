@@ -81,7 +81,9 @@ public class Prescriptions {
     SessionDetails details = sessions.details(session);
     PrescriptionRequest request =
         PrescriptionRequest.of(
-                athletes.profile(athlete).toCore(), details.toCore(), details.circumstances())
+                athletes.profile(athlete).toCore(session.startsAt().toLocalDate()),
+                details.toCore(),
+                details.circumstances())
             .with(approaches.of(coach))
             .after(lastTime(session, athleteId, details));
     PrescriptionRow row =
@@ -115,10 +117,13 @@ public class Prescriptions {
   public PrescriptionView refresh(SignedIn coach, UUID id, int baseRevision) {
     PrescriptionRow row = based(coach.clubId(), id, baseRevision);
     Plan before = plan(row);
+    SessionRow session = sessions.row(coach.clubId(), row.sessionId());
     PrescriptionRequest fresh =
         new PrescriptionRequest(
-            athletes.profile(athletes.row(coach.clubId(), row.athleteId())).toCore(),
-            sessions.details(sessions.row(coach.clubId(), row.sessionId())).toCore(),
+            athletes
+                .profile(athletes.row(coach.clubId(), row.athleteId()))
+                .toCore(session.startsAt().toLocalDate()),
+            sessions.details(session).toCore(),
             before.request().circumstances(),
             before.request().approach(),
             before.request().lastTime(),
