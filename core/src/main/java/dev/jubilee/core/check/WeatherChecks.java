@@ -7,6 +7,7 @@ import static dev.jubilee.core.check.Finding.Severity.NOTE;
 import dev.jubilee.core.drill.Block;
 import dev.jubilee.core.prescription.Plan;
 import dev.jubilee.core.prescription.PlanItem;
+import dev.jubilee.core.session.FeltAir;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -35,14 +36,14 @@ final class WeatherChecks implements Check {
               "wind chill, Environment Canada / US NWS 2001"));
     }
     int raise = plan.in(Block.RAISE).stream().mapToInt(PlanItem::seconds).sum();
-    if (temperature >= HEAT && raise > LONG_IN_HEAT) {
+    if (felt >= HEAT && raise > LONG_IN_HEAT) {
       PlanItem longest =
           plan.in(Block.RAISE).stream().max(Comparator.comparingInt(PlanItem::seconds)).get();
       findings.add(
           Finding.of(
                   FAULT,
                   "LONG_IN_HEAT",
-                  raise / 60 + " min of raise at " + temperature + " °C.",
+                  raise / 60 + " min of raise at " + felt + " °C" + feels(felt, temperature) + ".",
                   "The heat does half of it; more only tires and dries out.",
                   "common practice")
               .about(longest.id())
@@ -65,15 +66,29 @@ final class WeatherChecks implements Check {
               "Layers stay on until a light sweat.",
               "When the jacket comes off, the raise is done; put it back on for the wait.",
               "common practice; Faulkner et al. 2013"));
-    } else if (temperature >= HEAT) {
+    } else if (felt >= FeltAir.DANGEROUS && felt > temperature) {
+      findings.add(
+          Finding.of(
+              CAUTION,
+              "HEAT_DANGER",
+              "Feels like " + felt + " °C: heat stroke is possible.",
+              "Go indoors or into shade, move the hard work to a cooler hour; the federation’s and"
+                  + " the venue’s heat rules come first. Confusion or no sweat: cool at once, call"
+                  + " for help.",
+              "heat index, US NWS"));
+    } else if (felt >= HEAT) {
       findings.add(
           Finding.of(
               CAUTION,
               "HEAT",
-              temperature + " °C: shade, drink, less work.",
+              felt + " °C" + feels(felt, temperature) + ": shade, drink, less work.",
               "Stop at dizziness, chills or confusion and get help.",
-              "common practice"));
+              felt == temperature ? "common practice" : "heat index, US NWS"));
     }
     return findings;
+  }
+
+  private static String feels(int felt, int temperature) {
+    return felt == temperature ? "" : " by feel";
   }
 }

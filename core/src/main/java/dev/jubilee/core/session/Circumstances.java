@@ -68,11 +68,10 @@ public record Circumstances(
     return place.allowsFloor() && !(place.isOutdoors() && conditions.wet());
   }
 
-  /** What the air feels like, °C. */
+  /** What the air feels like, °C: wind counts outdoors, humidity everywhere. */
   public int feltTemperature() {
-    return place.isOutdoors()
-        ? Conditions.feltTemperature(temperature, conditions.wind())
-        : temperature;
+    int inWind = place.isOutdoors() ? FeltAir.inWind(temperature, conditions.wind()) : temperature;
+    return conditions.humidity().map(h -> FeltAir.inHeat(inWind, h)).orElse(inWind);
   }
 
   public Circumstances withMinutes(int newMinutes) {

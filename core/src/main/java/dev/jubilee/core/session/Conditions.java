@@ -12,10 +12,23 @@ import java.util.Optional;
  * @param waitMinutes minutes of standing or sitting between warm-up and first effort, 0 to 45; part
  *     of the minutes available
  * @param group how many warm up together, 1 to 60
+ * @param humidity relative humidity in %, 0 to 100, where it is known; it matters in heat
  * @param lane longest straight at hand in m, 2 to 200, where it is not the place's usual one
  */
 public record Conditions(
-    int wind, boolean wet, Surface surface, int waitMinutes, int group, Optional<Integer> lane) {
+    int wind,
+    boolean wet,
+    Surface surface,
+    int waitMinutes,
+    int group,
+    Optional<Integer> lane,
+    Optional<Integer> humidity) {
+
+  /** With humidity unknown. */
+  public Conditions(
+      int wind, boolean wet, Surface surface, int waitMinutes, int group, Optional<Integer> lane) {
+    this(wind, wet, surface, waitMinutes, group, lane, Optional.empty());
+  }
 
   /** No wind, dry, firm, no wait, alone. */
   public static final Conditions USUAL =
@@ -34,21 +47,9 @@ public record Conditions(
     Bounds.within("waitMinutes", waitMinutes, 0, 45, "min");
     Bounds.within("group", group, 1, 60, "people");
     lane = lane == null ? Optional.empty() : lane;
+    humidity = humidity == null ? Optional.empty() : humidity;
+    humidity.ifPresent(h -> Bounds.within("humidity", h, 0, 100, "%"));
     surface = surface == null ? Surface.FIRM : surface;
     lane.ifPresent(m -> Bounds.within("lane", m, 2, 200, "m"));
-  }
-
-  /**
-   * What the air feels like on bare skin, °C: 13.12 + 0.6215 T − 11.37 v^0.16 + 0.3965 T v^0.16
-   * (Environment Canada / US NWS 2001), for T up to 10 °C and wind of 5 km/h or more; otherwise the
-   * air's own temperature.
-   */
-  public static int feltTemperature(int temperature, int wind) {
-    if (temperature > 10 || wind < 5) {
-      return temperature;
-    }
-    double v = Math.pow(wind, 0.16);
-    double felt = 13.12 + 0.6215 * temperature - 11.37 * v + 0.3965 * temperature * v;
-    return (int) Math.round(felt);
   }
 }

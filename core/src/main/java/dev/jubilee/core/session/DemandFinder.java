@@ -146,7 +146,10 @@ public final class DemandFinder {
     } else if (temperature > Circumstances.HOT) {
       raise *= 0.75;
       mobilise *= 0.9;
-      why.add("Hot, " + temperature + " °C: shorter raise, less total work.");
+      why.add(
+          (temperature == circumstances.temperature() ? "Hot, " : "Hot, feels like ")
+              + temperature
+              + " °C: shorter raise, less total work.");
     }
     NeedTable needs = NeedTable.of(session);
     session.stroke().filter(s -> session.sport() == Sport.SWIM).ifPresent(needs::forStroke);

@@ -108,6 +108,7 @@ class FindingsTableTest {
         new Row("WIND_CHILL", SPRINT, p -> under(p, degrees(p, -8, 40))),
         new Row("LAYERS", SPRINT, p -> under(p, degrees(p, 3, 0))),
         new Row("HEAT", SPRINT, p -> under(p, degrees(p, 34, 0))),
+        new Row("HEAT_DANGER", SPRINT, p -> under(p, damp(p, 34, 60))),
         new Row("NOTHING_LEFT", SPRINT, FindingsTableTest::withEverythingHurt),
         new Row("LONG_IN_HEAT", SPRINT, p -> dose(under(p, degrees(p, 34, 0)), Block.RAISE, 900)));
   }
@@ -294,6 +295,12 @@ class FindingsTableTest {
   private static Circumstances at(Plan plan, Place place) {
     Circumstances c = plan.request().circumstances();
     return new Circumstances(c.minutes(), false, place, c.kit(), c.temperature(), c.arrival());
+  }
+
+  private static Circumstances damp(Plan plan, int temperature, int humidity) {
+    return degrees(plan, temperature, 0)
+        .with(
+            new Conditions(0, false, Surface.FIRM, 0, 1, Optional.empty(), Optional.of(humidity)));
   }
 
   private static Circumstances degrees(Plan plan, int temperature, int wind) {

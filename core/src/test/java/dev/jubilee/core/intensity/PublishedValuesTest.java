@@ -8,7 +8,6 @@ import dev.jubilee.core.athlete.AnchorFinder;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.TestResult;
 import dev.jubilee.core.quantity.Distance;
-import dev.jubilee.core.session.Conditions;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
@@ -119,14 +118,6 @@ class PublishedValuesTest {
         assertThat(back).isCloseTo(points, within(1e-6));
       }
     }
-  }
-
-  /** Environment Canada / US NWS 2001, rounded; from memory. */
-  @Test
-  void windChill() {
-    assertThat(Conditions.feltTemperature(0, 20)).isEqualTo(-5);
-    assertThat(Conditions.feltTemperature(-10, 30)).isEqualTo(-20);
-    assertThat(Conditions.feltTemperature(20, 40)).as("not defined when warm").isEqualTo(20);
   }
 
   private static CriticalModel ride(TestResult result) {

@@ -75,16 +75,24 @@ public record PrescriptionView(
       Conditions.Surface surface,
       int waitMinutes,
       int group,
-      @Schema(nullable = true) Integer lane) {
+      @Schema(nullable = true) Integer lane,
+      @Schema(nullable = true) Integer humidity) {
 
     static ConditionsView of(Conditions c) {
       return new ConditionsView(
-          c.wind(), c.wet(), c.surface(), c.waitMinutes(), c.group(), c.lane().orElse(null));
+          c.wind(), c.wet(), c.surface(), c.waitMinutes(), c.group(), c.lane().orElse(null), c.humidity().orElse(null));
     }
 
     Conditions toCore() {
       Required.field("circumstances.conditions.surface", surface);
-      return new Conditions(wind, wet, surface, waitMinutes, group, Optional.ofNullable(lane));
+      return new Conditions(
+          wind,
+          wet,
+          surface,
+          waitMinutes,
+          group,
+          Optional.ofNullable(lane),
+          Optional.ofNullable(humidity));
     }
   }
 }
