@@ -32,6 +32,7 @@ export type RoutineView = Schemas["RoutineView"];
 export type FollowView = Schemas["FollowView"];
 
 export type Understood = Schemas["Understood"];
+export type Forecast = Schemas["Forecast"];
 export type Line = Schemas["Line"];
 
 export type Sport = SessionDetails["sport"];

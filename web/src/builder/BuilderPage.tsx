@@ -64,7 +64,12 @@ function Builder({ view }: { view: PrescriptionView }) {
   return (
     <>
       <Heading view={view} onStep={mutate} />
-      <CircumstancesBar circumstances={view.circumstances} error={error} onEdit={mutate} />
+      <CircumstancesBar
+        startsAt={session.startsAt}
+        circumstances={view.circumstances}
+        error={error}
+        onEdit={mutate}
+      />
       <ApproachPanel approach={view.approach} onEdit={mutate} />
       {error && (
         <Box my="2">

@@ -5,11 +5,14 @@ import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
 import type { Circumstances, Conditions, Kit } from "../api/types";
 import { SelectField, TextField, Tick } from "../shared/fields";
+import { forecastQuery, forecastWords } from "../shared/forecast";
 import { ARRIVALS, KITS, PLACES, SURFACES } from "../shared/words";
 import type { Edit } from "./usePlan";
 
 interface Props {
   circumstances: Circumstances;
+  /** Local time of the start, for the forecast. */
+  startsAt: string;
   error: unknown;
   onEdit: (edit: Edit) => void;
 }
@@ -17,6 +20,7 @@ interface Props {
 /** Minutes, place, kit, temperature: every change answers at once. */
 export const CircumstancesBar = memo(function CircumstancesBar({
   circumstances: c,
+  startsAt,
   error,
   onEdit,
 }: Props) {
@@ -33,6 +37,10 @@ export const CircumstancesBar = memo(function CircumstancesBar({
     onEdit({ action: "CIRCUMSTANCES", circumstances: { ...c, ...part } });
   const under = c.conditions ?? USUAL;
   const changeUnder = (part: Partial<Conditions>) => change({ conditions: { ...under, ...part } });
+  const forecast = useQuery({
+    ...forecastQuery(c.place, startsAt),
+    enabled: showsMore,
+  });
   const usualKit = (place: Circumstances["place"]) =>
     places.data?.find((p) => p.place === place)?.usualKit ?? [];
 
@@ -146,6 +154,15 @@ export const CircumstancesBar = memo(function CircumstancesBar({
               onCommit={(group) => changeUnder({ group })}
             />
           </Box>
+          <Box w="100px">
+            <NumberField
+              key={`humidity-${under.humidity ?? ""}`}
+              label="Humidity, %"
+              value={under.humidity ?? undefined}
+              error={accepted("humidity")}
+              onCommit={(humidity) => changeUnder({ humidity })}
+            />
+          </Box>
           <Box w="120px">
             <NumberField
               key={`lane-${under.lane ?? ""}`}
@@ -155,6 +172,17 @@ export const CircumstancesBar = memo(function CircumstancesBar({
               onCommit={(lane) => changeUnder({ lane })}
             />
           </Box>
+          {forecast.data && (
+            <Button
+              minH="34px"
+              onClick={() => {
+                const { temperature, wind, humidity, wet } = forecast.data;
+                change({ temperature, conditions: { ...under, wind, humidity, wet } });
+              }}
+            >
+              Take the forecast: {forecastWords(forecast.data)}
+            </Button>
+          )}
         </Flex>
       )}
       {showsKit && (
@@ -182,6 +210,7 @@ const USUAL: Conditions = {
   waitMinutes: 0,
   group: 1,
   lane: null,
+  humidity: null,
 };
 
 /** What is out of the ordinary, in a few words. */
@@ -189,6 +218,7 @@ function conditionWords(c: Conditions): string {
   const words = [
     c.wind > 0 && `wind ${c.wind} km/h`,
     c.wet && "wet",
+    c.humidity != null && `${c.humidity} % humid`,
     c.surface !== "FIRM" && `${SURFACES[c.surface]} ground`,
     c.waitMinutes > 0 && `${c.waitMinutes} min wait`,
     c.group > 1 && `group of ${c.group}`,

@@ -7,6 +7,7 @@ import { Problem } from "../api/problem";
 import type { Place, SessionDetails, Sport, Understood } from "../api/types";
 import { Complaint } from "../shared/Complaint";
 import { SelectField, TextField, Tick } from "../shared/fields";
+import { forecastQuery } from "../shared/forecast";
 import { ARRIVALS, KINDS, PLACES, SPORTS } from "../shared/words";
 import { Whiteboard } from "./Whiteboard";
 import { WrittenLines } from "./WrittenLines";
@@ -44,9 +45,11 @@ export function SessionPage({ today }: { today: string }) {
   const stroke = chosenStroke ?? understood?.stroke ?? "FREESTYLE";
   const place = chosenPlace ?? USUAL_PLACE[sport];
   const [minutes, setMinutes] = useState("30");
-  const [temperature, setTemperature] = useState("12");
+  const [typedTemperature, setTemperature] = useState<string>();
   const [arrival, setArrival] = useState<SessionDetails["arrival"]>("MOVING");
   const [athleteIds, setAthleteIds] = useState<string[]>([]);
+  const forecast = useQuery(forecastQuery(place, `${date}T${time}:00`));
+  const temperature = typedTemperature ?? String(forecast.data?.temperature ?? 12);
   const athletes = useQuery({
     queryKey: ["athletes"],
     queryFn: () => data(api.GET("/api/athletes")),
@@ -150,6 +153,11 @@ export function SessionPage({ today }: { today: string }) {
             value={temperature}
             onChange={setTemperature}
             error={accepted("temperature")}
+            hint={
+              typedTemperature === undefined && forecast.data
+                ? `forecast ${forecast.data.source}`
+                : undefined
+            }
           />
           <SelectField
             label="Coming from"

@@ -6,17 +6,22 @@ import { useId, type KeyboardEvent, type ReactNode } from "react";
 function Labelled({
   label,
   error,
+  hint,
   id,
   children,
 }: {
   label: string;
   error?: string;
+  hint?: string;
   id: string;
   children: ReactNode;
 }) {
   return (
     <div className="field">
-      <label htmlFor={id}>{label}</label>
+      <label htmlFor={id}>
+        {label}
+        {hint && <small>, {hint}</small>}
+      </label>
       {children}
       {error && (
         <div id={`${id}-error`} className="complaint" role="alert">
@@ -40,12 +45,14 @@ export interface TextFieldProps {
   onBlur?: () => void;
   onKeyDown?: (event: KeyboardEvent) => void;
   list?: string;
+  /** Where the value comes from, beside the label. */
+  hint?: string;
 }
 
-export function TextField({ label, value, onChange, error, ...rest }: TextFieldProps) {
+export function TextField({ label, value, onChange, error, hint, ...rest }: TextFieldProps) {
   const id = useId();
   return (
-    <Labelled label={label} error={error} id={id}>
+    <Labelled label={label} error={error} hint={hint} id={id}>
       <input
         id={id}
         value={value}

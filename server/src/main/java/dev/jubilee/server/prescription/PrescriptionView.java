@@ -80,7 +80,13 @@ public record PrescriptionView(
 
     static ConditionsView of(Conditions c) {
       return new ConditionsView(
-          c.wind(), c.wet(), c.surface(), c.waitMinutes(), c.group(), c.lane().orElse(null), c.humidity().orElse(null));
+          c.wind(),
+          c.wet(),
+          c.surface(),
+          c.waitMinutes(),
+          c.group(),
+          c.lane().orElse(null),
+          c.humidity().orElse(null));
     }
 
     Conditions toCore() {

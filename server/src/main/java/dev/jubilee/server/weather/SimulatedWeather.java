@@ -22,8 +22,7 @@ class SimulatedWeather implements WeatherService {
   @Override
   public Optional<Forecast> at(Place place, LocalDateTime at) {
     double season = Math.cos(2 * Math.PI * (at.getDayOfYear() - MIDSUMMER) / 365.25);
-    double day =
-        Math.cos(2 * Math.PI * (at.getHour() + at.getMinute() / 60.0 - WARMEST_HOUR) / 24);
+    double day = Math.cos(2 * Math.PI * (at.getHour() + at.getMinute() / 60.0 - WARMEST_HOUR) / 24);
     SplittableRandom front = new SplittableRandom(at.toLocalDate().toEpochDay());
     double shift = 3 * (front.nextDouble() - 0.5) + 3 * (front.nextDouble() - 0.5);
     boolean wet = front.nextDouble() < 0.3 - 0.1 * season;

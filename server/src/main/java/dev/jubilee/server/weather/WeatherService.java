@@ -5,8 +5,8 @@ import java.time.LocalDateTime;
 import java.util.Optional;
 
 /**
- * Tells the weather where a club trains. Asked when a coach plans a session or takes the forecast in
- * the builder; a real service may take its place by being the only bean of this type.
+ * Tells the weather where a club trains. Asked when a coach plans a session or takes the forecast
+ * in the builder; a real service may take its place by being the only bean of this type.
  */
 public interface WeatherService {
 
