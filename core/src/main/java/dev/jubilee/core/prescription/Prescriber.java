@@ -21,8 +21,9 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * Computes a warm-up: inputs → anchors → demand → minutes → build, raise and drills → order → fit.
- * No stage reaches back.
+ * Computes a warm-up: inputs → anchors → demand → minutes → build, raise and drills → order → fit →
+ * simulation. No stage reaches back; where the simulation finds the athlete cold or tired at the
+ * start, the lengths are tuned and all is computed once more.
  *
  * <p>Example: {@code new Prescriber(DrillLibrary.builtIn()).prescribe(request)}.
  */
@@ -47,8 +48,9 @@ public final class Prescriber {
   /** Seconds beyond the drills themselves for getting into them; Jubilee modelling choice. */
   private static final int GETTING_READY = 30;
 
-  private static final String SETTLE = "settle";
-  private static final String TOP_UP = "stay-warm";
+  static final String SETTLE = "settle";
+  static final int LONG_WAIT_SECONDS = 60 * DemandFinder.LONG_WAIT;
+  static final String TOP_UP = "stay-warm";
 
   /** A top-up and what is left after it; common practice: a minute or two, just before. */
   private static final int TOP_UP_SECONDS = 120;
@@ -63,6 +65,24 @@ public final class Prescriber {
 
   /** The plan for a request; never null, and never longer than the minutes unless pins force it. */
   public Plan prescribe(PrescriptionRequest request) {
+    Plan usual = compute(request.with(Tuning.NONE));
+    Tuning tuning = Tuner.tune(usual);
+    if (tuning.equals(Tuning.NONE)) {
+      return usual;
+    }
+    Plan tuned = compute(request.with(tuning));
+    return isBetter(Tuner.outlook(tuned), Tuner.outlook(usual), usual.demand()) ? tuned : usual;
+  }
+
+  /** What was foreseen may not come true where items are locked or the minutes are few. */
+  private static boolean isBetter(Tuner.Outlook tuned, Tuner.Outlook usual, Demand demand) {
+    if (usual.isWarm(demand)) {
+      return tuned.isWarm(demand) && tuned.freshness() > usual.freshness();
+    }
+    return tuned.isFresh() && tuned.warmth() > usual.warmth();
+  }
+
+  private Plan compute(PrescriptionRequest request) {
     Set<String> insisted = new HashSet<>();
     Draft draft = draft(request, insisted);
     List<Benefit.Part> drills = draft.menu().chosen();
@@ -90,13 +110,7 @@ public final class Prescriber {
    */
   private Draft draft(PrescriptionRequest request, Set<String> insisted) {
     Anchors anchors = AnchorFinder.anchors(request.athlete(), request.session().sport());
-    Demand demand =
-        DemandFinder.demand(
-            request.session(),
-            request.athlete(),
-            anchors,
-            request.circumstances(),
-            request.approach());
+    Demand demand = request.demand(anchors);
     Ramp ramp = new Ramp(request, library, anchors, demand);
     Raise raise = new Raise(request, library, anchors);
     Pins pins = Pins.of(request);
@@ -257,12 +271,13 @@ public final class Prescriber {
   /** The way to the start; a long wait gets a top-up near its end. */
   private List<PlanItem> transition(PrescriptionRequest request, int seconds) {
     boolean isLong = request.circumstances().conditions().waitMinutes() >= DemandFinder.LONG_WAIT;
-    if (!isLong || seconds < 60 * DemandFinder.LONG_WAIT || library.find(TOP_UP).isEmpty()) {
+    if (!isLong || seconds < LONG_WAIT_SECONDS || library.find(TOP_UP).isEmpty()) {
       return List.of(waiting(SETTLE, seconds));
     }
+    int topUp = TOP_UP_SECONDS + request.tuning().topUp();
     return List.of(
-        waiting(SETTLE, seconds - TOP_UP_SECONDS - AFTER_TOP_UP),
-        waiting(TOP_UP, TOP_UP_SECONDS),
+        waiting(SETTLE, seconds - topUp - AFTER_TOP_UP),
+        waiting(TOP_UP, topUp),
         waiting(SETTLE, AFTER_TOP_UP));
   }
 

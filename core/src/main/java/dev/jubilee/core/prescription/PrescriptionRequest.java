@@ -1,8 +1,11 @@
 package dev.jubilee.core.prescription;
 
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.session.Approach;
 import dev.jubilee.core.session.Circumstances;
+import dev.jubilee.core.session.Demand;
+import dev.jubilee.core.session.DemandFinder;
 import dev.jubilee.core.session.Session;
 import java.util.HashSet;
 import java.util.List;
@@ -19,6 +22,7 @@ import java.util.Set;
  * @param pinned items that the coach chose or locked, kept as they are
  * @param excluded ids of drills that the coach took out
  * @param seen codes of findings that the coach has taken note of
+ * @param tuning what the simulation changed of the usual lengths; found anew with every plan
  */
 public record PrescriptionRequest(
     Athlete athlete,
@@ -28,52 +32,62 @@ public record PrescriptionRequest(
     Set<String> lastTime,
     List<PlanItem> pinned,
     Set<String> excluded,
-    Set<String> seen) {
+    Set<String> seen,
+    Tuning tuning) {
   public PrescriptionRequest {
     approach = approach == null ? Approach.USUAL : approach;
     lastTime = lastTime == null ? Set.of() : Set.copyOf(lastTime);
     pinned = List.copyOf(pinned);
     excluded = Set.copyOf(excluded);
     seen = seen == null ? Set.of() : Set.copyOf(seen);
+    tuning = tuning == null ? Tuning.NONE : tuning;
   }
 
   public static PrescriptionRequest of(
       Athlete athlete, Session session, Circumstances circumstances) {
     return new PrescriptionRequest(
-        athlete, session, circumstances, Approach.USUAL, Set.of(), List.of(), Set.of(), Set.of());
+        athlete,
+        session,
+        circumstances,
+        Approach.USUAL,
+        Set.of(),
+        List.of(),
+        Set.of(),
+        Set.of(),
+        Tuning.NONE);
   }
 
   public PrescriptionRequest with(Circumstances other) {
     return new PrescriptionRequest(
-        athlete, session, other, approach, lastTime, pinned, excluded, seen);
+        athlete, session, other, approach, lastTime, pinned, excluded, seen, tuning);
   }
 
   public PrescriptionRequest with(Approach other) {
     return new PrescriptionRequest(
-        athlete, session, circumstances, other, lastTime, pinned, excluded, seen);
+        athlete, session, circumstances, other, lastTime, pinned, excluded, seen, tuning);
   }
 
   /** For another session. */
   public PrescriptionRequest with(Session other) {
     return new PrescriptionRequest(
-        athlete, other, circumstances, approach, lastTime, pinned, excluded, seen);
+        athlete, other, circumstances, approach, lastTime, pinned, excluded, seen, tuning);
   }
 
   /** After a warm-up with these drills. */
   public PrescriptionRequest after(Set<String> drillIds) {
     return new PrescriptionRequest(
-        athlete, session, circumstances, approach, drillIds, pinned, excluded, seen);
+        athlete, session, circumstances, approach, drillIds, pinned, excluded, seen, tuning);
   }
 
   /** For another athlete. */
   public PrescriptionRequest with(Athlete other) {
     return new PrescriptionRequest(
-        other, session, circumstances, approach, lastTime, pinned, excluded, seen);
+        other, session, circumstances, approach, lastTime, pinned, excluded, seen, tuning);
   }
 
   public PrescriptionRequest with(List<PlanItem> pins, Set<String> exclusions) {
     return new PrescriptionRequest(
-        athlete, session, circumstances, approach, lastTime, pins, exclusions, seen);
+        athlete, session, circumstances, approach, lastTime, pins, exclusions, seen, tuning);
   }
 
   /** With a finding that the coach has taken note of. */
@@ -81,6 +95,16 @@ public record PrescriptionRequest(
     Set<String> all = new HashSet<>(seen);
     all.add(code);
     return new PrescriptionRequest(
-        athlete, session, circumstances, approach, lastTime, pinned, excluded, all);
+        athlete, session, circumstances, approach, lastTime, pinned, excluded, all, tuning);
+  }
+
+  PrescriptionRequest with(Tuning other) {
+    return new PrescriptionRequest(
+        athlete, session, circumstances, approach, lastTime, pinned, excluded, seen, other);
+  }
+
+  /** What the session asks of the warm-up, with what the simulation changed of it. */
+  public Demand demand(Anchors anchors) {
+    return tuning.applyTo(DemandFinder.demand(session, athlete, anchors, circumstances, approach));
   }
 }

@@ -4,7 +4,15 @@ import dev.jubilee.core.drill.Block;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.prescription.Plan;
 import dev.jubilee.core.prescription.PlanItem;
+import dev.jubilee.core.prescription.PlanLoad;
+import dev.jubilee.core.session.Demand;
 import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.simulation.Air;
+import dev.jubilee.core.simulation.Body;
+import dev.jubilee.core.simulation.Load;
+import dev.jubilee.core.simulation.Simulation;
+import dev.jubilee.core.simulation.Trace;
+import dev.jubilee.core.simulation.Warmth;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -24,12 +32,6 @@ public record Readiness(int start, Trace usual, Trace slow, Trace quick, Verdict
   /** How far beyond the planned start it is looked, s. */
   public static final int LOOK_AHEAD = 45 * 60;
 
-  /** Fresh enough: the reserve refilled and little lingering; Jubilee modelling choice. */
-  private static final double FRESH = 0.92;
-
-  /** What part of the wanted warmth is enough; Jubilee modelling choice. */
-  private static final double WARM_ENOUGH = 0.8;
-
   /** A build has been where the session begins within this; Jubilee modelling choice. */
   private static final double REHEARSED_WITHIN = 4;
 
@@ -47,7 +49,7 @@ public record Readiness(int start, Trace usual, Trace slow, Trace quick, Verdict
 
   /** What a plan leads to; the same plan gives the same. */
   public static Readiness of(Plan plan) {
-    Load load = Load.of(plan);
+    Load load = PlanLoad.of(plan);
     Air air = Air.of(plan.request().circumstances());
     Trace usual = Simulation.run(load.thenStanding(LOOK_AHEAD), Body.USUAL, air);
     Trace slow = Simulation.run(load, Body.SLOW, air);
@@ -62,7 +64,7 @@ public record Readiness(int start, Trace usual, Trace slow, Trace quick, Verdict
   private static Verdict verdict(
       Plan plan, Trace usual, double low, double high, double keptByLayers) {
     int start = plan.seconds();
-    double wanted = wanted(plan.request().session().kind());
+    double wanted = plan.demand().warmth();
     double warmth = usual.muscle(start);
     double freshness = usual.freshness(start);
     boolean isRehearsed = isRehearsed(plan);
@@ -88,25 +90,13 @@ public record Readiness(int start, Trace usual, Trace slow, Trace quick, Verdict
         halves(low),
         halves(high),
         wanted,
-        warmth >= WARM_ENOUGH * wanted,
+        warmth >= Demand.WARM_ENOUGH * wanted,
         (int) Math.round(100 * freshness),
-        freshness >= FRESH,
+        freshness >= Demand.FRESH,
         isRehearsed,
         window,
         topUp,
         sentences);
-  }
-
-  /**
-   * Muscle temperature above rest that a session wants, °C; about 3 is what 10 to 20 min at 70 to
-   * 75 % give (Saltin et al. 1968). How much of it is a Jubilee modelling choice.
-   */
-  private static double wanted(SessionKind kind) {
-    return switch (kind) {
-      case EASY, LONG -> 0.5;
-      case GYM, THRESHOLD -> 1.5;
-      case INTERVALS, TIME_TRIAL, STEEPLE, SPRINT, JUMPS -> 2.0;
-    };
   }
 
   private static boolean isRehearsed(Plan plan) {
@@ -166,7 +156,8 @@ public record Readiness(int start, Trace usual, Trace slow, Trace quick, Verdict
   }
 
   private static boolean isReady(Trace trace, int second, double wanted) {
-    return trace.muscle(second) >= WARM_ENOUGH * wanted && trace.freshness(second) >= FRESH;
+    return trace.muscle(second) >= Demand.WARM_ENOUGH * wanted
+        && trace.freshness(second) >= Demand.FRESH;
   }
 
   /** The shortest easy movement that warms again after standing about for long. */
@@ -175,7 +166,7 @@ public record Readiness(int start, Trace usual, Trace slow, Trace quick, Verdict
     for (int seconds = SHORTEST_TOP_UP; seconds <= LONGEST_TOP_UP; seconds += 60) {
       double warmed = body.after(gone, TOP_UP_COST, false, seconds);
       double left = body.after(warmed, Load.STANDING_COST, false, AFTER_TOP_UP);
-      if (left >= WARM_ENOUGH * wanted) {
+      if (left >= Demand.WARM_ENOUGH * wanted) {
         return Optional.of(new Verdict.TopUp(seconds, AFTER_TOP_UP));
       }
     }
@@ -184,7 +175,7 @@ public record Readiness(int start, Trace usual, Trace slow, Trace quick, Verdict
 
   private static String warmthSentence(double warmth, double wanted) {
     String at = "Muscles " + degrees(warmth) + " above rest at the start";
-    if (warmth >= WARM_ENOUGH * wanted) {
+    if (warmth >= Demand.WARM_ENOUGH * wanted) {
       return at + ": warm enough.";
     }
     double missing = wanted - warmth;
@@ -199,7 +190,7 @@ public record Readiness(int start, Trace usual, Trace slow, Trace quick, Verdict
 
   private static String freshnessSentence(double freshness) {
     int percent = (int) Math.round(100 * freshness);
-    return freshness >= FRESH
+    return freshness >= Demand.FRESH
         ? "Fresh, " + percent + " %."
         : "Not yet fresh, " + percent + " %: a longer wait or less above critical.";
   }

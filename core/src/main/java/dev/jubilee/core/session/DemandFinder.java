@@ -220,7 +220,16 @@ public final class DemandFinder {
         transition,
         Map.copyOf(needs.weights()),
         circumstances.isSlippery() ? 0 : contacts(session, athlete),
+        warmth(session.kind()),
         why);
+  }
+
+  private static double warmth(SessionKind kind) {
+    return switch (kind) {
+      case EASY, LONG -> 0.5;
+      case GYM, THRESHOLD -> 1.5;
+      case INTERVALS, TIME_TRIAL, STEEPLE, SPRINT, JUMPS -> 2.0;
+    };
   }
 
   /** Regions the session loads when it goes fast or heavy. */

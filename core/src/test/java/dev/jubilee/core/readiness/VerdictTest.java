@@ -9,7 +9,9 @@ import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.prescription.Plan;
 import dev.jubilee.core.prescription.PlanEditor;
 import dev.jubilee.core.prescription.PlanItem;
+import dev.jubilee.core.prescription.Prescriber;
 import dev.jubilee.core.prescription.PrescriptionRequest;
+import dev.jubilee.core.prescription.Tuning;
 import dev.jubilee.core.session.Arrival;
 import dev.jubilee.core.session.Circumstances;
 import dev.jubilee.core.session.Conditions;
@@ -148,5 +150,36 @@ class VerdictTest {
         Scenarios.request(Sport.ROW, SessionKind.TIME_TRIAL, Level.INTERMEDIATE, minutes)
             .with(cold);
     return Readiness.of(Scenarios.plan(request)).verdict();
+  }
+
+  /** Where the usual lengths leave the athlete cold, the plan goes as far as the minutes allow. */
+  @Test
+  void thePlanIsTunedUntilTheVerdictIsRight() {
+    Plan mild = Scenarios.plan(Sport.RUN, SessionKind.INTERVALS, Level.INTERMEDIATE, 40);
+    assertThat(mild.request().tuning()).isEqualTo(Tuning.NONE);
+
+    Plan cold =
+        new Prescriber(DrillLibrary.builtIn())
+            .prescribe(mild.request().with(waiting(mild.request().circumstances(), -8, 0)));
+    assertThat(cold.request().tuning()).isNotEqualTo(Tuning.NONE);
+    assertThat(Readiness.of(cold).verdict().isWarm()).isTrue();
+    assertThat(cold.demand().why()).anyMatch(w -> w.startsWith("To be warm at the start"));
+    assertThat(cold.seconds()).isLessThanOrEqualTo(40 * 60);
+  }
+
+  @Test
+  void aLongWaitInTheColdGetsALongerTopUpAndNoShorterSettling() {
+    Plan mild = Scenarios.plan(Sport.RUN, SessionKind.TIME_TRIAL, Level.INTERMEDIATE, 50);
+    Plan cold =
+        new Prescriber(DrillLibrary.builtIn())
+            .prescribe(mild.request().with(waiting(mild.request().circumstances(), 4, 20)));
+
+    assertThat(cold.request().tuning().topUp()).isPositive();
+    assertThat(cold.request().tuning().transition()).isZero();
+  }
+
+  private static Circumstances waiting(Circumstances c, int temperature, int wait) {
+    return new Circumstances(c.minutes(), c.fill(), c.place(), c.kit(), temperature, c.arrival())
+        .with(new Conditions(0, false, Conditions.Surface.FIRM, wait, 1, Optional.empty()));
   }
 }

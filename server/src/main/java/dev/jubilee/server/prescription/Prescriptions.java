@@ -10,7 +10,6 @@ import dev.jubilee.core.prescription.PlanItem;
 import dev.jubilee.core.prescription.Prescriber;
 import dev.jubilee.core.prescription.PrescriptionRequest;
 import dev.jubilee.core.prescription.Routine;
-import dev.jubilee.core.session.DemandFinder;
 import dev.jubilee.server.approach.Approaches;
 import dev.jubilee.server.athlete.AthleteProfile;
 import dev.jubilee.server.athlete.AthleteRow;
@@ -129,7 +128,8 @@ public class Prescriptions {
             before.request().lastTime(),
             before.request().pinned(),
             before.request().excluded(),
-            before.request().seen());
+            before.request().seen(),
+            before.request().tuning());
     Plan after =
         new PlanEditor(before.library()).refit(restored(coach.clubId(), fresh, before.items()));
     return store(
@@ -328,12 +328,7 @@ public class Prescriptions {
     return new Plan(
         request,
         anchors,
-        DemandFinder.demand(
-            request.session(),
-            request.athlete(),
-            anchors,
-            request.circumstances(),
-            request.approach()),
+        request.demand(anchors),
         libraries.of(clubId),
         items);
   }

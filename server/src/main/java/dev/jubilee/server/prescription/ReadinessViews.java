@@ -3,7 +3,7 @@ package dev.jubilee.server.prescription;
 import dev.jubilee.core.intensity.HeartRate;
 import dev.jubilee.core.prescription.Plan;
 import dev.jubilee.core.readiness.Readiness;
-import dev.jubilee.core.readiness.Trace;
+import dev.jubilee.core.simulation.Trace;
 import dev.jubilee.core.readiness.Verdict;
 import dev.jubilee.server.prescription.PlanView.ReadinessView;
 import dev.jubilee.server.prescription.PlanView.VerdictView;

@@ -1,10 +1,11 @@
-package dev.jubilee.core.readiness;
+package dev.jubilee.core.simulation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.prescription.Plan;
+import dev.jubilee.core.prescription.PlanLoad;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
@@ -83,7 +84,7 @@ class SimulationTest {
   @EnumSource(Sport.class)
   void anIndependentIntegratorArrivesAtTheSame(Sport sport) {
     Plan plan = Scenarios.plan(sport, SessionKind.INTERVALS, Level.ADVANCED, 40);
-    Load load = Load.of(plan);
+    Load load = PlanLoad.of(plan);
     Air air = new Air(3, false);
     Trace trace = Simulation.run(load, Body.USUAL, air);
     DormandPrince853Integrator integrator = new DormandPrince853Integrator(1e-6, 1, 1e-10, 1e-10);
@@ -133,7 +134,7 @@ class SimulationTest {
         continue;
       }
       for (int felt : new int[] {-25, 4, 20, 38}) {
-        Load load = Load.of(Scenarios.plan(sport, kind, Level.NOVICE, 45));
+        Load load = PlanLoad.of(Scenarios.plan(sport, kind, Level.NOVICE, 45));
         Trace bare = Simulation.run(load, Body.USUAL, new Air(felt, false));
         Trace layered = Simulation.run(load, Body.USUAL, new Air(felt, true));
         for (int s = 0; s <= bare.seconds(); s++) {
@@ -152,7 +153,7 @@ class SimulationTest {
 
   @Test
   void anHourIsSimulatedAndTheTimeReported() {
-    Load load = Load.of(Scenarios.plan(Sport.ROW, SessionKind.TIME_TRIAL, Level.ADVANCED, 40));
+    Load load = PlanLoad.of(Scenarios.plan(Sport.ROW, SessionKind.TIME_TRIAL, Level.ADVANCED, 40));
     Load hour = load.thenStanding(3600 - load.seconds());
     long best = Long.MAX_VALUE;
     for (int i = 0; i < 400; i++) {

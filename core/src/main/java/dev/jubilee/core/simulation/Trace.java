@@ -1,4 +1,4 @@
-package dev.jubilee.core.readiness;
+package dev.jubilee.core.simulation;
 
 /**
  * The body second by second; 0 is the beginning of the warm-up, {@link #seconds()} the start. All

@@ -1,4 +1,4 @@
-package dev.jubilee.core.readiness;
+package dev.jubilee.core.simulation;
 
 /**
  * How a body answers to load. Where sources give a range, {@link #USUAL} is within it and {@link
@@ -14,10 +14,10 @@ package dev.jubilee.core.readiness;
  * @param uptake primary time constant of oxygen uptake, s: 20 to 40 (Burnley, Doust &amp; Jones
  *     2005)
  */
-record Body(double warming, double cooling, double rise, double uptake) {
-  static final Body USUAL = new Body(240, 1300, 3.6, 30);
-  static final Body SLOW = new Body(300, 1000, 3.2, 40);
-  static final Body QUICK = new Body(190, 1700, 4.0, 22);
+public record Body(double warming, double cooling, double rise, double uptake) {
+  public static final Body USUAL = new Body(240, 1300, 3.6, 30);
+  public static final Body SLOW = new Body(300, 1000, 3.2, 40);
+  public static final Body QUICK = new Body(190, 1700, 4.0, 22);
 
   /** Oxygen uptake at critical intensity as a share of the maximum; common practice. */
   static final double UPTAKE_AT_CRITICAL = 0.87;

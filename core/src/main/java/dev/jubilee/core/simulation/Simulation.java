@@ -1,4 +1,4 @@
-package dev.jubilee.core.readiness;
+package dev.jubilee.core.simulation;
 
 /**
  * Warm-up and wait in steps of one second. Load is constant within a second, so each quantity
@@ -11,7 +11,7 @@ package dev.jubilee.core.readiness;
  *   <li>fatigue: grows with contacts and with what is done above critical, fades exponentially.
  * </ul>
  */
-final class Simulation {
+public final class Simulation {
   /** Time constant with which fatigue fades, s: power is best 3 to 10 min after (Tillin 2009). */
   private static final double FADES = 240;
 
@@ -23,7 +23,8 @@ final class Simulation {
 
   private Simulation() {}
 
-  static Trace run(Load load, Body body, Air air) {
+  /** The body from the first second of a load to its last. */
+  public static Trace run(Load load, Body body, Air air) {
     int n = load.seconds();
     Trace trace = new Trace(n);
     // Whoever arrives has stood about in this air, clothed.

@@ -1,4 +1,4 @@
-package dev.jubilee.core.readiness;
+package dev.jubilee.core.simulation;
 
 import dev.jubilee.core.session.Circumstances;
 
@@ -8,13 +8,13 @@ import dev.jubilee.core.session.Circumstances;
  * @param felt air as it feels, °C
  * @param layers whether warm layers are worn whenever the athlete is not working hard
  */
-record Air(int felt, boolean layers) {
+public record Air(int felt, boolean layers) {
 
-  static Air of(Circumstances circumstances) {
+  public static Air of(Circumstances circumstances) {
     return new Air(circumstances.feltTemperature(), false);
   }
 
-  Air withLayers() {
+  public Air withLayers() {
     return new Air(felt, true);
   }
 }

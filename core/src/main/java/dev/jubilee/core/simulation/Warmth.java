@@ -1,7 +1,7 @@
-package dev.jubilee.core.readiness;
+package dev.jubilee.core.simulation;
 
 /** Muscle temperature: towards a level that load and surroundings set, quicker up than down. */
-final class Warmth {
+public final class Warmth {
   /** Cost from which a light sweat comes and layers come off; common practice. */
   private static final double WORKING = 0.5;
 
@@ -16,7 +16,7 @@ final class Warmth {
   private double staysWarming;
   private double staysCooling;
 
-  Warmth(Body body, Air air) {
+  public Warmth(Body body, Air air) {
     this.body = body;
     this.air = air;
   }
@@ -28,7 +28,7 @@ final class Warmth {
   }
 
   /** After some time of the same. */
-  double after(double now, double newCost, boolean nowInWater, int seconds) {
+  public double after(double now, double newCost, boolean nowInWater, int seconds) {
     settle(newCost, nowInWater);
     return level + (now - level) * Math.pow(level > now ? staysWarming : staysCooling, seconds);
   }

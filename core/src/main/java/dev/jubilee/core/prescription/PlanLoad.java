@@ -1,0 +1,58 @@
+package dev.jubilee.core.prescription;
+
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.Position;
+import dev.jubilee.core.drill.Segment;
+import dev.jubilee.core.intensity.CriticalModel;
+import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.simulation.Load;
+import java.util.Optional;
+
+/** What a plan asks of the body, second by second from its beginning to the start. */
+public final class PlanLoad {
+  /** Jogging back, paddling, easy spinning between efforts; common practice. */
+  private static final Effort BETWEEN = Effort.of(28);
+
+  private PlanLoad() {}
+
+  public static Load of(Plan plan) {
+    CriticalModel model = plan.anchors().model();
+    Load load = Load.standing(plan.seconds(), model);
+    int at = 0;
+    for (PlanItem item : plan.items()) {
+      at = put(load, item, plan.drill(item), model, at);
+    }
+    return load;
+  }
+
+  private static int put(
+      Load load, PlanItem item, Optional<Drill> drill, CriticalModel model, int from) {
+    Effort effort =
+        item.target()
+            .map(t -> t.effort())
+            .orElseGet(() -> Effort.of(drill.map(Drill::effort).orElse(0)));
+    // Only the sport itself draws on its reserve; drills tire by their contacts.
+    boolean isSport = item.target().isPresent();
+    boolean wet = drill.filter(d -> d.position() == Position.WATER).isPresent();
+    int work = item.segments().stream().filter(PlanLoad::isWork).mapToInt(Segment::seconds).sum();
+    int hits = drill.map(d -> d.contactsIn(item.dose())).orElse(0);
+    int at = from;
+    for (Segment segment : item.segments()) {
+      Effort now =
+          switch (segment.kind()) {
+            case WORK -> effort;
+            case RECOVER -> isSport ? BETWEEN : Load.STANDING;
+            case CHANGE, SWITCH -> Load.STANDING;
+          };
+      int to = at + segment.seconds();
+      double rate = isWork(segment) && hits > 0 ? (double) hits / work : 0;
+      load.put(at, to, now, model, isSport, wet, rate);
+      at = to;
+    }
+    return at;
+  }
+
+  private static boolean isWork(Segment segment) {
+    return segment.kind() == Segment.Kind.WORK;
+  }
+}

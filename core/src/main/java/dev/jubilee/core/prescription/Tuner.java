@@ -1,0 +1,144 @@
+package dev.jubilee.core.prescription;
+
+import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.session.Demand;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.simulation.Air;
+import dev.jubilee.core.simulation.Body;
+import dev.jubilee.core.simulation.Simulation;
+import dev.jubilee.core.simulation.Trace;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Finds the smallest change of lengths that the simulation wants. Each is tried on the plan as it
+ * is, with other lengths; the plan is then computed anew for the one that helps.
+ */
+final class Tuner {
+  /** Least between build and start before hard work, s; common practice. */
+  private static final int LEAST_TRANSITION = 120;
+
+  /** and before an all-out start: 5 to 10 min suit it (Bishop 2003; McGowan et al. 2015). */
+  private static final int LEAST_BEFORE_A_RACE = 300;
+
+  private static final int MORE = 60;
+  private static final int MOST_RAISE = 300;
+  private static final int MOST_TOP_UP = 240;
+  private static final int MOST_WAIT = 240;
+
+  private Tuner() {}
+
+  /** How a plan stands at the start. */
+  record Outlook(double warmth, double freshness) {
+    boolean isWarm(Demand demand) {
+      return warmth >= Demand.WARM_ENOUGH * demand.warmth();
+    }
+
+    boolean isFresh() {
+      return freshness >= Demand.FRESH;
+    }
+
+    boolean isRight(Demand demand) {
+      return isWarm(demand) && isFresh();
+    }
+  }
+
+  static Outlook outlook(Plan plan) {
+    Air air = Air.of(plan.request().circumstances());
+    Trace trace = Simulation.run(PlanLoad.of(plan), Body.USUAL, air);
+    return new Outlook(trace.muscle(plan.seconds()), trace.freshness(plan.seconds()));
+  }
+
+  /** The smallest tuning with which all is well; of none, the one that leaves warmest. */
+  static Tuning tune(Plan plan) {
+    Demand demand = plan.demand();
+    Outlook now = outlook(plan);
+    if (now.isRight(demand) || !plan.request().session().kind().isHard()) {
+      return Tuning.NONE;
+    }
+    Tuning best = Tuning.NONE;
+    double warmest = now.warmth();
+    for (Tuning tuning : now.isWarm(demand) ? fresher() : warmer(plan)) {
+      Outlook then = outlook(with(plan, tuning));
+      if (then.isRight(demand)) {
+        return tuning;
+      }
+      if (then.isFresh() && then.warmth() > warmest + 0.1) {
+        best = tuning;
+        warmest = then.warmth();
+      }
+    }
+    return best;
+  }
+
+  private static List<Tuning> fresher() {
+    List<Tuning> all = new ArrayList<>();
+    for (int more = MORE; more <= MOST_WAIT; more += MORE) {
+      all.add(new Tuning(0, more, 0));
+    }
+    return all;
+  }
+
+  /** From small to large: less settling, then more moving in the wait, then more raise. */
+  private static List<Tuning> warmer(Plan plan) {
+    int wait = 60 * plan.request().circumstances().conditions().waitMinutes();
+    boolean isRace = plan.request().session().kind() == SessionKind.TIME_TRIAL;
+    int least = Math.max(wait, isRace ? LEAST_BEFORE_A_RACE : LEAST_TRANSITION);
+    int spare = Math.max(0, plan.demand().transitionSeconds() - least) / MORE * MORE;
+    int topUp = wait >= Prescriber.LONG_WAIT_SECONDS ? MOST_TOP_UP : 0;
+    List<Tuning> all = new ArrayList<>();
+    for (int raise = 0; raise <= MOST_RAISE; raise += MORE) {
+      for (int less = 0; less <= spare; less += MORE) {
+        for (int more = 0; more <= topUp; more += MORE) {
+          if (raise + less + more > 0) {
+            all.add(new Tuning(raise, -less, more));
+          }
+        }
+      }
+    }
+    all.sort((a, b) -> Integer.compare(size(a), size(b)));
+    return all;
+  }
+
+  /** More raise costs the drills their time; settling and moving in the wait cost nothing. */
+  private static int size(Tuning t) {
+    return 3 * t.raise() - t.transition() + t.topUp();
+  }
+
+  /** The plan with other lengths, as far as its items allow; only for looking ahead. */
+  private static Plan with(Plan plan, Tuning tuning) {
+    List<PlanItem> items = new ArrayList<>(plan.items());
+    int raise = longest(items, Block.RAISE, "");
+    if (raise >= 0) {
+      lengthen(items, raise, tuning.raise());
+    }
+    int settle = longest(items, Block.TRANSITION, Prescriber.SETTLE);
+    int topUp = longest(items, Block.TRANSITION, Prescriber.TOP_UP);
+    if (topUp >= 0) {
+      lengthen(items, topUp, tuning.topUp());
+      lengthen(items, settle, -tuning.topUp());
+    }
+    if (settle >= 0) {
+      lengthen(items, settle, tuning.transition());
+    }
+    return new Plan(plan.request(), plan.anchors(), plan.demand(), plan.library(), items);
+  }
+
+  private static int longest(List<PlanItem> items, Block block, String drillId) {
+    int found = -1;
+    for (int i = 0; i < items.size(); i++) {
+      PlanItem item = items.get(i);
+      boolean fits = item.block() == block && (drillId.isEmpty() || item.drillId().equals(drillId));
+      if (fits && (found < 0 || item.seconds() > items.get(found).seconds())) {
+        found = i;
+      }
+    }
+    return found;
+  }
+
+  private static void lengthen(List<PlanItem> items, int index, int seconds) {
+    PlanItem item = items.get(index);
+    int amount = Math.max(15, item.dose().amount() + seconds);
+    items.set(index, item.withDose(item.dose().withAmount(amount)));
+  }
+}
