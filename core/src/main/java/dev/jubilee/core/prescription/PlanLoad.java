@@ -11,28 +11,34 @@ import java.util.Optional;
 /** What a plan asks of the body, second by second from its beginning to the start. */
 public final class PlanLoad {
   /** Jogging back, paddling, easy spinning between efforts; common practice. */
-  private static final Effort BETWEEN = Effort.of(28);
+  static final Effort BETWEEN = Effort.of(28);
 
   private PlanLoad() {}
 
   public static Load of(Plan plan) {
     CriticalModel model = plan.anchors().model();
     Load load = Load.standing(plan.seconds(), model);
+    // Lifts and jumps draw on no reserve that a race or a test measures.
+    boolean isOnLand = plan.request().session().kind().isOnLand();
     int at = 0;
     for (PlanItem item : plan.items()) {
-      at = put(load, item, plan.drill(item), model, at);
+      boolean isSport = item.target().isPresent() && !isOnLand;
+      at = put(load, item, plan.drill(item), model, isSport, at);
     }
     return load;
   }
 
   private static int put(
-      Load load, PlanItem item, Optional<Drill> drill, CriticalModel model, int from) {
+      Load load,
+      PlanItem item,
+      Optional<Drill> drill,
+      CriticalModel model,
+      boolean isSport,
+      int from) {
     Effort effort =
         item.target()
             .map(t -> t.effort())
             .orElseGet(() -> Effort.of(drill.map(Drill::effort).orElse(0)));
-    // Only the sport itself draws on its reserve; drills tire by their contacts.
-    boolean isSport = item.target().isPresent();
     boolean wet = drill.filter(d -> d.position() == Position.WATER).isPresent();
     int work = item.segments().stream().filter(PlanLoad::isWork).mapToInt(Segment::seconds).sum();
     int hits = drill.map(d -> d.contactsIn(item.dose())).orElse(0);

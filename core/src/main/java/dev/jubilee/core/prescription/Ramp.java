@@ -9,6 +9,8 @@ import dev.jubilee.core.intensity.Target;
 import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.session.Demand;
 import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.simulation.Cost;
+import dev.jubilee.core.simulation.Simulation;
 import dev.jubilee.core.sport.Sport;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -19,6 +21,11 @@ import java.util.List;
  * and the last is short and specific. Numbers are common practice unless said otherwise.
  */
 final class Ramp {
+  /** How recoveries grow where efforts cost too much, s. */
+  private static final int LONGER = 15;
+
+  private static final int LONGEST = 60;
+
   private final PrescriptionRequest request;
   private final DrillLibrary library;
   private final Anchors anchors;
@@ -66,7 +73,7 @@ final class Ramp {
         switch (kind) {
           case GYM -> lifting(count);
           case JUMPS -> jumping(count);
-          default -> bySport(count, brief);
+          default -> bounded(bySport(count, brief));
         };
     return withoutLastRecovery(efforts);
   }
@@ -78,6 +85,42 @@ final class Ramp {
       case ROW -> allowed("pressure-step-row", Kit.ROWER) ? rowing(count, brief) : onLand(count);
       case SWIM -> allowed("build-25-swim", Kit.POOL) ? swimming(count, brief) : turnover(count);
     };
+  }
+
+  /** Recoveries as long as it takes for the build to stay within what a warm-up may cost. */
+  private List<GradedEffort> bounded(List<GradedEffort> efforts) {
+    List<GradedEffort> bounded = efforts;
+    for (int more = LONGER; deepest(bounded) < Cost.DEEPEST && more <= LONGEST; more += LONGER) {
+      int longer = more;
+      bounded =
+          efforts.stream()
+              .map(
+                  e ->
+                      new GradedEffort(
+                          e.drillId(),
+                          e.dose(),
+                          e.target(),
+                          e.recoverySeconds() + longer,
+                          e.recoveryNote()))
+              .toList();
+    }
+    return bounded;
+  }
+
+  /** Least that is left of W′ or D′ (Skiba et al. 2012) while the efforts are done. */
+  private double deepest(List<GradedEffort> efforts) {
+    double critical = anchors.model().critical();
+    double reserveSeconds = anchors.model().reserve() / critical;
+    double easy = anchors.model().intensityAt(PlanLoad.BETWEEN) / critical;
+    double left = 1;
+    double deepest = 1;
+    for (GradedEffort e : efforts) {
+      double share = anchors.model().intensityAt(e.target().effort()) / critical;
+      left = Simulation.reserve(left, share, reserveSeconds, e.dose().seconds());
+      deepest = Math.min(deepest, left);
+      left = Simulation.reserve(left, easy, reserveSeconds, e.recoverySeconds());
+    }
+    return deepest;
   }
 
   /** Sets of the first lift: load up, repetitions down; common practice. */

@@ -9,6 +9,7 @@ import dev.jubilee.core.session.Demand;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.simulation.Air;
 import dev.jubilee.core.simulation.Body;
+import dev.jubilee.core.simulation.Cost;
 import dev.jubilee.core.simulation.Load;
 import dev.jubilee.core.simulation.Simulation;
 import dev.jubilee.core.simulation.Trace;
@@ -57,12 +58,13 @@ public record Readiness(int start, Trace usual, Trace slow, Trace quick, Verdict
     Trace layered = Simulation.run(load, Body.USUAL, air.withLayers());
     int start = load.seconds();
     double kept = layered.muscle(start) - usual.muscle(start);
-    Verdict verdict = verdict(plan, usual, slow.muscle(start), quick.muscle(start), kept);
+    Cost cost = Cost.of(load, usual);
+    Verdict verdict = verdict(plan, usual, slow.muscle(start), quick.muscle(start), kept, cost);
     return new Readiness(start, usual, slow, quick, verdict);
   }
 
   private static Verdict verdict(
-      Plan plan, Trace usual, double low, double high, double keptByLayers) {
+      Plan plan, Trace usual, double low, double high, double keptByLayers, Cost cost) {
     int start = plan.seconds();
     double wanted = plan.demand().warmth();
     double warmth = usual.muscle(start);
@@ -76,6 +78,7 @@ public record Readiness(int start, Trace usual, Trace slow, Trace quick, Verdict
     List<String> sentences = new ArrayList<>();
     sentences.add(warmthSentence(warmth, wanted));
     sentences.add(freshnessSentence(freshness));
+    costSentence(cost).ifPresent(sentences::add);
     if (!isRehearsed && plan.request().session().kind().isHard()) {
       sentences.add("The build stays below where the session begins: let the first effort rise.");
     }
@@ -193,6 +196,25 @@ public record Readiness(int start, Trace usual, Trace slow, Trace quick, Verdict
     return freshness >= Demand.FRESH
         ? "Fresh, " + percent + " %."
         : "Not yet fresh, " + percent + " %: a longer wait or less above critical.";
+  }
+
+  private static Optional<String> costSentence(Cost cost) {
+    if (cost.deepest() == 0) {
+      return Optional.of(
+          "The build asks for more than the reserve above critical holds: it cannot be done as"
+              + " planned.");
+    }
+    if (cost.aboveCritical() == 0) {
+      return Optional.empty();
+    }
+    long spent = Math.max(1, Math.round(100 * (1 - cost.deepest())));
+    return Optional.of(
+        "The build spends "
+            + spent
+            + " % of the reserve at most, "
+            + cost.aboveCritical()
+            + " s above critical"
+            + (cost.isBounded() ? "." : ": more than a warm-up should cost."));
   }
 
   private static String windowSentence(Verdict.Window w) {

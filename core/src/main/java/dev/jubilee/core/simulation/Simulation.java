@@ -45,21 +45,27 @@ public final class Simulation {
       trace.reserve[s + 1] =
           trace.reserve[s] == 1 && speed <= 1
               ? 1
-              : reserve(trace.reserve[s], speed, load.reserveSeconds);
+              : reserve(trace.reserve[s], speed, load.reserveSeconds, 1);
       double more = A_CONTACT * load.contacts[s] + ABOVE_CRITICAL * Math.max(0, speed - 1);
       trace.fatigue[s + 1] = Math.min(1, trace.fatigue[s] * fatigueStays + more);
     }
     return trace;
   }
 
-  /** One second of the balance, exactly; never below empty. */
-  static double reserve(double left, double speed, double reserveSeconds) {
+  /**
+   * The balance after some time of one intensity, exactly; never below empty.
+   *
+   * @param left of W′ or D′, 0 to 1
+   * @param speed intensity as a share of critical
+   * @param reserveSeconds W′ or D′ over critical intensity, s
+   */
+  public static double reserve(double left, double speed, double reserveSeconds, double seconds) {
     if (reserveSeconds <= 0) {
       return 1;
     }
     if (speed > 1) {
-      return Math.max(0, left - (speed - 1) / reserveSeconds);
+      return Math.max(0, left - seconds * (speed - 1) / reserveSeconds);
     }
-    return 1 + (left - 1) * Math.exp(-(1 - speed) / reserveSeconds);
+    return 1 + (left - 1) * Math.exp(-seconds * (1 - speed) / reserveSeconds);
   }
 }

@@ -16,6 +16,11 @@ import dev.jubilee.core.session.Arrival;
 import dev.jubilee.core.session.Circumstances;
 import dev.jubilee.core.session.Place;
 import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.simulation.Air;
+import dev.jubilee.core.simulation.Body;
+import dev.jubilee.core.simulation.Cost;
+import dev.jubilee.core.simulation.Load;
+import dev.jubilee.core.simulation.Simulation;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
@@ -176,6 +181,18 @@ class PrescriptionPropertiesTest {
       assertThat(Checks.of(plan))
           .as(() -> text(plan))
           .noneMatch(f -> f.severity() == Finding.Severity.FAULT && !hurt);
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("plans")
+  void theBuildCostsNoMoreThanAWarmUpMay(List<Plan> plans) {
+    for (Plan plan : plans) {
+      Load load = PlanLoad.of(plan);
+      Air air = Air.of(plan.request().circumstances());
+      Cost cost = Cost.of(load, Simulation.run(load, Body.USUAL, air));
+      assertThat(cost.deepest()).as(() -> text(plan)).isBetween(Cost.DEEPEST, 1.0);
+      assertThat(cost.aboveCritical()).as(() -> text(plan)).isLessThan(Cost.LONGEST_ABOVE);
     }
   }
 

@@ -73,11 +73,11 @@ class SimulationTest {
     double left = 1;
     int seconds = 0;
     while (left > 0) {
-      left = Simulation.reserve(left, 400 / 266.7, reserveSeconds);
+      left = Simulation.reserve(left, 400 / 266.7, reserveSeconds, 1);
       seconds++;
     }
     assertThat(seconds).isCloseTo(180, within(1));
-    assertThat(Simulation.reserve(0, 3, reserveSeconds)).as("never below empty").isZero();
+    assertThat(Simulation.reserve(0, 3, reserveSeconds, 1)).as("never below empty").isZero();
   }
 
   @ParameterizedTest
@@ -164,5 +164,17 @@ class SimulationTest {
     }
     // A figure to report, not a limit of the test.
     System.out.printf("An hour simulated in %.3f ms%n", best / 1e6);
+  }
+
+  /** A stretch at once is the same as its seconds one by one. */
+  @Test
+  void theBalanceDoesNotDependOnTheStep() {
+    for (double share : new double[] {0.3, 0.9, 1.4}) {
+      double stepped = 0.8;
+      for (int s = 0; s < 40; s++) {
+        stepped = Simulation.reserve(stepped, share, 90, 1);
+      }
+      assertThat(Simulation.reserve(0.8, share, 90, 40)).isCloseTo(stepped, within(1e-9));
+    }
   }
 }
