@@ -21,6 +21,7 @@ import { ItemList } from "./ItemList";
 import { ItemPanel } from "./ItemPanel";
 import { Routines } from "./Routines";
 import { shortcut } from "./shortcuts";
+import { usePreview } from "./usePreview";
 import { usePlan, type Step } from "./usePlan";
 
 export function BuilderPage() {
@@ -39,6 +40,12 @@ function Builder({ view }: { view: PrescriptionView }) {
   const move = useCallback(
     (item: Item, by: number) => mutate({ action: "MOVE", itemId: item.id, amount: by }),
     [mutate],
+  );
+  const { preview, show } = usePreview(view.id, view.revision);
+  const moving = useCallback(
+    (item: Item, by: number) =>
+      show(by === 0 ? undefined : { action: "MOVE", itemId: item.id, amount: by }),
+    [show],
   );
   const { plan, session } = view;
   const chosen = plan.items.find((i) => i.id === chosenId) ?? plan.items[0];
@@ -78,13 +85,18 @@ function Builder({ view }: { view: PrescriptionView }) {
       )}
 
       <Box my="3">
-        {plan.readiness && <Curves plan={plan} readiness={plan.readiness} former={former} />}
+        {preview?.readiness ? (
+          <Curves plan={preview} readiness={preview.readiness} former={plan} />
+        ) : (
+          plan.readiness && <Curves plan={plan} readiness={plan.readiness} former={former} />
+        )}
         <Countdown
           plan={plan}
           startsAt={timeOf(session.startsAt)}
           chosen={chosen?.id}
           onChoose={choose}
           onMove={move}
+          onMoving={moving}
           narrow={window.innerWidth < 640}
         />
         {plan.readiness && <AtTheStart readiness={plan.readiness} />}

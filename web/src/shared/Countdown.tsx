@@ -26,6 +26,8 @@ interface CountdownProps {
   onChoose?: (item: Item) => void;
   /** Called with the places an item was dragged by; without it nothing can be dragged. */
   onMove?: (item: Item, by: number) => void;
+  /** Called while it is on its way, and with 0 when it is let go. */
+  onMoving?: (item: Item, by: number) => void;
   height?: number;
   /** On a phone fewer names fit. */
   narrow?: boolean;
@@ -38,6 +40,7 @@ export const Countdown = memo(function Countdown({
   chosen,
   onChoose,
   onMove,
+  onMoving,
   height = 168,
   narrow = false,
 }: CountdownProps) {
@@ -46,6 +49,11 @@ export const Countdown = memo(function Countdown({
   const steps = treads(plan.items, span);
   const [drag, setDrag] = useState<Drag>();
   const by = drag ? placesTo(steps, drag.id, drag.at) : 0;
+  const dragTo = (item: Item) => (next?: Drag) => {
+    setDrag(next);
+    const places = next ? placesTo(steps, next.id, next.at) : 0;
+    if (places !== by) onMoving?.(item, places);
+  };
   return (
     <div className="countdown" style={{ "--stairs": `${height}px` } as CSSProperties}>
       <div className="flag">
@@ -63,9 +71,10 @@ export const Countdown = memo(function Countdown({
             chosen={tread.item.id === chosen}
             shift={tread.item.id === drag?.id ? drag.at - drag.from : 0}
             onChoose={onChoose}
-            onDrag={onMove && tread.item.block !== "TRANSITION" ? setDrag : undefined}
+            onDrag={onMove && tread.item.block !== "TRANSITION" ? dragTo(tread.item) : undefined}
             onDrop={() => {
               if (by !== 0) onMove?.(tread.item, by);
+              onMoving?.(tread.item, 0);
               setDrag(undefined);
             }}
           />

@@ -6,6 +6,7 @@ import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.intensity.Target;
+import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.session.Demand;
 import dev.jubilee.core.session.SessionKind;
@@ -25,6 +26,8 @@ final class Ramp {
   private static final int LONGER = 15;
 
   private static final int LONGEST = 60;
+
+  private static final String AT_THE_WALL = "rest at the wall";
 
   private final PrescriptionRequest request;
   private final DrillLibrary library;
@@ -73,7 +76,7 @@ final class Ramp {
         switch (kind) {
           case GYM -> lifting(count);
           case JUMPS -> jumping(count);
-          default -> bounded(bySport(count, brief));
+          default -> onSendOffs(bounded(bySport(count, brief)));
         };
     return withoutLastRecovery(efforts);
   }
@@ -85,6 +88,23 @@ final class Ramp {
       case ROW -> allowed("pressure-step-row", Kit.ROWER) ? rowing(count, brief) : onLand(count);
       case SWIM -> allowed("build-25-swim", Kit.POOL) ? swimming(count, brief) : turnover(count);
     };
+  }
+
+  /** In the pool one leaves by the clock: full multiples of five seconds. */
+  private List<GradedEffort> onSendOffs(List<GradedEffort> efforts) {
+    return efforts.stream()
+        .map(
+            e -> {
+              if (!e.recoveryNote().equals(AT_THE_WALL) || e.recoverySeconds() == 0) {
+                return e;
+              }
+              int every = toFive(e.seconds());
+              String note =
+                  AT_THE_WALL + ", leave every " + Bounds.clock(Duration.ofSeconds(every));
+              return new GradedEffort(
+                  e.drillId(), e.dose(), e.target(), every - e.dose().seconds(), note);
+            })
+        .toList();
   }
 
   /** Recoveries as long as it takes for the build to stay within what a warm-up may cost. */
@@ -289,7 +309,7 @@ final class Ramp {
               overDistance(Distance.ofMetres(25), speed),
               anchors.model().effortOf(speed),
               rest,
-              "rest at the wall"));
+              AT_THE_WALL));
     }
     return efforts;
   }

@@ -63,6 +63,15 @@ class PrescriptionController {
     return prescriptions.edit(coach, id, edit);
   }
 
+  /** For drawing while something is dragged. */
+  @PostMapping("/{id}/preview")
+  PlanView previewEdit(
+      @AuthenticationPrincipal SignedIn coach,
+      @PathVariable UUID id,
+      @RequestBody EditRequest edit) {
+    return prescriptions.preview(coach, id, edit);
+  }
+
   @PostMapping("/{id}/refresh")
   PrescriptionView refreshPrescription(
       @AuthenticationPrincipal SignedIn coach,

@@ -108,6 +108,13 @@ public class Prescriptions {
     return store(coach, row, row.currentRevision(), edit.words(before, after), after);
   }
 
+  /** What an edit would lead to; nothing is stored. */
+  @Transactional(readOnly = true)
+  public PlanView preview(SignedIn coach, UUID id, EditRequest edit) {
+    Plan before = plan(based(coach.clubId(), id, edit.baseRevision()));
+    return PlanViews.of(edit.applyTo(before, new PlanEditor(before.library())));
+  }
+
   /**
    * Computes anew from the athlete and session as they are now, around what is locked.
    * Circumstances the coach set here stay.
@@ -325,11 +332,6 @@ public class Prescriptions {
 
   private Plan restored(UUID clubId, PrescriptionRequest request, List<PlanItem> items) {
     Anchors anchors = AnchorFinder.anchors(request.athlete(), request.session().sport());
-    return new Plan(
-        request,
-        anchors,
-        request.demand(anchors),
-        libraries.of(clubId),
-        items);
+    return new Plan(request, anchors, request.demand(anchors), libraries.of(clubId), items);
   }
 }
