@@ -19,6 +19,8 @@ public class Json {
           .addMixIn(Aim.class, AimKinds.class)
           // A newer server may have written more than this one knows.
           .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+          // An older one wrote less; a figure it did not know is 0.
+          .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
           .build();
 
   public String write(Object value) {
