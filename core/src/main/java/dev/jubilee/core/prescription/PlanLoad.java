@@ -5,7 +5,11 @@ import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.drill.Segment;
 import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.simulation.Air;
+import dev.jubilee.core.simulation.Body;
 import dev.jubilee.core.simulation.Load;
+import dev.jubilee.core.simulation.Simulation;
+import dev.jubilee.core.simulation.Warmth;
 import java.util.Optional;
 
 /** What a plan asks of the body, second by second from its beginning to the start. */
@@ -15,26 +19,46 @@ public final class PlanLoad {
 
   private PlanLoad() {}
 
+  /** A stretch of one effort: to whom it matters. */
+  private interface Stretches {
+    void stretch(int seconds, Effort effort, boolean isSport, boolean wet, double contactsASecond);
+  }
+
   public static Load of(Plan plan) {
     CriticalModel model = plan.anchors().model();
     Load load = Load.standing(plan.seconds(), model);
-    // Lifts and jumps draw on no reserve that a race or a test measures.
-    boolean isOnLand = plan.request().session().kind().isOnLand();
-    int at = 0;
-    for (PlanItem item : plan.items()) {
-      boolean isSport = item.target().isPresent() && !isOnLand;
-      at = put(load, item, plan.drill(item), model, isSport, at);
-    }
+    int[] at = {0};
+    walk(
+        plan,
+        (seconds, effort, isSport, wet, contacts) -> {
+          load.put(at[0], at[0] + seconds, effort, model, isSport, wet, contacts);
+          at[0] += seconds;
+        });
     return load;
   }
 
-  private static int put(
-      Load load,
-      PlanItem item,
-      Optional<Drill> drill,
-      CriticalModel model,
-      boolean isSport,
-      int from) {
+  /** Muscle temperature above rest at the start, °C, stretch by stretch; the same as simulated. */
+  static double warmthAtStart(Plan plan) {
+    Air air = Air.of(plan.request().circumstances());
+    CriticalModel model = plan.anchors().model();
+    Warmth body = new Warmth(Body.USUAL, air);
+    double[] muscle = {Simulation.onArrival(Body.USUAL, air)};
+    walk(
+        plan,
+        (seconds, effort, isSport, wet, contacts) ->
+            muscle[0] = body.after(muscle[0], Load.cost(effort, model), wet, seconds));
+    return muscle[0];
+  }
+
+  private static void walk(Plan plan, Stretches to) {
+    // Lifts and jumps draw on no reserve that a race or a test measures.
+    boolean isOnLand = plan.request().session().kind().isOnLand();
+    for (PlanItem item : plan.items()) {
+      walk(item, plan.drill(item), item.target().isPresent() && !isOnLand, to);
+    }
+  }
+
+  private static void walk(PlanItem item, Optional<Drill> drill, boolean isSport, Stretches to) {
     Effort effort =
         item.target()
             .map(t -> t.effort())
@@ -42,7 +66,6 @@ public final class PlanLoad {
     boolean wet = drill.filter(d -> d.position() == Position.WATER).isPresent();
     int work = item.segments().stream().filter(PlanLoad::isWork).mapToInt(Segment::seconds).sum();
     int hits = drill.map(d -> d.contactsIn(item.dose())).orElse(0);
-    int at = from;
     for (Segment segment : item.segments()) {
       Effort now =
           switch (segment.kind()) {
@@ -50,12 +73,9 @@ public final class PlanLoad {
             case RECOVER -> isSport ? BETWEEN : Load.STANDING;
             case CHANGE, SWITCH -> Load.STANDING;
           };
-      int to = at + segment.seconds();
       double rate = isWork(segment) && hits > 0 ? (double) hits / work : 0;
-      load.put(at, to, now, model, isSport, wet, rate);
-      at = to;
+      to.stretch(segment.seconds(), now, isSport, wet, rate);
     }
-    return at;
   }
 
   private static boolean isWork(Segment segment) {

@@ -26,6 +26,9 @@ final class Tuner {
   private static final int MOST_TOP_UP = 240;
   private static final int MOST_WAIT = 240;
 
+  /** Warmth worth changing lengths for when enough is out of reach, °C. */
+  private static final double WORTHWHILE = 0.1;
+
   private Tuner() {}
 
   /** How a plan stands at the start. */
@@ -59,11 +62,17 @@ final class Tuner {
     Tuning best = Tuning.NONE;
     double warmest = now.warmth();
     for (Tuning tuning : now.isWarm(demand) ? fresher() : warmer(plan)) {
-      Outlook then = outlook(with(plan, tuning));
+      Plan tried = with(plan, tuning);
+      double reached = PlanLoad.warmthAtStart(tried);
+      // Quick to tell, unlike freshness: most tries are done with here.
+      if (reached < Demand.WARM_ENOUGH * demand.warmth() && reached <= warmest + WORTHWHILE) {
+        continue;
+      }
+      Outlook then = outlook(tried);
       if (then.isRight(demand)) {
         return tuning;
       }
-      if (then.isFresh() && then.warmth() > warmest + 0.1) {
+      if (then.isFresh() && then.warmth() > warmest + WORTHWHILE) {
         best = tuning;
         warmest = then.warmth();
       }

@@ -72,7 +72,7 @@ public final class Load {
   }
 
   /** The effort scale is linear in cost below critical; above it cost goes with intensity. */
-  static double cost(Effort effort, CriticalModel model) {
+  public static double cost(Effort effort, CriticalModel model) {
     double points = effort.points();
     return points <= Effort.CRITICAL
         ? points / Effort.CRITICAL

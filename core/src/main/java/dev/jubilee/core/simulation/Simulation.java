@@ -23,12 +23,16 @@ public final class Simulation {
 
   private Simulation() {}
 
+  /** Muscle temperature of one who has stood about in this air, clothed, °C above rest. */
+  public static double onArrival(Body body, Air air) {
+    return body.level(Load.STANDING_COST, air.withLayers(), false);
+  }
+
   /** The body from the first second of a load to its last. */
   public static Trace run(Load load, Body body, Air air) {
     int n = load.seconds();
     Trace trace = new Trace(n);
-    // Whoever arrives has stood about in this air, clothed.
-    trace.muscle[0] = body.level(Load.STANDING_COST, air.withLayers(), false);
+    trace.muscle[0] = onArrival(body, air);
     trace.reserve[0] = 1;
     double uptakeStays = Math.exp(-1 / body.uptake());
     double heartStays = Math.exp(-1 / Body.HEART);

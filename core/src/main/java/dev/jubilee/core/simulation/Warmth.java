@@ -30,6 +30,7 @@ public final class Warmth {
   /** After some time of the same. */
   public double after(double now, double newCost, boolean nowInWater, int seconds) {
     settle(newCost, nowInWater);
+    // Once on the way to a level it is never passed, so one rate holds all the time.
     return level + (now - level) * Math.pow(level > now ? staysWarming : staysCooling, seconds);
   }
 

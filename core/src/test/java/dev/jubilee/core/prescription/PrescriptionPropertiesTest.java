@@ -1,6 +1,7 @@
 package dev.jubilee.core.prescription;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.athlete.Limit;
@@ -191,6 +192,9 @@ class PrescriptionPropertiesTest {
       Load load = PlanLoad.of(plan);
       Air air = Air.of(plan.request().circumstances());
       Cost cost = Cost.of(load, Simulation.run(load, Body.USUAL, air));
+      assertThat(PlanLoad.warmthAtStart(plan))
+          .as("stretch by stretch as second by second")
+          .isCloseTo(Simulation.run(load, Body.USUAL, air).muscle(plan.seconds()), within(1e-9));
       assertThat(cost.deepest()).as(() -> text(plan)).isBetween(Cost.DEEPEST, 1.0);
       assertThat(cost.aboveCritical()).as(() -> text(plan)).isLessThan(Cost.LONGEST_ABOVE);
     }
