@@ -7,7 +7,15 @@ export function MeasuresSwitch() {
     <button
       type="button"
       title={isMetric ? "Show paces per mile and 100 yd" : "Show paces per km and 100 m"}
-      style={{ color: "var(--ink-soft)", cursor: "pointer", fontSize: "0.89rem" }}
+      style={{
+        // The same words on both pages, whatever their buttons look like.
+        background: "none",
+        border: "none",
+        padding: "4px",
+        color: "inherit",
+        cursor: "pointer",
+        fontSize: "0.89rem",
+      }}
       onClick={() => setMeasures(isMetric ? "MILES" : "METRIC")}
     >
       {isMetric ? "km · m" : "miles · yd"}

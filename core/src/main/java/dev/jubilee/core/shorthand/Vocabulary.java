@@ -147,13 +147,15 @@ final class Vocabulary {
     }
     all.addAll(EXTRAS);
     all.removeIf(w -> w.length() < 3);
-    LevenshteinDistance letters = new LevenshteinDistance(word.length() < 5 ? 1 : 2);
+    LevenshteinDistance letters = new LevenshteinDistance(word.length() < 4 ? 1 : 2);
     String best = null;
     int least = Integer.MAX_VALUE;
     for (String candidate : all) {
       int apart = letters.apply(word, candidate);
-      if (apart >= 0 && apart < least) {
-        least = apart;
+      // Letters are swapped more often than left out.
+      int rank = 10 * apart + Math.abs(candidate.length() - word.length());
+      if (apart >= 0 && rank < least) {
+        least = rank;
         best = candidate;
       }
     }
