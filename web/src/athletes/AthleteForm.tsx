@@ -161,7 +161,7 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
         hint="Stiff gets extra range, sore is not loaded, painful is left alone."
       />
       {profile.limits.map((limit, i) => (
-        <Flex key={i} gap="3" mb="2" align="flex-end">
+        <Flex key={i} gap="3" mb="2" align="flex-end" wrap="wrap">
           <Box w="220px">
             <SelectField
               label="Region"

@@ -18,7 +18,7 @@ export function AthletesPage() {
   if (!athletes.data) return <Box>One moment…</Box>;
   const chosen = athletes.data.find((a) => a.id === id) ?? (id ? undefined : athletes.data[0]);
   return (
-    <Grid templateColumns={{ base: "1fr", md: "320px 1fr" }} gap="8">
+    <Grid templateColumns={{ base: "minmax(0, 1fr)", md: "320px minmax(0, 1fr)" }} gap="8">
       <Box as="nav" aria-label="Athletes">
         <Flex align="baseline" mb="2">
           <Box as="h1" fontSize="2xl" flex="1">
