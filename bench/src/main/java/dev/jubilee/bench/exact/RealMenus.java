@@ -52,7 +52,9 @@ public final class RealMenus {
     return requests().stream().map(prescriber::menu).toList();
   }
 
-  static PrescriptionRequest request(Sport sport, SessionKind kind, Level level, int minutes) {
+  /** A request with all kit at hand. */
+  public static PrescriptionRequest request(
+      Sport sport, SessionKind kind, Level level, int minutes) {
     Place place =
         switch (sport) {
           case RUN -> Place.TRACK;

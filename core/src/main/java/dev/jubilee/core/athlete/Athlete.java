@@ -45,6 +45,20 @@ public record Athlete(
     }
   }
 
+  /** With other limits and mastery. */
+  public Athlete with(List<Limit> newLimits, Map<String, Integer> newMastery) {
+    return new Athlete(
+        level,
+        ageYears,
+        restingHeartRate,
+        maximumHeartRate,
+        results,
+        newLimits,
+        avoidances,
+        deconditioned,
+        newMastery);
+  }
+
   public Optional<Limit.Severity> limitOf(BodyRegion region) {
     return limits.stream().filter(l -> l.region() == region).map(Limit::severity).findFirst();
   }

@@ -11,6 +11,7 @@ import dev.jubilee.core.selection.ExactChoice;
 import dev.jubilee.core.selection.Menu;
 import dev.jubilee.core.selection.Offer;
 import dev.jubilee.core.session.Demand;
+import dev.jubilee.core.session.Phase;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -31,6 +32,9 @@ import java.util.TreeMap;
 final class DrillMenu {
   static final List<Block> BLOCKS =
       List.of(Block.RELEASE, Block.MOBILISE, Block.ACTIVATE, Block.DRILL);
+
+  /** What a drill costs that is new in a training block; Jubilee modelling choice. */
+  private static final int NEWNESS = 20_000;
 
   private static final int ATTENTION = 12_000;
 
@@ -184,22 +188,34 @@ final class DrillMenu {
 
   /** What speaks for or against a drill beside its needs; the index only settles ties. */
   private int liking(Drill drill) {
-    int liking = wanted.contains(drill.id()) ? WANTED : -ATTENTION;
+    int liking = wanted.contains(drill.id()) ? WANTED : -attention();
     if (request.lastTime().contains(drill.id())) {
       liking += request.approach().routine().liking();
+    } else if (!request.phase().equals(Phase.NONE) && !request.lastTime().isEmpty()) {
+      liking -= NEWNESS;
     }
     boolean isStiff =
         drill.favours().stream().anyMatch(r -> request.athlete().has(r, Limit.Severity.STIFF));
     return liking + (isStiff ? FAVOUR : 0);
   }
 
+  /** Where drills are to be fewer, each must be worth more. */
+  private int attention() {
+    int volume = request.phase().volume();
+    return ATTENTION * 100 / volume * 100 / volume;
+  }
+
   /** The usual dose, and when time is short a short one as well, in round figures. */
-  private static List<Dose> doses(Drill drill, boolean isTimeShort) {
-    int amount = round(drill.usual(), drill.usual().amount() * SHORT_DOSE);
-    Dose brief = drill.usual().withAmount(Math.max(drill.least(), Math.min(drill.most(), amount)));
-    return isTimeShort && !brief.equals(drill.usual())
-        ? List.of(drill.usual(), brief)
-        : List.of(drill.usual());
+  private List<Dose> doses(Drill drill, boolean isTimeShort) {
+    double amount = request.phase().amount(drill.group(), drill.usual().amount());
+    Dose usual = amount == drill.usual().amount() ? drill.usual() : near(drill, amount);
+    Dose brief = near(drill, amount * SHORT_DOSE);
+    return isTimeShort && !brief.equals(usual) ? List.of(usual, brief) : List.of(usual);
+  }
+
+  private static Dose near(Drill drill, double amount) {
+    int round = round(drill.usual(), amount);
+    return drill.usual().withAmount(Math.max(drill.least(), Math.min(drill.most(), round)));
   }
 
   private static int round(Dose dose, double amount) {

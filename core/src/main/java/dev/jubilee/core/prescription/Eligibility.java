@@ -11,6 +11,7 @@ import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.drill.Skill;
 import dev.jubilee.core.session.Approach;
 import dev.jubilee.core.session.Circumstances;
+import dev.jubilee.core.session.Phase;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
 import java.util.Optional;
@@ -36,11 +37,21 @@ public final class Eligibility {
     return athlete
         .or(() -> againstCircumstances(drill, request))
         .or(() -> againstApproach(drill, request.approach()))
+        .or(() -> againstPhase(drill, request.phase()))
         .or(
             () ->
                 request.session().suits(drill) == 0
                     ? Optional.of("is not for this sport")
                     : Optional.empty());
+  }
+
+  /** Close to a race nothing is new. */
+  private static Optional<String> againstPhase(Drill drill, Phase phase) {
+    boolean isNew =
+        isChosen(drill.block())
+            && !phase.familiar().isEmpty()
+            && !phase.familiar().contains(drill.id());
+    return isNew ? Optional.of("would be new, so close to the race") : Optional.empty();
   }
 
   /** What the coach's approach leaves out. */
@@ -67,6 +78,11 @@ public final class Eligibility {
       return Optional.of("is free-standing, and your approach holds on");
     }
     return Optional.empty();
+  }
+
+  /** Whether the athlete may do a drill at all, wherever they are. */
+  public static boolean isFor(Drill drill, Athlete athlete) {
+    return againstAthlete(drill, athlete).isEmpty();
   }
 
   static Optional<String> againstAthlete(Drill drill, Athlete athlete) {

@@ -6,6 +6,7 @@ import dev.jubilee.core.session.Approach;
 import dev.jubilee.core.session.Circumstances;
 import dev.jubilee.core.session.Demand;
 import dev.jubilee.core.session.DemandFinder;
+import dev.jubilee.core.session.Phase;
 import dev.jubilee.core.session.Session;
 import java.util.HashSet;
 import java.util.List;
@@ -23,6 +24,7 @@ import java.util.Set;
  * @param excluded ids of drills that the coach took out
  * @param seen codes of findings that the coach has taken note of
  * @param tuning what the simulation changed of the usual lengths; found anew with every plan
+ * @param phase where in a training block it stands
  */
 public record PrescriptionRequest(
     Athlete athlete,
@@ -33,7 +35,8 @@ public record PrescriptionRequest(
     List<PlanItem> pinned,
     Set<String> excluded,
     Set<String> seen,
-    Tuning tuning) {
+    Tuning tuning,
+    Phase phase) {
   public PrescriptionRequest {
     approach = approach == null ? Approach.USUAL : approach;
     lastTime = lastTime == null ? Set.of() : Set.copyOf(lastTime);
@@ -41,6 +44,7 @@ public record PrescriptionRequest(
     excluded = Set.copyOf(excluded);
     seen = seen == null ? Set.of() : Set.copyOf(seen);
     tuning = tuning == null ? Tuning.NONE : tuning;
+    phase = phase == null ? Phase.NONE : phase;
   }
 
   public static PrescriptionRequest of(
@@ -54,40 +58,41 @@ public record PrescriptionRequest(
         List.of(),
         Set.of(),
         Set.of(),
-        Tuning.NONE);
+        Tuning.NONE,
+        Phase.NONE);
   }
 
   public PrescriptionRequest with(Circumstances other) {
     return new PrescriptionRequest(
-        athlete, session, other, approach, lastTime, pinned, excluded, seen, tuning);
+        athlete, session, other, approach, lastTime, pinned, excluded, seen, tuning, phase);
   }
 
   public PrescriptionRequest with(Approach other) {
     return new PrescriptionRequest(
-        athlete, session, circumstances, other, lastTime, pinned, excluded, seen, tuning);
+        athlete, session, circumstances, other, lastTime, pinned, excluded, seen, tuning, phase);
   }
 
   /** For another session. */
   public PrescriptionRequest with(Session other) {
     return new PrescriptionRequest(
-        athlete, other, circumstances, approach, lastTime, pinned, excluded, seen, tuning);
+        athlete, other, circumstances, approach, lastTime, pinned, excluded, seen, tuning, phase);
   }
 
   /** After a warm-up with these drills. */
   public PrescriptionRequest after(Set<String> drillIds) {
     return new PrescriptionRequest(
-        athlete, session, circumstances, approach, drillIds, pinned, excluded, seen, tuning);
+        athlete, session, circumstances, approach, drillIds, pinned, excluded, seen, tuning, phase);
   }
 
   /** For another athlete. */
   public PrescriptionRequest with(Athlete other) {
     return new PrescriptionRequest(
-        other, session, circumstances, approach, lastTime, pinned, excluded, seen, tuning);
+        other, session, circumstances, approach, lastTime, pinned, excluded, seen, tuning, phase);
   }
 
   public PrescriptionRequest with(List<PlanItem> pins, Set<String> exclusions) {
     return new PrescriptionRequest(
-        athlete, session, circumstances, approach, lastTime, pins, exclusions, seen, tuning);
+        athlete, session, circumstances, approach, lastTime, pins, exclusions, seen, tuning, phase);
   }
 
   /** With a finding that the coach has taken note of. */
@@ -95,16 +100,23 @@ public record PrescriptionRequest(
     Set<String> all = new HashSet<>(seen);
     all.add(code);
     return new PrescriptionRequest(
-        athlete, session, circumstances, approach, lastTime, pinned, excluded, all, tuning);
+        athlete, session, circumstances, approach, lastTime, pinned, excluded, all, tuning, phase);
   }
 
   PrescriptionRequest with(Tuning other) {
     return new PrescriptionRequest(
-        athlete, session, circumstances, approach, lastTime, pinned, excluded, seen, other);
+        athlete, session, circumstances, approach, lastTime, pinned, excluded, seen, other, phase);
+  }
+
+  /** In a training block. */
+  public PrescriptionRequest in(Phase other) {
+    return new PrescriptionRequest(
+        athlete, session, circumstances, approach, lastTime, pinned, excluded, seen, tuning, other);
   }
 
   /** What the session asks of the warm-up, with what the simulation changed of it. */
   public Demand demand(Anchors anchors) {
-    return tuning.applyTo(DemandFinder.demand(session, athlete, anchors, circumstances, approach));
+    return tuning.applyTo(
+        DemandFinder.demand(session, athlete, anchors, circumstances, approach, phase));
   }
 }

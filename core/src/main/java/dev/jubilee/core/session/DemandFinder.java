@@ -99,6 +99,18 @@ public final class DemandFinder {
 
   private DemandFinder() {}
 
+  /** As in {@code phase} of a training block. */
+  public static Demand demand(
+      Session session,
+      Athlete athlete,
+      Anchors anchors,
+      Circumstances circumstances,
+      Approach approach,
+      Phase phase) {
+    return phase.applyTo(
+        demand(session, athlete, anchors, circumstances, approach), session, anchors);
+  }
+
   public static Demand demand(
       Session session,
       Athlete athlete,
@@ -321,7 +333,7 @@ public final class DemandFinder {
    * Essentials); the share is a Jubilee modelling choice. None by default for swimmers, cyclists
    * and rowers.
    */
-  private static int contacts(Session session, Athlete athlete) {
+  public static int contacts(Session session, Athlete athlete) {
     boolean lands = session.sport() == Sport.RUN || session.kind() == SessionKind.JUMPS;
     if (!lands
         || session.kind() == SessionKind.GYM

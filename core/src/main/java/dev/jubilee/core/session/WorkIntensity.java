@@ -37,8 +37,7 @@ public final class WorkIntensity {
 
   public static Effort firstEffort(Session session, Anchors anchors) {
     if (session.aim().isPresent() && session.kind().isSteeredByAim()) {
-      Effort meant =
-          effort(session.aim().get(), session.effortTime().orElse(INTERVAL_RACE), anchors);
+      Effort meant = effort(session.aim().get(), effortTime(session, anchors), anchors);
       // A hard session never begins as gently as an easy one, whatever was typed.
       Effort least = anchors.shareOfCritical(STEADY_SHARE);
       return meant.isAbove(least) ? meant : least;
@@ -52,6 +51,29 @@ public final class WorkIntensity {
       case SPRINT, JUMPS -> Effort.SPRINT;
       // The work sets of a lift; the scale only orders and draws.
       case GYM -> Effort.of(80);
+    };
+  }
+
+  /** How long the first effort takes; a distance as fast as it can be covered. */
+  private static Duration effortTime(Session session, Anchors anchors) {
+    if (session.effortTime().isPresent() || session.effortMetres().isEmpty()) {
+      return session.effortTime().orElse(INTERVAL_RACE);
+    }
+    double metres = session.effortMetres().get();
+    double seconds =
+        anchors.known() && session.sport() != Sport.RIDE
+            ? raceSeconds(metres, anchors)
+            : metres / usualSpeed(session.sport());
+    return Duration.ofMillis(Math.round(1000 * seconds));
+  }
+
+  /** m/s over a short hard effort, where no result tells; common practice. */
+  private static double usualSpeed(Sport sport) {
+    return switch (sport) {
+      case RUN -> 6;
+      case RIDE -> 12;
+      case ROW -> 5;
+      case SWIM -> 1.5;
     };
   }
 

@@ -12,6 +12,7 @@ import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Need;
+import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.Arrival;
 import dev.jubilee.core.session.Circumstances;
 import dev.jubilee.core.session.Conditions;
@@ -37,6 +38,25 @@ class CoachExpectationsTest {
     Plan plan = Scenarios.plan(Sport.RUN, SessionKind.SPRINT, Level.ADVANCED, 40);
     List<Integer> percents = percents(plan);
     assertThat(percents).hasSizeGreaterThanOrEqualTo(4).startsWith(70).endsWith(100);
+  }
+
+  /** However the coach wrote it: 60 m all out is a sprint, whoever runs it. */
+  @ParameterizedTest
+  @EnumSource(Level.class)
+  void aSprintWrittenAsADistanceBuildsAsHighAsOneThatIsNot(Level level) {
+    Session written =
+        new Session(
+            Sport.RUN,
+            SessionKind.SPRINT,
+            "6 x 60 m sprint, walk back",
+            Optional.of(60.0),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.of(Aim.Feel.ALL_OUT));
+    PrescriptionRequest plain =
+        Scenarios.request(Scenarios.athlete(level), Sport.RUN, SessionKind.SPRINT, 40);
+    assertThat(percents(Scenarios.plan(plain.with(written))))
+        .isEqualTo(percents(Scenarios.plan(plain)));
   }
 
   @Test

@@ -7,6 +7,7 @@ import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Avoidance;
 import dev.jubilee.core.athlete.Limit;
 import dev.jubilee.core.athlete.Limit.Severity;
+import dev.jubilee.core.block.BlockPages;
 import dev.jubilee.core.check.Checks;
 import dev.jubilee.core.check.Finding;
 import dev.jubilee.core.drill.Block;
@@ -424,6 +425,7 @@ class ScenarioTableTest {
     text.append(" (5 km in 20:00), rider (240 W threshold), rower (2 km in 8:00) and swimmer");
     text.append(" (400 m in 6:00), unless the title says otherwise.\n");
     rows().forEach(row -> text.append(example(row)));
+    text.append('\n').append(BlockPages.text());
     if ("write".equals(System.getProperty("jubilee.examples"))) {
       Files.writeString(EXAMPLES, text);
     }

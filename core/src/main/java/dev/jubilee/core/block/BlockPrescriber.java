@@ -1,0 +1,228 @@
+package dev.jubilee.core.block;
+
+import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.drill.Ladder;
+import dev.jubilee.core.prescription.Eligibility;
+import dev.jubilee.core.prescription.Plan;
+import dev.jubilee.core.prescription.PlanItem;
+import dev.jubilee.core.prescription.Prescriber;
+import dev.jubilee.core.prescription.PrescriptionRequest;
+import dev.jubilee.core.session.Approach;
+import dev.jubilee.core.session.DemandFinder;
+import dev.jubilee.core.session.Phase;
+import dev.jubilee.core.session.Session;
+import dev.jubilee.core.session.SessionKind;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/**
+ * Prescribes every warm-up of an athlete's block, in the order of the days, as each goes on from
+ * the ones before it.
+ */
+public final class BlockPrescriber {
+  private final TrainingBlock block;
+  private final DrillLibrary library;
+  private final Approach approach;
+  private final Prescriber prescriber;
+
+  public BlockPrescriber(TrainingBlock block, DrillLibrary library, Approach approach) {
+    this.block = block;
+    this.library = library;
+    this.approach = approach;
+    this.prescriber = new Prescriber(library);
+  }
+
+  static boolean isDrill(PlanItem item) {
+    return Eligibility.isChosen(item.block());
+  }
+
+  /**
+   * The athlete's part in the block: which ladders their sessions use, and when they land.
+   *
+   * @param athlete as on a day; results age
+   * @param sessions in order of date
+   */
+  public Climber climber(
+      Function<LocalDate, Athlete> athlete,
+      LocalDate joins,
+      List<Interruption> interruptions,
+      List<Mark> marks,
+      List<Wish> wishes,
+      List<Planned> sessions) {
+    Athlete first = athlete.apply(joins);
+    Map<Integer, Integer> landings = new HashMap<>();
+    int contacts = 0;
+    for (Planned planned : sessions) {
+      int tolerated = DemandFinder.contacts(planned.session(), first);
+      Optional<Week> week = block.weekOf(planned.date());
+      if (tolerated > 0 && week.isPresent()) {
+        landings.merge(week.get().number(), 1, Integer::sum);
+        contacts = Math.max(contacts, tolerated);
+      }
+    }
+    return new Climber(
+        first,
+        joins,
+        interruptions,
+        marks,
+        wishes,
+        laddersInUse(first, sessions),
+        contacts,
+        landings);
+  }
+
+  /** Ladders of the first warm-up of each kind of session, the most used first. */
+  private List<String> laddersInUse(Athlete athlete, List<Planned> sessions) {
+    Set<String> seen = new HashSet<>();
+    Map<String, Integer> uses = new HashMap<>();
+    for (Planned planned : sessions) {
+      String kind = planned.session().sport() + " " + planned.session().kind();
+      if (!seen.add(kind)) {
+        continue;
+      }
+      PrescriptionRequest request =
+          PrescriptionRequest.of(athlete, planned.session(), planned.circumstances())
+              .with(approach);
+      for (PlanItem item : prescriber.prescribe(request).items()) {
+        library
+            .find(item.drillId())
+            .filter(d -> Eligibility.isChosen(d.block()))
+            .flatMap(Drill::rung)
+            .ifPresent(r -> uses.merge(r.ladder(), 1, Integer::sum));
+      }
+    }
+    return library.ladders().stream()
+        .map(Ladder::id)
+        .filter(uses::containsKey)
+        .sorted(Comparator.comparingInt((String l) -> -uses.get(l)).thenComparing(l -> l))
+        .toList();
+  }
+
+  /**
+   * All warm-ups of an athlete; none for days on which training stops.
+   *
+   * @param stands a stand for each week from the one in which the athlete joins
+   */
+  public List<Prescribed> prescribe(
+      Climber climber,
+      Function<LocalDate, Athlete> athlete,
+      List<Stand> stands,
+      List<Planned> sessions) {
+    Map<Integer, Stand> byWeek = new HashMap<>();
+    stands.forEach(s -> byWeek.put(s.week().number(), s));
+    Memory memory = new Memory();
+    List<Prescribed> all = new ArrayList<>();
+    for (Planned planned : sessions) {
+      Optional<Stand> stand =
+          block.weekOf(planned.date()).map(Week::number).map(byWeek::get).filter(s -> s != null);
+      if (stand.isEmpty() || climber.isStopped(planned.date())) {
+        continue;
+      }
+      Optional<Plan> before = memory.last(planned.session());
+      Plan plan =
+          planned
+              .kept()
+              .orElseGet(
+                  () ->
+                      prescriber.prescribe(
+                          request(planned, climber, athlete, stand.get(), memory)));
+      memory.take(planned.session(), plan, stand.get().isLighter());
+      all.add(
+          new Prescribed(
+              planned, plan, before.map(b -> Difference.between(b, plan)).orElse(List.of())));
+    }
+    return all;
+  }
+
+  private PrescriptionRequest request(
+      Planned planned,
+      Climber climber,
+      Function<LocalDate, Athlete> athlete,
+      Stand stand,
+      Memory memory) {
+    LocalDate date = planned.date();
+    int landings = climber.landings().getOrDefault(stand.week().number(), 0);
+    boolean isFrozen = block.isFrozen(date);
+    Phase phase =
+        stand.phase(block.weeks().size(), landings, isFrozen ? memory.familiar() : Set.of());
+    boolean rehearses =
+        stand.week().emphasis() == Emphasis.COMPETITION && planned.session().kind().isHard();
+    return PrescriptionRequest.of(
+            climber.on(date, athlete.apply(date), stand.rungs()),
+            planned.session(),
+            planned.circumstances())
+        .with(approach)
+        .after(withRungs(memory.drills(planned.session(), rehearses), stand))
+        .in(phase);
+  }
+
+  /** A drill of last time counts in its present version. */
+  private Set<String> withRungs(Set<String> lastTime, Stand stand) {
+    Set<String> all = new HashSet<>(lastTime);
+    for (String id : lastTime) {
+      library
+          .find(id)
+          .flatMap(Drill::rung)
+          .ifPresent(
+              r ->
+                  library.drills().stream()
+                      .filter(d -> d.group().equals(r.ladder()) && d.rung().isPresent())
+                      .filter(d -> d.rung().get().step() == stand.rung(r.ladder()))
+                      .forEach(d -> all.add(d.id())));
+    }
+    return all;
+  }
+
+  /** What the athlete has done in the block so far. */
+  private static final class Memory {
+    private final Map<String, Plan> last = new HashMap<>();
+    private final Map<String, Set<String>> routines = new HashMap<>();
+    private final Set<String> familiar = new HashSet<>();
+
+    Optional<Plan> last(Session session) {
+      return Optional.ofNullable(last.get(key(session, session.kind())));
+    }
+
+    Set<String> familiar() {
+      return familiar;
+    }
+
+    /** Drills of last time; close to a race those of the rehearsed routine. */
+    Set<String> drills(Session session, boolean rehearses) {
+      Set<String> own = routines.getOrDefault(key(session, session.kind()), Set.of());
+      return rehearses ? routines.getOrDefault(key(session, SessionKind.TIME_TRIAL), own) : own;
+    }
+
+    /** What a lighter week leaves out comes back after it. */
+    void take(Session session, Plan plan, boolean isLighter) {
+      String key = key(session, session.kind());
+      last.put(key, plan);
+      if (!isLighter || !routines.containsKey(key)) {
+        routines.put(key, drills(plan));
+      }
+      familiar.addAll(drills(plan));
+    }
+
+    private static Set<String> drills(Plan plan) {
+      return plan.items().stream()
+          .filter(BlockPrescriber::isDrill)
+          .map(PlanItem::drillId)
+          .collect(Collectors.toSet());
+    }
+
+    private static String key(Session session, SessionKind kind) {
+      return session.sport() + " " + kind;
+    }
+  }
+}

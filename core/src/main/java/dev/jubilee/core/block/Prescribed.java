@@ -1,0 +1,41 @@
+package dev.jubilee.core.block;
+
+import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.prescription.Plan;
+import java.util.List;
+
+/**
+ * The warm-up for a session of a block.
+ *
+ * @param planned the session
+ * @param plan its warm-up
+ * @param changes what differs from the last warm-up for a session of the same kind, in words
+ */
+public record Prescribed(Planned planned, Plan plan, List<String> changes) {
+  public Prescribed {
+    changes = List.copyOf(changes);
+  }
+
+  /** Highest effort of the build, % of top speed or power; 0 without a build. */
+  public int top() {
+    return top(plan);
+  }
+
+  static int top(Plan plan) {
+    return plan.in(Block.BUILD).stream()
+        .flatMap(i -> i.target().stream())
+        .mapToInt(t -> t.percentOfTop())
+        .max()
+        .orElse(0);
+  }
+
+  /** How many drills, raise and build apart. */
+  public int drills() {
+    return (int) plan.items().stream().filter(BlockPrescriber::isDrill).count();
+  }
+
+  /** How many graded efforts. */
+  public int efforts() {
+    return plan.in(Block.BUILD).size();
+  }
+}

@@ -1,0 +1,241 @@
+package dev.jubilee.core.block;
+
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.sport.Level;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** The rules of progression, first the ones that hold back. */
+final class Rules {
+  /** Contacts grow by at most this a week; common practice is "a little". */
+  static final double GROWTH = 1.10;
+
+  /** Contacts in a lighter week, of a full one; Jubilee modelling choice. */
+  static final double LIGHTER = 0.6;
+
+  /** Contacts when nothing may be new; Jubilee modelling choice. */
+  static final double FROZEN = 0.7;
+
+  /** More of the same before something harder, %. */
+  static final int MORE = 120;
+
+  static final List<Rule> ALL =
+      List.of(
+          Rules::absent,
+          new StepBack(),
+          Rules::pain,
+          Rules::frozen,
+          Rules::lighter,
+          Rules::wish,
+          Rules::buildInTurn,
+          Rules::rungUp,
+          Rules::doseUp,
+          Rules::build,
+          Rules::hold);
+
+  private Rules() {}
+
+  private static Optional<Stand> absent(Situation s) {
+    LocalDate day = s.week().monday();
+    for (int i = 0; i < 7; i++) {
+      if (!s.climber().isStopped(day.plusDays(i))) {
+        return Optional.empty();
+      }
+    }
+    return Optional.of(s.next().withContacts(0, s.next().reference()))
+        .map(n -> n.saying(Change.of(Change.Kind.ABSENT, "No training this week.")));
+  }
+
+  /** Down at once on every ladder that works what hurts; it comes back by the usual steps. */
+  private static Optional<Stand> pain(Situation s) {
+    Stand stand = s.next();
+    for (Interruption pain : s.climber().interruptions()) {
+      if (pain.kind() != Interruption.Kind.PAIN || !s.week().holds(pain.from())) {
+        continue;
+      }
+      String region = pain.region().orElseThrow().words();
+      stand =
+          stand.saying(
+              Change.of(
+                  Change.Kind.LESS,
+                  "Painful " + region + ": nothing goes up, and it is worked around."));
+      for (String ladder : s.climber().ladders()) {
+        int rung = stand.rung(ladder);
+        if (s.isPainful(ladder) && rung > 1) {
+          stand =
+              stand
+                  .onRung(ladder, rung - 1)
+                  .saying(
+                      new Change(
+                          Change.Kind.RUNG_DOWN,
+                          ladder,
+                          rung,
+                          rung - 1,
+                          false,
+                          s.name(ladder, rung - 1) + " instead of " + s.name(ladder, rung) + "."));
+        }
+      }
+      int fewer = (int) (LIGHTER * stand.reference());
+      stand = stand.withContacts(fewer, fewer);
+    }
+    return stand.changes().isEmpty() ? Optional.empty() : Optional.of(stand);
+  }
+
+  private static Optional<Stand> frozen(Situation s) {
+    if (!s.block().isFrozen(s.week())) {
+      return Optional.empty();
+    }
+    Change change =
+        Change.of(Change.Kind.FROZEN, "The race is near: nothing new, the routine rehearsed.");
+    return Optional.of(at(s.next(), FROZEN).saying(change));
+  }
+
+  private static Optional<Stand> lighter(Situation s) {
+    if (!s.next().isLighter()) {
+      return Optional.empty();
+    }
+    Change change =
+        Change.of(Change.Kind.LESS, "Fewer drills, contacts and efforts; as fast as before.");
+    return Optional.of(at(s.next(), LIGHTER).saying(change));
+  }
+
+  /** What the coach moved to this week, if the athlete may be led there by then. */
+  private static Optional<Stand> wish(Situation s) {
+    for (Wish wish : s.climber().wishes()) {
+      if (!wish.monday().equals(s.week().monday())) {
+        continue;
+      }
+      int rung = s.next().rung(wish.ladder());
+      if (wish.step() != rung + 1) {
+        continue;
+      }
+      Optional<Stand> up = up(s, wish.ladder(), "As you wished: ");
+      if (up.isPresent()) {
+        return up;
+      }
+      return Optional.of(
+          growing(s.next())
+              .saying(
+                  Change.of(
+                      Change.Kind.HOLD,
+                      "Not moved to "
+                          + s.name(wish.ladder(), wish.step())
+                          + ": "
+                          + s.name(wish.ladder(), rung)
+                          + " is not mastered by then, or more than the athlete may do.")));
+    }
+    return Optional.empty();
+  }
+
+  private static Optional<Stand> rungUp(Situation s) {
+    for (String ladder : s.candidates()) {
+      if (isHeldByWish(s, ladder)) {
+        continue;
+      }
+      Optional<Stand> up = up(s, ladder, "");
+      if (up.isPresent()) {
+        return up;
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** A ladder that the coach placed in a later week waits for it. */
+  private static boolean isHeldByWish(Situation s, String ladder) {
+    return s.climber().wishes().stream()
+        .anyMatch(w -> w.ladder().equals(ladder) && w.monday().isAfter(s.week().monday()));
+  }
+
+  private static Optional<Stand> up(Situation s, String ladder, String because) {
+    int rung = s.next().rung(ladder);
+    Optional<Drill> harder = s.drill(ladder, rung + 1);
+    boolean isSeen = s.isSeenMastered(ladder);
+    if (harder.isEmpty() || s.isPainful(ladder) || !(isSeen || s.isPresumedMastered(ladder))) {
+      return Optional.empty();
+    }
+    String names = harder.get().name() + " instead of " + s.name(ladder, rung);
+    String why =
+        because
+            + names
+            + (isSeen
+                ? ", which is mastered."
+                : ", if that is mastered by then; else it stays another week.");
+    return Optional.of(
+        growing(s.next())
+            .onRung(ladder, rung + 1)
+            .saying(new Change(Change.Kind.RUNG_UP, ladder, rung, rung + 1, !isSeen, why)));
+  }
+
+  /** First where a harder version waits, then where there is none. */
+  private static Optional<Stand> doseUp(Situation s) {
+    Comparator<String> byNext =
+        Comparator.comparing(l -> s.drill(l, s.next().rung(l) + 1).isEmpty());
+    for (String ladder : s.candidates().stream().sorted(byNext).toList()) {
+      Optional<Drill> drill = s.drill(ladder, s.next().rung(ladder));
+      boolean hasRoom = drill.filter(d -> d.usual().amount() * MORE <= 100 * d.most()).isPresent();
+      if (hasRoom && s.next().dose(ladder) < MORE) {
+        boolean isLast = s.drill(ladder, s.next().rung(ladder) + 1).isEmpty();
+        String why =
+            "A little more of "
+                + drill.get().name()
+                + (isLast ? ", the hardest version there is." : " before the next version.");
+        return Optional.of(
+            growing(s.next())
+                .withDose(ladder, MORE)
+                .saying(new Change(Change.Kind.DOSE_UP, ladder, 100, MORE, false, why)));
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** In specific weeks ladders and build take turns; toward the race it is the build's. */
+  private static Optional<Stand> buildInTurn(Situation s) {
+    boolean isLate = s.week().emphasis() == Emphasis.COMPETITION;
+    boolean isTurn =
+        s.week().emphasis() == Emphasis.SPECIFIC
+            && s.before().stream()
+                .flatMap(b -> b.changes().stream())
+                .filter(Change::isUp)
+                .reduce((first, last) -> last)
+                .filter(c -> c.kind() == Change.Kind.BUILD_UP)
+                .isEmpty();
+    return isLate || isTurn ? build(s) : Optional.empty();
+  }
+
+  private static Optional<Stand> build(Situation s) {
+    Level level = s.climber().athlete().level();
+    int most =
+        s.climber().athlete().deconditioned() || level == Level.NOVICE
+            ? BuildStage.USUAL
+            : BuildStage.ALL.size() - 1;
+    int stage = s.next().build();
+    if (stage >= most || s.week().emphasis() == Emphasis.GENERAL) {
+      return Optional.empty();
+    }
+    String why = "Build-ups: " + BuildStage.ALL.get(stage + 1).words() + ".";
+    return Optional.of(
+        growing(s.next())
+            .withBuild(stage + 1)
+            .saying(new Change(Change.Kind.BUILD_UP, "", stage, stage + 1, false, why)));
+  }
+
+  private static Optional<Stand> hold(Situation s) {
+    boolean waits =
+        s.climber().ladders().stream()
+            .anyMatch(l -> s.drill(l, s.next().rung(l) + 1).isPresent() && !s.isSeenMastered(l));
+    String why = waits ? "As last week, until a version is marked as mastered." : "As last week.";
+    return Optional.of(growing(s.next()).saying(Change.of(Change.Kind.HOLD, why)));
+  }
+
+  static Stand growing(Stand next) {
+    int contacts = (int) (GROWTH * next.reference());
+    return next.withContacts(contacts, contacts);
+  }
+
+  /** A share of a full week's contacts; the next full week counts from the last one. */
+  static Stand at(Stand next, double share) {
+    return next.withContacts((int) (share * next.reference()), next.reference());
+  }
+}

@@ -1,0 +1,419 @@
+package dev.jubilee.core.block;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import dev.jubilee.core.Scenarios;
+import dev.jubilee.core.athlete.Limit;
+import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.core.session.Phase;
+import dev.jubilee.core.sport.BodyRegion;
+import dev.jubilee.core.sport.Level;
+import dev.jubilee.core.sport.Sport;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/**
+ * What holds in every block, whatever comes between. That one thing changes at a time, that each
+ * third or fourth week is lighter and that nothing is new before a race is common practice.
+ */
+class ProgressionTest {
+  private static final DrillLibrary LIBRARY = DrillLibrary.builtIn();
+  private static final int BLOCKS = 300;
+
+  private record Case(TrainingBlock block, Climber climber, LocalDate today, List<Stand> stands) {
+    @Override
+    public String toString() {
+      return block.start() + " to " + block.race() + ", " + climber.interruptions();
+    }
+  }
+
+  /** Random blocks with random interruptions, marks and wishes; the same ones every time. */
+  static Stream<Case> cases() {
+    Random random = new Random(7);
+    return IntStream.range(0, BLOCKS).mapToObj(i -> random(random));
+  }
+
+  private static Case random(Random random) {
+    LocalDate start = Blocks.START.plusDays(random.nextInt(7));
+    TrainingBlock block = TrainingBlock.of(start, start.plusDays(10 + random.nextInt(160)));
+    List<String> all = LIBRARY.ladders().stream().map(l -> l.id()).toList();
+    List<String> ladders = new ArrayList<>();
+    for (int i = 0; i < 8; i++) {
+      String ladder = all.get(random.nextInt(all.size()));
+      if (!ladders.contains(ladder)) {
+        ladders.add(ladder);
+      }
+    }
+    List<Interruption> interruptions = new ArrayList<>();
+    for (int i = random.nextInt(3); i > 0; i--) {
+      LocalDate from = start.plusDays(random.nextInt(120));
+      Interruption.Kind kind = any(random, Interruption.Kind.values());
+      BodyRegion region = any(random, BodyRegion.values());
+      interruptions.add(
+          new Interruption(kind, from, from.plusDays(random.nextInt(30)), Optional.of(region)));
+    }
+    List<Mark> marks = new ArrayList<>();
+    for (int i = random.nextInt(6); i > 0; i--) {
+      marks.add(
+          new Mark(
+              ladders.get(random.nextInt(ladders.size())),
+              1 + random.nextInt(3),
+              start.plusDays(random.nextInt(80)),
+              any(random, Mark.Source.values())));
+    }
+    List<Wish> wishes = new ArrayList<>();
+    if (random.nextBoolean()) {
+      Week week = block.weeks().get(random.nextInt(block.weeks().size()));
+      wishes.add(
+          new Wish(
+              ladders.get(random.nextInt(ladders.size())), 1 + random.nextInt(4), week.monday()));
+    }
+    Map<Integer, Integer> landings = new HashMap<>();
+    block.weeks().forEach(w -> landings.put(w.number(), random.nextInt(4)));
+    Climber climber =
+        new Climber(
+            Scenarios.athlete(any(random, Level.values())),
+            start.plusDays(random.nextInt(3) == 0 ? 28 : 0),
+            interruptions,
+            marks,
+            wishes,
+            ladders,
+            random.nextInt(3) == 0 ? 0 : 110,
+            landings);
+    LocalDate today = start.plusDays(random.nextInt(100) - 20);
+    return new Case(
+        block, climber, today, Progression.of(block, climber, LIBRARY, today, List.of()));
+  }
+
+  private static <T> T any(Random random, T[] values) {
+    return List.of(values).get(random.nextInt(values.length));
+  }
+
+  @ParameterizedTest
+  @MethodSource("cases")
+  void onlyOneThingGoesUpAtATime(Case c) {
+    for (Stand stand : c.stands()) {
+      assertThat(stand.changes().stream().filter(Change::isUp)).hasSizeLessThanOrEqualTo(1);
+      assertThat(stand.changes()).isNotEmpty().allSatisfy(x -> assertThat(x.why()).isNotBlank());
+    }
+    // Read from the weeks themselves too, not only from what is said of them.
+    for (int i = 1; i < c.stands().size(); i++) {
+      Stand before = c.stands().get(i - 1);
+      Stand after = c.stands().get(i);
+      long up = after.rungs().keySet().stream().filter(l -> after.rung(l) > before.rung(l)).count();
+      up += after.rungs().keySet().stream().filter(l -> after.dose(l) > before.dose(l)).count();
+      up += after.build() > before.build() ? 1 : 0;
+      assertThat(up).isLessThanOrEqualTo(1);
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("cases")
+  void contactsGrowByATenthAWeekAtMost(Case c) {
+    int full = 0;
+    for (Stand stand : c.stands()) {
+      if (full > 0) {
+        assertThat(stand.contacts()).isLessThanOrEqualTo((int) (1.10 * full));
+      }
+      full = Math.max(full, stand.contacts());
+      int landings = c.climber().landings().get(stand.week().number());
+      Phase phase = stand.phase(c.block().weeks().size(), landings, Set.of());
+      assertThat(phase.contacts() * landings).isLessThanOrEqualTo(stand.contacts());
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("cases")
+  void noRungIsClimbedThatIsNotMastered(Case c) {
+    for (int i = 1; i < c.stands().size(); i++) {
+      Stand before = c.stands().get(i - 1);
+      Stand after = c.stands().get(i);
+      for (Change change : after.changes()) {
+        if (change.kind() != Change.Kind.RUNG_UP) {
+          continue;
+        }
+        assertThat(change.to()).isEqualTo(before.rung(change.ladder()) + 1);
+        LocalDate monday = after.week().monday();
+        if (change.provisional()) {
+          assertThat(monday).isAfter(c.today());
+          assertThat(weeksOn(c.stands().subList(0, i), change.ladder(), change.from()))
+              .isGreaterThanOrEqualTo(2);
+        } else {
+          boolean wasHigher =
+              c.stands().subList(0, i).stream()
+                  .anyMatch(s -> s.rung(change.ladder()) > change.from());
+          assertThat(wasHigher || isMarked(c.climber(), change, monday.plusDays(6))).isTrue();
+        }
+      }
+    }
+  }
+
+  private static int weeksOn(List<Stand> before, String ladder, int rung) {
+    int weeks = 0;
+    for (int i = before.size() - 1; i >= 0 && before.get(i).rung(ladder) == rung; i--) {
+      weeks += before.get(i).isAbsent() ? 0 : 1;
+    }
+    return weeks;
+  }
+
+  private static boolean isMarked(Climber climber, Change change, LocalDate by) {
+    List<Mark> marks =
+        climber.marks().stream()
+            .filter(m -> m.ladder().equals(change.ladder()) && m.step() >= change.from())
+            .filter(m -> !m.on().isAfter(by))
+            .toList();
+    return marks.stream().anyMatch(m -> m.source() == Mark.Source.COACH) || marks.size() >= 2;
+  }
+
+  @ParameterizedTest
+  @MethodSource("cases")
+  void nothingGoesUpInLighterOrFrozenWeeks(Case c) {
+    for (Stand stand : c.stands()) {
+      boolean isQuiet =
+          stand.week().emphasis() == Emphasis.LIGHTER
+              || !stand.week().sunday().isBefore(c.block().race().minusDays(10));
+      if (isQuiet) {
+        assertThat(stand.changes()).noneMatch(Change::isUp);
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("cases")
+  void aLighterWeekIsLighter(Case c) {
+    for (int i = 1; i < c.stands().size(); i++) {
+      Stand before = c.stands().get(i - 1);
+      Stand lighter = c.stands().get(i);
+      boolean isQuietBefore = before.isAbsent() || before.week().emphasis() != Emphasis.GENERAL;
+      if (lighter.week().emphasis() != Emphasis.LIGHTER || lighter.isAbsent() || isQuietBefore) {
+        continue;
+      }
+      Phase full = before.phase(12, 1, Set.of());
+      Phase less = lighter.phase(12, 1, Set.of());
+      assertThat(less.volume()).isLessThan(full.volume());
+      assertThat(less.efforts()).isLessThan(full.efforts());
+      int most = c.stands().subList(0, i).stream().mapToInt(Stand::contacts).max().orElse(0);
+      assertThat(lighter.contacts()).isLessThanOrEqualTo((int) (0.6 * most));
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("cases")
+  void whatIsOverStaysAsItWas(Case c) {
+    List<Stand> past = c.stands().subList(0, c.stands().size() / 2);
+    List<Interruption> more = new ArrayList<>(c.climber().interruptions());
+    LocalDate from = c.block().race().minusDays(20);
+    more.add(new Interruption(Interruption.Kind.ILL, from, from.plusDays(6), Optional.empty()));
+    Climber other =
+        new Climber(
+            c.climber().athlete(),
+            c.climber().joins(),
+            more,
+            c.climber().marks(),
+            c.climber().wishes(),
+            c.climber().ladders(),
+            c.climber().contactsADay(),
+            c.climber().landings());
+    List<Stand> again = Progression.of(c.block(), other, LIBRARY, c.today(), past);
+    assertThat(again).hasSameSizeAs(c.stands());
+    assertThat(again.subList(0, past.size())).isEqualTo(past);
+  }
+
+  @Test
+  void daysAwayStepBackTheMoreTheLonger() {
+    List<Integer> rungs = new ArrayList<>();
+    List<Integer> contacts = new ArrayList<>();
+    for (int days : new int[] {3, 7, 14, 25}) {
+      LocalDate from = Blocks.START.plusWeeks(7);
+      Stand back =
+          runner(
+                  new Interruption(
+                      Interruption.Kind.AWAY, from, from.plusDays(days - 1L), Optional.empty()))
+              .stream()
+              .filter(s -> s.week().monday().isAfter(from.plusDays(days - 7L)))
+              .filter(s -> !s.isAbsent())
+              .findFirst()
+              .orElseThrow();
+      rungs.add(back.rungs().values().stream().mapToInt(r -> r).sum());
+      contacts.add(back.reference());
+    }
+    assertThat(contacts)
+        .isSortedAccordingTo((a, b) -> Integer.compare(b, a))
+        .doesNotHaveDuplicates();
+    assertThat(rungs.get(1)).isGreaterThan(rungs.get(2));
+    assertThat(rungs.get(2)).isGreaterThan(rungs.get(3));
+  }
+
+  @Test
+  void whatWasLostComesBackFirstAndRangeIsNotLost() {
+    LocalDate from = Blocks.START.plusWeeks(3);
+    List<Stand> stands =
+        runner(new Interruption(Interruption.Kind.ILL, from, from.plusDays(11), Optional.empty()));
+    Stand before = stands.get(2);
+    Stand back = stands.get(4);
+    assertThat(back.rung("a-series")).isLessThan(before.rung("a-series"));
+    assertThat(back.rung("ankle-circles")).isEqualTo(before.rung("ankle-circles"));
+    assertThat(stands.get(stands.size() - 1).rung("a-series"))
+        .isGreaterThanOrEqualTo(before.rung("a-series"));
+  }
+
+  @Test
+  void painStepsDownAtOnceAndOnlyWhereItHurts() {
+    LocalDate wednesday = Blocks.START.plusWeeks(5).plusDays(2);
+    Interruption pain =
+        new Interruption(
+            Interruption.Kind.PAIN,
+            wednesday,
+            wednesday.plusDays(10),
+            Optional.of(BodyRegion.ACHILLES));
+    List<Stand> stands = runner(pain);
+    Stand before = stands.get(4);
+    Stand hurt = stands.get(5);
+    assertThat(hurt.rung("a-series")).isEqualTo(before.rung("a-series") - 1);
+    assertThat(hurt.rung("lunge")).isEqualTo(before.rung("lunge"));
+    assertThat(hurt.contacts()).isLessThan(before.contacts());
+  }
+
+  @Test
+  void painWhereItWasOnlyStiffCountsAsSore() {
+    LocalDate day = Blocks.START.plusWeeks(5);
+    Climber climber =
+        Blocks.outcome(
+                TrainingBlock.of(Blocks.START, Blocks.RACE),
+                Scenarios.athlete(
+                    Level.INTERMEDIATE, new Limit(BodyRegion.ACHILLES, Limit.Severity.STIFF)),
+                Sport.RUN,
+                Blocks.START,
+                List.of(
+                    new Interruption(
+                        Interruption.Kind.PAIN, day, day, Optional.of(BodyRegion.ACHILLES))),
+                List.of(),
+                List.of())
+            .climber();
+    assertThat(climber.on(day, climber.athlete(), Map.of()).limits())
+        .containsExactly(new Limit(BodyRegion.ACHILLES, Limit.Severity.SORE));
+    assertThat(climber.on(day.plusDays(1), climber.athlete(), Map.of()).limits())
+        .containsExactly(new Limit(BodyRegion.ACHILLES, Limit.Severity.STIFF));
+  }
+
+  private static List<Stand> runner(Interruption interruption) {
+    return Blocks.outcome(
+            TrainingBlock.of(Blocks.START, Blocks.RACE),
+            Scenarios.athlete(Level.INTERMEDIATE),
+            Sport.RUN,
+            Blocks.START,
+            List.of(interruption),
+            List.of(),
+            List.of())
+        .stands();
+  }
+
+  @Test
+  void aWishIsKeptWhereItCanBeAndRefusedWithAReasonWhereNot() {
+    TrainingBlock block = TrainingBlock.of(Blocks.START, Blocks.RACE);
+    LocalDate sixth = block.weeks().get(5).monday();
+    List<Stand> kept = wishing(block, new Wish("a-series", 3, sixth));
+    assertThat(kept.get(5).changes().get(0).kind()).isEqualTo(Change.Kind.RUNG_UP);
+    assertThat(kept.get(5).rung("a-series")).isEqualTo(3);
+    assertThat(kept.get(4).rung("a-series")).isEqualTo(2);
+    Stand refused = wishing(block, new Wish("a-series", 3, block.weeks().get(1).monday())).get(1);
+    assertThat(refused.rung("a-series")).isEqualTo(2);
+    assertThat(refused.changes().get(0).why()).contains("Not moved").contains("not mastered");
+  }
+
+  private static List<Stand> wishing(TrainingBlock block, Wish wish) {
+    return Blocks.outcome(
+            block,
+            Scenarios.athlete(Level.INTERMEDIATE),
+            Sport.RUN,
+            Blocks.START,
+            List.of(),
+            List.of(),
+            List.of(wish))
+        .stands();
+  }
+
+  @Test
+  void aBlockHasUsualEmphasesAndSensibleBounds() {
+    List<Emphasis> emphases =
+        TrainingBlock.of(Blocks.START, Blocks.RACE).weeks().stream().map(Week::emphasis).toList();
+    assertThat(emphases).hasSize(12);
+    assertThat(emphases.get(0)).isEqualTo(Emphasis.GENERAL);
+    assertThat(emphases.get(11)).isEqualTo(Emphasis.COMPETITION);
+    assertThat(emphases.stream().filter(e -> e == Emphasis.LIGHTER)).hasSize(2);
+    LocalDate start = Blocks.START;
+    assertThatThrownBy(() -> TrainingBlock.of(start, start.minusDays(1)))
+        .isInstanceOf(OutOfRangeException.class)
+        .hasMessageContaining("a day after the start");
+    assertThatThrownBy(() -> TrainingBlock.of(start, start.plusDays(300)))
+        .hasMessageContaining("2 to 26 weeks");
+  }
+
+  @Test
+  void theWeekOfAnotherRaceIsForItAndBringsNothingNew() {
+    LocalDate other = Blocks.START.plusWeeks(5).plusDays(6);
+    TrainingBlock block = TrainingBlock.of(Blocks.START, Blocks.RACE, List.of(other), Map.of());
+    assertThat(block.weeks().get(5).emphasis()).isEqualTo(Emphasis.COMPETITION);
+    List<Stand> stands = wishing(block, new Wish("a-series", 3, block.weeks().get(8).monday()));
+    assertThat(stands.get(5).changes()).noneMatch(Change::isUp);
+    assertThat(stands.get(6).changes()).anyMatch(Change::isUp);
+    assertThatThrownBy(
+            () -> TrainingBlock.of(Blocks.START, Blocks.RACE, List.of(Blocks.RACE), Map.of()))
+        .isInstanceOf(OutOfRangeException.class)
+        .hasMessageContaining("otherRaces");
+  }
+
+  @ParameterizedTest
+  @MethodSource("sports")
+  void nothingIsNewInTheWarmUpsOfTheLastTenDays(Sport sport) {
+    Blocks.Outcome outcome =
+        Blocks.outcome(
+            TrainingBlock.of(Blocks.START, Blocks.RACE),
+            Scenarios.athlete(Level.ADVANCED),
+            sport,
+            Blocks.START,
+            List.of(),
+            List.of(),
+            List.of());
+    Set<String> known = new HashSet<>();
+    int frozen = 0;
+    Map<Integer, Integer> contacts = new HashMap<>();
+    for (Prescribed p : outcome.prescribed()) {
+      List<String> drills =
+          p.plan().items().stream().filter(BlockPrescriber::isDrill).map(i -> i.drillId()).toList();
+      if (!p.planned().date().isBefore(Blocks.RACE.minusDays(10))) {
+        assertThat(known).containsAll(drills);
+        frozen++;
+      }
+      known.addAll(drills);
+      int week = outcome.block().weekOf(p.planned().date()).orElseThrow().number();
+      contacts.merge(week, p.plan().contacts(), Integer::sum);
+    }
+    assertThat(frozen).isGreaterThan(4);
+    // What is given stays within the week's limit.
+    outcome
+        .stands()
+        .forEach(
+            s ->
+                assertThat(contacts.getOrDefault(s.week().number(), 0))
+                    .isLessThanOrEqualTo(s.contacts()));
+  }
+
+  static Stream<Sport> sports() {
+    return Stream.of(Sport.values());
+  }
+}
