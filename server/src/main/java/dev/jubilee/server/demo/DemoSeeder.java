@@ -3,6 +3,7 @@ package dev.jubilee.server.demo;
 import dev.jubilee.server.athlete.AthleteProfile;
 import dev.jubilee.server.athlete.AthleteView;
 import dev.jubilee.server.athlete.Athletes;
+import dev.jubilee.server.block.Blocks;
 import dev.jubilee.server.club.Club;
 import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.prescription.Prescriptions;
@@ -41,6 +42,7 @@ class DemoSeeder implements ApplicationRunner {
   private final Athletes athletes;
   private final Sessions sessions;
   private final Prescriptions prescriptions;
+  private final Blocks blocks;
 
   DemoSeeder(
       ClubRepository clubs,
@@ -48,13 +50,15 @@ class DemoSeeder implements ApplicationRunner {
       PasswordEncoder passwords,
       Athletes athletes,
       Sessions sessions,
-      Prescriptions prescriptions) {
+      Prescriptions prescriptions,
+      Blocks blocks) {
     this.clubs = clubs;
     this.coaches = coaches;
     this.passwords = passwords;
     this.athletes = athletes;
     this.sessions = sessions;
     this.prescriptions = prescriptions;
+    this.blocks = blocks;
   }
 
   @Override
@@ -71,6 +75,12 @@ class DemoSeeder implements ApplicationRunner {
       if (sessions.between(coach.clubId(), day, day).isEmpty()) {
         layOut(coach, day, Math.floorMod(offset, WEEK), ids, first && offset == 0);
       }
+    }
+    if (blocks.all(coach.clubId()).isEmpty()) {
+      // After the days laid out by hand, so that nobody has two sessions at once.
+      blocks.create(
+          new SignedIn(coach.id(), coach.clubId(), coach.name()),
+          DemoBlock.of(today.plusDays(DAYS_AHEAD + 1), ids));
     }
   }
 

@@ -9,5 +9,7 @@ public interface HandOverRepository extends JpaRepository<HandOverRow, UUID> {
   Optional<HandOverRow> findFirstByClubIdAndPrescriptionIdAndRevokedAtIsNull(
       UUID clubId, UUID prescriptionId);
 
+  boolean existsByClubIdAndPrescriptionId(UUID clubId, UUID prescriptionId);
+
   Optional<HandOverRow> findByTokenAndRevokedAtIsNull(String token);
 }

@@ -51,6 +51,11 @@ public class HandOvers {
         .map(HandOverRow::token);
   }
 
+  /** Whether an athlete was ever given it. */
+  public boolean wasGiven(UUID clubId, UUID prescriptionId) {
+    return repository.existsByClubIdAndPrescriptionId(clubId, prescriptionId);
+  }
+
   /** What a token leads to; unknown and revoked ones look alike. */
   public Link follow(String token) {
     return repository

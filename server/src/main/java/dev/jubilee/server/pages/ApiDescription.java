@@ -16,6 +16,7 @@ class ApiDescription {
   private static final Set<String> NULLABLE_REFERENCES =
       Set.of(
           "ItemView.target",
+          "Cell.target",
           "ItemView.easier",
           "PlanView.readiness",
           "ItemView.harder",

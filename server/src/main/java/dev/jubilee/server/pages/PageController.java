@@ -16,6 +16,7 @@ class PageController {
     "/sign-in",
     "/day/**",
     "/athletes/**",
+    "/block/**",
     "/library",
     "/sessions/**",
     "/prescriptions/**"

@@ -28,5 +28,8 @@ public interface PrescriptionRepository extends JpaRepository<PrescriptionRow, U
   Optional<PrescriptionRow> findLast(
       UUID clubId, UUID athleteId, LocalDateTime before, String sport, String kind);
 
+  List<PrescriptionRow> findByClubIdAndAthleteIdAndSessionIdIn(
+      UUID clubId, UUID athleteId, Collection<UUID> sessionIds);
+
   List<PrescriptionRow> findByClubIdAndSessionIdIn(UUID clubId, Collection<UUID> sessionIds);
 }

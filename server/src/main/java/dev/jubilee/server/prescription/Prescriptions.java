@@ -24,7 +24,9 @@ import dev.jubilee.server.session.SessionRow;
 import dev.jubilee.server.session.Sessions;
 import dev.jubilee.server.signin.SignedIn;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -38,6 +40,13 @@ public class Prescriptions {
 
   /** Inputs of a revision, enough to edit it or to compute it again. */
   record Inputs(PrescriptionRequest request, List<PlanItem> items) {}
+
+  private static final String PRESCRIBED = "Prescribed";
+
+  /** What made a prescription of a block, until a coach changes it. */
+  private static final String FOR_THE_BLOCK = "Prescribed for the block";
+
+  private static final Set<String> UNTOUCHED = Set.of(PRESCRIBED, FOR_THE_BLOCK);
 
   private final PrescriptionRepository prescriptions;
   private final RevisionRepository revisions;
@@ -91,8 +100,83 @@ public class Prescriptions {
         coach,
         row,
         null,
-        "Prescribed",
+        PRESCRIBED,
         new Prescriber(libraries.of(coach.clubId())).prescribe(request));
+  }
+
+  /**
+   * What is prescribed already.
+   *
+   * @param isTouched whether a coach changed it
+   */
+  public record Existing(UUID id, Plan plan, boolean isTouched) {}
+
+  /** What an athlete has for these sessions, by session. */
+  @Transactional(readOnly = true)
+  public Map<UUID, Existing> existing(UUID clubId, UUID athleteId, List<UUID> sessionIds) {
+    Map<UUID, PrescriptionRow> rows = new HashMap<>();
+    prescriptions
+        .findByClubIdAndAthleteIdAndSessionIdIn(clubId, athleteId, sessionIds)
+        .forEach(row -> rows.put(row.id(), row));
+    Map<UUID, Existing> bySession = new HashMap<>();
+    for (RevisionRepository.Current current : revisions.findCurrentInputs(clubId, rows.keySet())) {
+      Inputs inputs = json.read(current.inputs(), Inputs.class);
+      PrescriptionRow row = rows.get(current.prescriptionId());
+      bySession.put(
+          row.sessionId(),
+          new Existing(
+              row.id(),
+              restored(clubId, inputs.request(), inputs.items()),
+              !UNTOUCHED.contains(current.edit())));
+    }
+    return bySession;
+  }
+
+  /** Stores what was prescribed for a block, in place of what nobody changed; gives its id. */
+  @Transactional
+  public UUID keep(
+      SignedIn coach, Optional<Existing> existing, UUID sessionId, UUID athleteId, Plan plan) {
+    PrescriptionRow row =
+        existing
+            .map(e -> row(coach.clubId(), e.id()))
+            .orElseGet(
+                () -> new PrescriptionRow(UUID.randomUUID(), coach.clubId(), sessionId, athleteId));
+    Integer parent = row.currentRevision() == 0 ? null : row.currentRevision();
+    int number = row.nextRevision();
+    prescriptions.save(row);
+    revisions.save(
+        new RevisionRow(
+            row,
+            number,
+            parent,
+            FOR_THE_BLOCK,
+            Prescriber.ENGINE_VERSION,
+            json.write(new Inputs(plan.request(), plan.items())),
+            json.write(PlanViews.of(plan)),
+            coach.coachId(),
+            Instant.now()));
+    return row.id();
+  }
+
+  /** Takes away what a session has, if no coach changed it and no athlete was given it. */
+  @Transactional
+  public boolean removeUntouched(UUID clubId, UUID sessionId) {
+    List<PrescriptionRow> rows =
+        prescriptions.findByClubIdAndSessionIdIn(clubId, List.of(sessionId));
+    List<UUID> ids = rows.stream().map(PrescriptionRow::id).toList();
+    boolean isTouched =
+        revisions.findCurrentInputs(clubId, ids).stream()
+                .anyMatch(current -> !UNTOUCHED.contains(current.edit()))
+            || ids.stream().anyMatch(id -> handOvers.wasGiven(clubId, id));
+    if (isTouched) {
+      return false;
+    }
+    for (PrescriptionRow row : rows) {
+      revisions.deleteOf(clubId, row.id());
+      prescriptions.delete(row);
+    }
+    prescriptions.flush();
+    return true;
   }
 
   @Transactional(readOnly = true)
@@ -136,7 +220,8 @@ public class Prescriptions {
             before.request().pinned(),
             before.request().excluded(),
             before.request().seen(),
-            before.request().tuning());
+            before.request().tuning(),
+            before.request().phase());
     Plan after =
         new PlanEditor(before.library()).refit(restored(coach.clubId(), fresh, before.items()));
     return store(

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 /** Revisions of prescriptions, always of one club. */
@@ -35,4 +36,20 @@ public interface RevisionRepository extends JpaRepository<RevisionRow, UUID> {
       where p.clubId = :clubId and p.id in :ids
         and r.prescriptionId = p.id and r.number = p.currentRevision""")
   List<RevisionRow> findCurrent(UUID clubId, Collection<UUID> ids);
+
+  /** A prescription's inputs without its long outcome, and what made it. */
+  record Current(UUID prescriptionId, String edit, String inputs) {}
+
+  @Query(
+      """
+      select new dev.jubilee.server.prescription.RevisionRepository$Current(
+        r.prescriptionId, r.edit, r.inputs)
+      from RevisionRow r, PrescriptionRow p
+      where p.clubId = :clubId and p.id in :ids
+        and r.prescriptionId = p.id and r.number = p.currentRevision""")
+  List<Current> findCurrentInputs(UUID clubId, Collection<UUID> ids);
+
+  @Modifying
+  @Query("delete from RevisionRow r where r.clubId = :clubId and r.prescriptionId = :id")
+  void deleteOf(UUID clubId, UUID id);
 }

@@ -14,6 +14,7 @@ import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -77,6 +78,24 @@ public record SessionDetails(
                     .map(Duration::ofSeconds)),
         Optional.ofNullable(stroke),
         counts ? written.aim() : Optional.empty());
+  }
+
+  /** The same on another day. */
+  public SessionDetails on(LocalDate date) {
+    return new SessionDetails(
+        date.atTime(startsAt.toLocalTime()),
+        sport,
+        kind,
+        title,
+        effortMetres,
+        effortSeconds,
+        stroke,
+        place,
+        minutes,
+        temperature,
+        arrival,
+        kit,
+        athleteIds);
   }
 
   /** What the warm-up finds unless the coach says otherwise. */

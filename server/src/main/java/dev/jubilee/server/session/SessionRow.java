@@ -35,6 +35,14 @@ public class SessionRow {
   @ColumnTransformer(write = "?::jsonb")
   private String details;
 
+  /** What made it, by a key that stays; null for a coach. */
+  private String sourceKey;
+
+  /** As it was made; where it differs from the details, a coach changed it since. */
+  @Column(columnDefinition = "jsonb")
+  @ColumnTransformer(write = "?::jsonb")
+  private String sourceDetails;
+
   @ElementCollection(fetch = FetchType.LAZY)
   @CollectionTable(
       name = "training_session_athlete",
@@ -61,6 +69,21 @@ public class SessionRow {
       participants.clear();
       participants.addAll(wanted);
     }
+  }
+
+  /** As a block or an import makes it. */
+  void make(String key, SessionDetails values, String json) {
+    this.sourceKey = key;
+    this.sourceDetails = json;
+    write(values, json);
+  }
+
+  public String sourceKey() {
+    return sourceKey;
+  }
+
+  String sourceDetails() {
+    return sourceDetails;
   }
 
   public UUID id() {

@@ -6,6 +6,8 @@ import dev.jubilee.server.json.Json;
 import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.problem.NotFoundException;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -70,6 +72,82 @@ public class Sessions {
     row.write(details, json.write(details));
     repository.saveAndFlush(row);
     return view(row, warmUps.warmUps(clubId, List.of(id)).getOrDefault(id, List.of()));
+  }
+
+  /**
+   * What came of laying sessions out.
+   *
+   * @param kept that a coach changed since, left as they are
+   * @param surplus no longer wanted, still there
+   */
+  public record LaidOut(int created, int changed, int kept, List<SessionRow> surplus) {}
+
+  /**
+   * Makes the calendar hold these sessions, each under its key: new ones are added, others changed
+   * unless a coach did so. Days before {@code from} stay as they are.
+   *
+   * @param prefix of the keys of all that were made before
+   * @param wanted by key; checked by whoever made them
+   */
+  @Transactional
+  public LaidOut layOut(
+      UUID clubId, String prefix, Map<String, SessionDetails> wanted, LocalDate from) {
+    Map<String, SessionRow> present = new HashMap<>();
+    repository
+        .findByClubIdAndSourceKeyStartingWith(clubId, prefix)
+        .forEach(row -> present.put(row.sourceKey(), row));
+    int created = 0;
+    int changed = 0;
+    int kept = 0;
+    for (Map.Entry<String, SessionDetails> entry : wanted.entrySet()) {
+      SessionDetails details = entry.getValue();
+      SessionRow row = present.remove(entry.getKey());
+      if (details.startsAt().toLocalDate().isBefore(from)) {
+        continue;
+      }
+      if (row == null) {
+        row = new SessionRow(UUID.randomUUID(), clubId);
+        created++;
+      } else if (isChangedByHand(row)) {
+        kept++;
+        continue;
+      } else if (details(row).equals(details)) {
+        continue;
+      } else {
+        changed++;
+      }
+      row.make(entry.getKey(), details, json.write(details));
+      repository.save(row);
+    }
+    List<SessionRow> surplus = new ArrayList<>();
+    for (SessionRow row : present.values()) {
+      if (!row.startsAt().toLocalDate().isBefore(from)) {
+        surplus.add(row);
+      }
+    }
+    repository.flush();
+    return new LaidOut(created, changed, kept, surplus);
+  }
+
+  /** Sessions that were made under keys that begin so. */
+  public List<SessionRow> madeWith(UUID clubId, String prefix) {
+    return repository.findByClubIdAndSourceKeyStartingWith(clubId, prefix);
+  }
+
+  /** Whether a coach changed what a block or an import made. */
+  public boolean isChangedByHand(SessionRow row) {
+    return !details(row).equals(json.read(row.sourceDetails(), SessionDetails.class));
+  }
+
+  @Transactional
+  public void remove(SessionRow row) {
+    repository.delete(row);
+  }
+
+  /** An athlete's sessions from one day to another, in order. */
+  public List<SessionRow> of(UUID clubId, UUID athleteId, LocalDate from, LocalDate until) {
+    return repository.findOf(
+        clubId, athleteId, from.atStartOfDay(), until.plusDays(1).atStartOfDay());
   }
 
   public SessionRow row(UUID clubId, UUID id) {

@@ -1,0 +1,256 @@
+package dev.jubilee.server.block;
+
+import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.block.BlockPrescriber;
+import dev.jubilee.core.block.Climber;
+import dev.jubilee.core.block.Mark;
+import dev.jubilee.core.block.Planned;
+import dev.jubilee.core.block.Prescribed;
+import dev.jubilee.core.block.Progression;
+import dev.jubilee.core.block.Stand;
+import dev.jubilee.core.block.TrainingBlock;
+import dev.jubilee.core.block.Wish;
+import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.prescription.Plan;
+import dev.jubilee.core.session.Session;
+import dev.jubilee.server.approach.Approaches;
+import dev.jubilee.server.athlete.AthleteProfile;
+import dev.jubilee.server.athlete.Athletes;
+import dev.jubilee.server.drill.Libraries;
+import dev.jubilee.server.json.Json;
+import dev.jubilee.server.prescription.Prescriptions;
+import dev.jubilee.server.session.SessionDetails;
+import dev.jubilee.server.session.SessionRow;
+import dev.jubilee.server.session.Sessions;
+import dev.jubilee.server.signin.SignedIn;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** One athlete's part of a block: computed from the calendar, and stored. */
+@Service
+class AthleteBlocks {
+  private final BlockAthleteRepository repository;
+  private final Sessions sessions;
+  private final Athletes athletes;
+  private final Prescriptions prescriptions;
+  private final Libraries libraries;
+  private final Approaches approaches;
+  private final Json json;
+
+  AthleteBlocks(
+      BlockAthleteRepository repository,
+      Sessions sessions,
+      Athletes athletes,
+      Prescriptions prescriptions,
+      Libraries libraries,
+      Approaches approaches,
+      Json json) {
+    this.repository = repository;
+    this.sessions = sessions;
+    this.athletes = athletes;
+    this.prescriptions = prescriptions;
+    this.libraries = libraries;
+    this.approaches = approaches;
+    this.json = json;
+  }
+
+  /** Stands as stored; a list by itself would lose its type. */
+  record Stands(List<Stand> weeks, List<String> ladders) {}
+
+  /** Warm-ups as stored. */
+  record WarmUps(List<BlockView.WarmUpView> all) {}
+
+  /** What an athlete's block is computed from. */
+  private record Case(
+      TrainingBlock block,
+      DrillLibrary library,
+      BlockPrescriber prescriber,
+      Function<LocalDate, Athlete> athlete,
+      Climber climber,
+      List<Planned> planned,
+      List<Stand> past) {}
+
+  /**
+   * Prescribes every warm-up of the athlete and stores what changed.
+   *
+   * @param run of the whole work; the result is known by it
+   * @param today what is before stays as it was
+   */
+  @Transactional
+  public void prescribe(
+      SignedIn coach,
+      UUID blockId,
+      BlockDefinition definition,
+      int run,
+      UUID athleteId,
+      LocalDate today) {
+    TrainingBlock block = definition.toCore();
+    List<SessionRow> rows = sessions.of(coach.clubId(), athleteId, block.start(), block.race());
+    Map<UUID, Prescriptions.Existing> existing =
+        prescriptions.existing(
+            coach.clubId(), athleteId, rows.stream().map(SessionRow::id).toList());
+    List<Planned> planned = new ArrayList<>();
+    Map<SessionDetails, Session> read = new HashMap<>();
+    for (SessionRow row : rows) {
+      planned(row, Optional.ofNullable(existing.get(row.id())), today, read)
+          .ifPresent(planned::add);
+    }
+    Case c = of(coach, blockId, definition, athleteId, today, planned);
+    List<Stand> stands = Progression.of(block, c.climber(), c.library(), today, c.past());
+    List<BlockView.WarmUpView> warmUps = new ArrayList<>();
+    for (Prescribed p : c.prescriber().prescribe(c.climber(), c.athlete(), stands, planned)) {
+      UUID sessionId = UUID.fromString(p.planned().id());
+      Prescriptions.Existing before = existing.get(sessionId);
+      boolean isKept = p.planned().kept().isPresent();
+      boolean isSame =
+          before != null
+              && before.plan().request().equals(p.plan().request())
+              && before.plan().items().equals(p.plan().items());
+      UUID id =
+          isKept || isSame
+              ? before.id()
+              : prescriptions.keep(
+                  coach, Optional.ofNullable(before), sessionId, athleteId, p.plan());
+      warmUps.add(view(p, sessionId, id, isKept));
+    }
+    BlockAthleteRow row =
+        repository
+            .findByClubIdAndBlockIdAndAthleteId(coach.clubId(), blockId, athleteId)
+            .orElseGet(() -> new BlockAthleteRow(blockId, athleteId, coach.clubId()));
+    row.write(
+        run,
+        json.write(new Stands(stands, c.climber().ladders())),
+        json.write(new WarmUps(warmUps)));
+    repository.save(row);
+  }
+
+  /** Where the athlete would stand, week by week; nothing is stored. */
+  @Transactional(readOnly = true)
+  public List<Stand> stands(
+      SignedIn coach, UUID blockId, BlockDefinition definition, UUID athleteId, LocalDate today) {
+    TrainingBlock block = definition.toCore();
+    List<Planned> planned = new ArrayList<>();
+    Map<SessionDetails, Session> read = new HashMap<>();
+    for (SessionDetails details : BlockSessions.of(blockId, definition).values()) {
+      if (details.athleteIds().contains(athleteId)) {
+        planned.add(planned("", details, Optional.empty(), read));
+      }
+    }
+    for (SessionRow row : sessions.of(coach.clubId(), athleteId, block.start(), block.race())) {
+      if (!BlockSessions.isOf(blockId, row.sourceKey())) {
+        planned.add(planned("", sessions.details(row), Optional.empty(), read));
+      }
+    }
+    planned.sort(Comparator.comparing(Planned::date));
+    Case c = of(coach, blockId, definition, athleteId, today, planned);
+    return Progression.of(block, c.climber(), c.library(), today, c.past());
+  }
+
+  private Case of(
+      SignedIn coach,
+      UUID blockId,
+      BlockDefinition definition,
+      UUID athleteId,
+      LocalDate today,
+      List<Planned> planned) {
+    AthleteProfile profile = athletes.profile(athletes.row(coach.clubId(), athleteId));
+    Function<LocalDate, Athlete> athlete = profile::toCore;
+    TrainingBlock block = definition.toCore();
+    DrillLibrary library = libraries.of(coach.clubId());
+    BlockPrescriber prescriber = new BlockPrescriber(block, library, approaches.of(coach));
+    Climber climber =
+        prescriber.climber(
+            athlete,
+            definition.joins(athleteId),
+            definition.interruptions().stream()
+                .filter(i -> i.athleteId().equals(athleteId))
+                .map(BlockDefinition.AthleteInterruption::toCore)
+                .toList(),
+            definition.marks().stream()
+                .filter(m -> m.athleteId().equals(athleteId))
+                .map(m -> new Mark(m.ladder(), m.step(), m.on(), m.source()))
+                .toList(),
+            definition.wishes().stream()
+                .filter(w -> w.athleteId().equals(athleteId))
+                .map(w -> new Wish(w.ladder(), w.step(), w.monday()))
+                .toList(),
+            planned);
+    return new Case(
+        block,
+        library,
+        prescriber,
+        athlete,
+        climber,
+        planned,
+        past(coach, blockId, block, athleteId, today));
+  }
+
+  /** Weeks that are over stay as they were, as long as they are still the same weeks. */
+  private List<Stand> past(
+      SignedIn coach, UUID blockId, TrainingBlock block, UUID athleteId, LocalDate today) {
+    return repository
+        .findByClubIdAndBlockIdAndAthleteId(coach.clubId(), blockId, athleteId)
+        .map(row -> json.read(row.stands(), Stands.class).weeks())
+        .orElse(List.of())
+        .stream()
+        .filter(s -> s.week().sunday().isBefore(today))
+        .filter(s -> block.weeks().stream().anyMatch(w -> w.monday().equals(s.week().monday())))
+        .toList();
+  }
+
+  /** A day that is over keeps the warm-up it had, or goes without one. */
+  private Optional<Planned> planned(
+      SessionRow row,
+      Optional<Prescriptions.Existing> existing,
+      LocalDate today,
+      Map<SessionDetails, Session> read) {
+    boolean isOver = row.startsAt().toLocalDate().isBefore(today);
+    if (isOver && existing.isEmpty()) {
+      return Optional.empty();
+    }
+    Optional<Plan> kept =
+        existing.filter(e -> isOver || e.isTouched()).map(Prescriptions.Existing::plan);
+    return Optional.of(planned(row.id().toString(), sessions.details(row), kept, read));
+  }
+
+  /**
+   * @param read what was read of sessions alike but for their day; weeks repeat
+   */
+  private static Planned planned(
+      String id, SessionDetails details, Optional<Plan> kept, Map<SessionDetails, Session> read) {
+    return new Planned(
+        id,
+        details.startsAt().toLocalDate(),
+        read.computeIfAbsent(details.on(LocalDate.EPOCH), SessionDetails::toCore),
+        details.circumstances(),
+        kept);
+  }
+
+  private static BlockView.WarmUpView view(
+      Prescribed p, UUID sessionId, UUID prescriptionId, boolean isKept) {
+    Plan plan = p.plan();
+    return new BlockView.WarmUpView(
+        sessionId,
+        prescriptionId,
+        p.planned().date(),
+        p.planned().session().sport(),
+        p.planned().session().kind(),
+        p.planned().session().title(),
+        isKept,
+        plan.seconds(),
+        p.drills(),
+        p.efforts(),
+        p.top(),
+        plan.contacts(),
+        p.changes());
+  }
+}

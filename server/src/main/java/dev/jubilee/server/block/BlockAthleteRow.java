@@ -1,0 +1,64 @@
+package dev.jubilee.server.block;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.IdClass;
+import jakarta.persistence.Table;
+import java.io.Serializable;
+import java.util.UUID;
+import org.hibernate.annotations.ColumnTransformer;
+
+/** What a block means for one athlete, computed for a revision of it. */
+@Entity
+@Table(name = "training_block_athlete")
+@IdClass(BlockAthleteRow.Key.class)
+@SuppressWarnings("UnusedVariable")
+class BlockAthleteRow {
+
+  /** One athlete in one block. */
+  record Key(UUID blockId, UUID athleteId) implements Serializable {}
+
+  @Id private UUID blockId;
+  @Id private UUID athleteId;
+  private UUID clubId;
+  private int revision;
+
+  @Column(columnDefinition = "jsonb")
+  @ColumnTransformer(write = "?::jsonb")
+  private String stands;
+
+  @Column(columnDefinition = "jsonb")
+  @ColumnTransformer(write = "?::jsonb")
+  private String warmUps;
+
+  protected BlockAthleteRow() {}
+
+  BlockAthleteRow(UUID blockId, UUID athleteId, UUID clubId) {
+    this.blockId = blockId;
+    this.athleteId = athleteId;
+    this.clubId = clubId;
+  }
+
+  void write(int newRevision, String newStands, String newWarmUps) {
+    this.revision = newRevision;
+    this.stands = newStands;
+    this.warmUps = newWarmUps;
+  }
+
+  UUID athleteId() {
+    return athleteId;
+  }
+
+  int revision() {
+    return revision;
+  }
+
+  String stands() {
+    return stands;
+  }
+
+  String warmUps() {
+    return warmUps;
+  }
+}

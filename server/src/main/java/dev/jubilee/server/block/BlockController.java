@@ -1,0 +1,128 @@
+package dev.jubilee.server.block;
+
+import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.server.signin.SignedIn;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Training blocks. */
+@RestController
+@RequestMapping("/api/blocks")
+class BlockController {
+
+  /**
+   * A block laid out anew.
+   *
+   * @param edit what was done, in words, for undo
+   */
+  record BlockChange(int baseRevision, String edit, BlockDefinition definition) {}
+
+  private final Blocks blocks;
+
+  BlockController(Blocks blocks) {
+    this.blocks = blocks;
+  }
+
+  @GetMapping
+  List<BlockView.BlockSummary> listBlocks(@AuthenticationPrincipal SignedIn coach) {
+    return blocks.all(coach.clubId());
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  BlockView createBlock(
+      @AuthenticationPrincipal SignedIn coach, @RequestBody BlockDefinition definition) {
+    return blocks.create(coach, definition);
+  }
+
+  @GetMapping("/{id}")
+  BlockView getBlock(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
+    return blocks.one(coach.clubId(), id);
+  }
+
+  @PutMapping("/{id}")
+  BlockView changeBlock(
+      @AuthenticationPrincipal SignedIn coach,
+      @PathVariable UUID id,
+      @RequestBody BlockChange change) {
+    BlockDefinition.require("definition", change.definition());
+    if (change.edit() == null || change.edit().isBlank() || change.edit().length() > 200) {
+      throw new OutOfRangeException("edit", "empty or too long", "1 to 200 characters");
+    }
+    return blocks.change(coach, id, change.baseRevision(), change.edit(), change.definition());
+  }
+
+  @PostMapping("/{id}/preview")
+  BlockView.Preview previewBlock(
+      @AuthenticationPrincipal SignedIn coach,
+      @PathVariable UUID id,
+      @RequestBody BlockDefinition definition) {
+    return blocks.preview(coach, id, definition);
+  }
+
+  @PostMapping("/{id}/undo")
+  BlockView undoBlock(
+      @AuthenticationPrincipal SignedIn coach,
+      @PathVariable UUID id,
+      @RequestParam int baseRevision) {
+    return blocks.undo(coach, id, baseRevision);
+  }
+
+  @PostMapping("/{id}/redo")
+  BlockView redoBlock(
+      @AuthenticationPrincipal SignedIn coach,
+      @PathVariable UUID id,
+      @RequestParam int baseRevision) {
+    return blocks.redo(coach, id, baseRevision);
+  }
+
+  @PostMapping("/{id}/compile")
+  BlockView compileBlock(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
+    return blocks.compile(coach, id);
+  }
+
+  @PostMapping("/{id}/cancel")
+  BlockView cancelCompilation(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
+    return blocks.cancel(coach, id);
+  }
+
+  /** A file of sessions. */
+  record SessionFile(Imports.Format format, String text) {}
+
+  @PostMapping("/{id}/import/preview")
+  Imports.Understanding previewImport(
+      @AuthenticationPrincipal SignedIn coach,
+      @PathVariable UUID id,
+      @RequestBody SessionFile file) {
+    return blocks.understand(coach, id, file.format(), file.text());
+  }
+
+  @PostMapping("/{id}/import")
+  BlockView importSessions(
+      @AuthenticationPrincipal SignedIn coach,
+      @PathVariable UUID id,
+      @RequestBody SessionFile file) {
+    return blocks.take(coach, id, file.format(), file.text());
+  }
+
+  @GetMapping(path = "/{id}/sessions.ics", produces = "text/calendar;charset=UTF-8")
+  String exportCalendar(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
+    return blocks.write(coach, id, Imports.Format.ICALENDAR);
+  }
+
+  @GetMapping(path = "/{id}/sessions.csv", produces = "text/csv;charset=UTF-8")
+  String exportTable(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
+    return blocks.write(coach, id, Imports.Format.CSV);
+  }
+}

@@ -1,0 +1,262 @@
+package dev.jubilee.server.block;
+
+import dev.jubilee.core.block.Emphasis;
+import dev.jubilee.core.block.Interruption;
+import dev.jubilee.core.block.Mark;
+import dev.jubilee.core.block.TrainingBlock;
+import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.core.session.Arrival;
+import dev.jubilee.core.session.Place;
+import dev.jubilee.core.sport.BodyRegion;
+import dev.jubilee.core.sport.Sport;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+
+/**
+ * A block as a coach lays it out and as it is stored.
+ *
+ * @param name 1 to 80 characters
+ * @param start first day
+ * @param race day of the race
+ * @param otherRaces on the way there
+ * @param emphases of weeks where the coach chose them
+ * @param groups who trains together
+ * @param pattern what they do every week
+ * @param exceptions where a day differs
+ * @param members who joins later than the start
+ * @param interruptions what came or comes between
+ * @param marks what has been mastered
+ * @param wishes rungs that the coach placed in a week
+ */
+public record BlockDefinition(
+    String name,
+    LocalDate start,
+    LocalDate race,
+    List<LocalDate> otherRaces,
+    List<WeekEmphasis> emphases,
+    List<Group> groups,
+    List<Pattern> pattern,
+    List<DayException> exceptions,
+    List<Member> members,
+    List<AthleteInterruption> interruptions,
+    List<AthleteMark> marks,
+    List<AthleteWish> wishes) {
+
+  /** A week whose emphasis the coach chose, by its Monday. */
+  public record WeekEmphasis(LocalDate monday, Emphasis emphasis) {}
+
+  /** Athletes who train together. */
+  public record Group(String name, List<UUID> athleteIds) {}
+
+  /**
+   * A session of every week.
+   *
+   * @param key stays the same while the session is changed
+   * @param group name of the group
+   * @param shorthand what is written on the whiteboard
+   */
+  public record Pattern(
+      String key,
+      DayOfWeek day,
+      @Schema(type = "string", format = "time", example = "17:30:00") LocalTime time,
+      String group,
+      Sport sport,
+      String shorthand,
+      Place place,
+      int minutes,
+      int temperature,
+      Arrival arrival) {}
+
+  /**
+   * A day that differs.
+   *
+   * @param key of the pattern's session
+   * @param athleteId one athlete, or all of the group when absent
+   * @param shorthand what is done instead; nothing when absent
+   */
+  public record DayException(
+      LocalDate date,
+      String key,
+      @Schema(nullable = true) UUID athleteId,
+      @Schema(nullable = true) String shorthand) {}
+
+  /** An athlete's first day, later than the start. */
+  public record Member(UUID athleteId, LocalDate joins) {}
+
+  /** What keeps an athlete from training as planned. */
+  public record AthleteInterruption(
+      UUID athleteId,
+      Interruption.Kind kind,
+      LocalDate from,
+      LocalDate until,
+      @Schema(nullable = true) BodyRegion region) {
+    Interruption toCore() {
+      return new Interruption(kind, from, until, Optional.ofNullable(region));
+    }
+  }
+
+  /** A version that an athlete has mastered. */
+  public record AthleteMark(
+      UUID athleteId, String ladder, int step, LocalDate on, Mark.Source source) {}
+
+  /** A rung for a week. */
+  public record AthleteWish(UUID athleteId, String ladder, int step, LocalDate monday) {}
+
+  public BlockDefinition {
+    otherRaces = orNone(otherRaces);
+    emphases = orNone(emphases);
+    groups = orNone(groups);
+    pattern = orNone(pattern);
+    exceptions = orNone(exceptions);
+    members = orNone(members);
+    interruptions = orNone(interruptions);
+    marks = orNone(marks);
+    wishes = orNone(wishes);
+  }
+
+  private static <T> List<T> orNone(List<T> list) {
+    return list == null ? List.of() : List.copyOf(list);
+  }
+
+  /**
+   * The weeks.
+   *
+   * @throws OutOfRangeException naming the field and what would be accepted
+   */
+  public TrainingBlock toCore() {
+    require("start", start);
+    require("race", race);
+    Map<LocalDate, Emphasis> chosen = new HashMap<>();
+    emphases.forEach(e -> chosen.put(e.monday(), e.emphasis()));
+    return TrainingBlock.of(start, race, otherRaces, chosen);
+  }
+
+  /** Everyone in any group, in order. */
+  public List<UUID> athleteIds() {
+    Set<UUID> all = new LinkedHashSet<>();
+    groups.forEach(g -> all.addAll(g.athleteIds()));
+    return new ArrayList<>(all);
+  }
+
+  LocalDate joins(UUID athleteId) {
+    return members.stream()
+        .filter(m -> m.athleteId().equals(athleteId))
+        .map(Member::joins)
+        .filter(joins -> joins.isAfter(start))
+        .findFirst()
+        .orElse(start);
+  }
+
+  /** Refuses what cannot be laid out, naming where. */
+  void check() {
+    if (name == null || name.isBlank() || name.length() > 80) {
+      throw new OutOfRangeException("name", "empty or too long", "1 to 80 characters");
+    }
+    checkWeeks();
+    TrainingBlock block = toCore();
+    Set<String> names = new HashSet<>();
+    Set<UUID> seen = new HashSet<>();
+    for (int i = 0; i < groups.size(); i++) {
+      Group group = groups.get(i);
+      String path = "groups[" + i + "].";
+      if (group.name() == null || group.name().isBlank() || !names.add(group.name())) {
+        throw new OutOfRangeException(path + "name", group.name(), "a name of its own");
+      }
+      require(path + "athleteIds", group.athleteIds());
+      for (UUID id : group.athleteIds()) {
+        if (!seen.add(id)) {
+          throw new OutOfRangeException(path + "athleteIds", id, "each athlete in one group");
+        }
+      }
+    }
+    checkPattern(names);
+    for (int i = 0; i < interruptions.size(); i++) {
+      AthleteInterruption interruption = interruptions.get(i);
+      require("interruptions[" + i + "].from", interruption.from());
+      require("interruptions[" + i + "].until", interruption.until());
+      require("interruptions[" + i + "].kind", interruption.kind());
+      interruption.toCore();
+    }
+    for (int i = 0; i < marks.size(); i++) {
+      require("marks[" + i + "].ladder", marks.get(i).ladder());
+      require("marks[" + i + "].on", marks.get(i).on());
+      require("marks[" + i + "].source", marks.get(i).source());
+    }
+    for (int i = 0; i < wishes.size(); i++) {
+      require("wishes[" + i + "].ladder", wishes.get(i).ladder());
+      require("wishes[" + i + "].monday", wishes.get(i).monday());
+    }
+    for (int i = 0; i < members.size(); i++) {
+      LocalDate joins = members.get(i).joins();
+      if (joins == null || !block.holds(joins)) {
+        throw new OutOfRangeException(
+            "members[" + i + "].joins", joins, "a day from " + start + " to " + race);
+      }
+    }
+  }
+
+  private void checkWeeks() {
+    for (int i = 0; i < emphases.size(); i++) {
+      require("emphases[" + i + "].monday", emphases.get(i).monday());
+      require("emphases[" + i + "].emphasis", emphases.get(i).emphasis());
+    }
+  }
+
+  private void checkPattern(Set<String> groupNames) {
+    Set<String> keys = new HashSet<>();
+    for (int i = 0; i < pattern.size(); i++) {
+      Pattern p = pattern.get(i);
+      String path = "pattern[" + i + "].";
+      require(path + "day", p.day());
+      require(path + "time", p.time());
+      require(path + "sport", p.sport());
+      if (p.key() == null || p.key().isBlank() || !keys.add(p.key())) {
+        throw new OutOfRangeException(path + "key", p.key(), "a key of its own");
+      }
+      if (!groupNames.contains(p.group())) {
+        throw new OutOfRangeException(
+            path + "group", p.group(), "one of " + String.join(", ", groupNames));
+      }
+      BlockSessions.read(path + "shorthand", p.shorthand(), p.sport());
+      try {
+        BlockSessions.check(p, start);
+      } catch (OutOfRangeException e) {
+        String given = e.getMessage().replaceFirst("^.* is (.*), accepted is .*$", "$1");
+        throw new OutOfRangeException(path + e.field(), given, e.accepted());
+      }
+    }
+    for (int i = 0; i < exceptions.size(); i++) {
+      DayException e = exceptions.get(i);
+      String path = "exceptions[" + i + "].";
+      require(path + "date", e.date());
+      Pattern of =
+          pattern.stream()
+              .filter(p -> p.key().equals(e.key()))
+              .findFirst()
+              .orElseThrow(
+                  () ->
+                      new OutOfRangeException(
+                          path + "key", e.key(), "one of " + String.join(", ", keys)));
+      if (e.shorthand() != null) {
+        BlockSessions.read(path + "shorthand", e.shorthand(), of.sport());
+      }
+    }
+  }
+
+  static void require(String field, Object value) {
+    if (value == null) {
+      throw new OutOfRangeException(field, "missing", "a value");
+    }
+  }
+}

@@ -1,0 +1,138 @@
+package dev.jubilee.server.block;
+
+import dev.jubilee.core.block.TrainingBlock;
+import dev.jubilee.core.block.Week;
+import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.core.shorthand.Fault;
+import dev.jubilee.core.shorthand.Judgement;
+import dev.jubilee.core.shorthand.Reading;
+import dev.jubilee.core.shorthand.Shorthand;
+import dev.jubilee.core.sport.Sport;
+import dev.jubilee.server.session.SessionDetails;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+
+/** The sessions that a block's weekly pattern comes to, each under a key that stays. */
+final class BlockSessions {
+  private BlockSessions() {}
+
+  /** With what the keys of all sessions of a block begin. */
+  static String prefix(UUID blockId) {
+    return "block " + blockId + " ";
+  }
+
+  static boolean isOf(UUID blockId, String key) {
+    return key != null && key.startsWith(prefix(blockId));
+  }
+
+  /** What is wanted on the calendar, by key. */
+  static Map<String, SessionDetails> of(UUID blockId, BlockDefinition definition) {
+    TrainingBlock block = definition.toCore();
+    Map<String, SessionDetails> all = new LinkedHashMap<>();
+    Map<String, Judgement> judged = new HashMap<>();
+    for (Week week : block.weeks()) {
+      for (BlockDefinition.Pattern pattern : definition.pattern()) {
+        LocalDate date = week.monday().with(pattern.day());
+        if (block.holds(date)) {
+          onDay(blockId, definition, pattern, date, judged, all);
+        }
+      }
+    }
+    return all;
+  }
+
+  private static void onDay(
+      UUID blockId,
+      BlockDefinition definition,
+      BlockDefinition.Pattern pattern,
+      LocalDate date,
+      Map<String, Judgement> judged,
+      Map<String, SessionDetails> all) {
+    List<UUID> together =
+        new ArrayList<>(
+            definition.groups().stream()
+                .filter(g -> g.name().equals(pattern.group()))
+                .findFirst()
+                .orElseThrow()
+                .athleteIds());
+    together.removeIf(id -> date.isBefore(definition.joins(id)));
+    String key = prefix(blockId) + pattern.key() + " " + date;
+    Optional<String> shorthand = Optional.of(pattern.shorthand());
+    for (BlockDefinition.DayException e : definition.exceptions()) {
+      if (!e.date().equals(date) || !e.key().equals(pattern.key())) {
+        continue;
+      }
+      if (e.athleteId() == null) {
+        shorthand = Optional.ofNullable(e.shorthand());
+      } else if (together.remove(e.athleteId()) && e.shorthand() != null) {
+        all.put(
+            key + " " + e.athleteId(),
+            details(pattern, date, e.shorthand(), judged, List.of(e.athleteId())));
+      }
+    }
+    if (shorthand.isPresent() && !together.isEmpty()) {
+      all.put(key, details(pattern, date, shorthand.get(), judged, together));
+    }
+  }
+
+  private static SessionDetails details(
+      BlockDefinition.Pattern p,
+      LocalDate date,
+      String shorthand,
+      Map<String, Judgement> judged,
+      List<UUID> athletes) {
+    // The same every week; read once.
+    Judgement judgement =
+        judged.computeIfAbsent(
+            p.sport() + " " + shorthand,
+            k -> Judgement.of(read("shorthand", shorthand, p.sport()).outline(), p.sport()));
+    return new SessionDetails(
+        date.atTime(p.time()),
+        p.sport(),
+        judgement.kind(),
+        shorthand,
+        judgement.effortMetres().orElse(null),
+        judgement.effortSeconds().map(Integer::doubleValue).orElse(null),
+        judgement.stroke().orElse(null),
+        p.place(),
+        p.minutes(),
+        p.temperature(),
+        p.arrival(),
+        null,
+        athletes);
+  }
+
+  /** Refuses a session of the week that cannot be warmed up for, naming the field. */
+  static void check(BlockDefinition.Pattern pattern, LocalDate date) {
+    SessionDetails details =
+        details(pattern, date, pattern.shorthand(), new HashMap<>(), List.of());
+    details.toCore();
+    details.circumstances();
+  }
+
+  /**
+   * The shorthand as it was understood.
+   *
+   * @throws OutOfRangeException naming the field, what was not understood and what was meant
+   */
+  static Reading read(String field, String shorthand, Sport sport) {
+    if (shorthand == null || shorthand.isBlank()) {
+      throw new OutOfRangeException(field, "empty", "a session such as 6 x 1000 @ 5k, 90 s jog");
+    }
+    Reading reading = Shorthand.read(shorthand, sport);
+    if (!reading.faults().isEmpty()) {
+      Fault fault = reading.faults().get(0);
+      throw new OutOfRangeException(
+          field,
+          shorthand + " (" + fault.what() + ")",
+          fault.suggestion().isEmpty() ? "a session that can be read" : fault.suggestion());
+    }
+    return reading;
+  }
+}

@@ -1,0 +1,138 @@
+package dev.jubilee.server.block;
+
+import dev.jubilee.core.block.Stand;
+import dev.jubilee.core.block.TrainingBlock;
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.drill.Ladder;
+import dev.jubilee.server.athlete.AthleteProfile;
+import dev.jubilee.server.athlete.AthleteRow;
+import dev.jubilee.server.athlete.Athletes;
+import dev.jubilee.server.drill.Libraries;
+import dev.jubilee.server.json.Json;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** From stored blocks to what people see. */
+@Component
+class BlockViews {
+  private final BlockAthleteRepository athleteBlocks;
+  private final CompilationRepository compilations;
+  private final Athletes athletes;
+  private final Libraries libraries;
+  private final Json json;
+
+  BlockViews(
+      BlockAthleteRepository athleteBlocks,
+      CompilationRepository compilations,
+      Athletes athletes,
+      Libraries libraries,
+      Json json) {
+    this.athleteBlocks = athleteBlocks;
+    this.compilations = compilations;
+    this.athletes = athletes;
+    this.libraries = libraries;
+    this.json = json;
+  }
+
+  /** The block as it is laid out and as far as it is computed. */
+  BlockView of(
+      BlockRow row,
+      BlockRevisionRow revision,
+      BlockDefinition definition,
+      boolean canRedo,
+      LocalDate today) {
+    TrainingBlock block = definition.toCore();
+    DrillLibrary library = libraries.of(row.clubId());
+    // Before the athletes: what is said to be done must be there.
+    BlockView.CompilationView compilation =
+        compilations
+            .findById(row.id())
+            .map(
+                c ->
+                    new BlockView.CompilationView(
+                        BlockView.CompilationView.State.valueOf(c.state().name()),
+                        c.done(),
+                        c.total(),
+                        c.message()))
+            .orElseThrow();
+    Map<UUID, BlockAthleteRow> computed = new HashMap<>();
+    athleteBlocks
+        .findByClubIdAndBlockId(row.clubId(), row.id())
+        .forEach(a -> computed.put(a.athleteId(), a));
+    Set<String> ladders = new HashSet<>();
+    List<BlockView.AthleteBlock> views = new ArrayList<>();
+    for (BlockDefinition.Group group : definition.groups()) {
+      for (UUID id : group.athleteIds()) {
+        views.add(athlete(row, group, id, computed.get(id), ladders));
+      }
+    }
+    return new BlockView(
+        row.id(),
+        revision.number(),
+        revision.parent() != null,
+        canRedo,
+        revision.edit(),
+        definition,
+        today,
+        block.frozenFrom(),
+        block.weeks(),
+        library.ladders().stream()
+            .filter(l -> ladders.contains(l.id()))
+            .map(BlockViews::ladder)
+            .toList(),
+        views,
+        compilation);
+  }
+
+  private BlockView.AthleteBlock athlete(
+      BlockRow row,
+      BlockDefinition.Group group,
+      UUID id,
+      BlockAthleteRow computed,
+      Set<String> ladders) {
+    AthleteRow athlete = athletes.row(row.clubId(), id);
+    AthleteProfile profile = athletes.profile(athlete);
+    List<BlockView.WeekView> weeks = List.of();
+    List<BlockView.WarmUpView> warmUps = List.of();
+    if (computed != null) {
+      AthleteBlocks.Stands stands = json.read(computed.stands(), AthleteBlocks.Stands.class);
+      ladders.addAll(stands.ladders());
+      weeks = stands.weeks().stream().map(s -> week(s, stands.ladders())).toList();
+      warmUps = json.read(computed.warmUps(), AthleteBlocks.WarmUps.class).all();
+    }
+    return new BlockView.AthleteBlock(
+        id, athlete.name(), profile.level(), group.name(), weeks, warmUps);
+  }
+
+  private static BlockView.WeekView week(Stand stand, List<String> ladders) {
+    return new BlockView.WeekView(
+        stand.week().number(),
+        ladders.stream()
+            .map(l -> new BlockView.StandRung(l, stand.rung(l), stand.dose(l)))
+            .toList(),
+        stand.topPercent(),
+        stand.efforts(),
+        stand.contacts(),
+        stand.isAbsent(),
+        stand.changes());
+  }
+
+  private static BlockView.BlockLadder ladder(Ladder ladder) {
+    List<String> names = new ArrayList<>();
+    for (Drill drill : ladder.rungs()) {
+      int step = drill.rung().orElseThrow().step();
+      if (names.size() < step) {
+        names.add(drill.name());
+      }
+    }
+    return new BlockView.BlockLadder(ladder.id(), names);
+  }
+}

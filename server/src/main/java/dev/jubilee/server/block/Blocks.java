@@ -1,0 +1,352 @@
+package dev.jubilee.server.block;
+
+import dev.jubilee.core.block.Change;
+import dev.jubilee.core.block.Stand;
+import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.server.athlete.Athletes;
+import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.drill.Libraries;
+import dev.jubilee.server.json.Json;
+import dev.jubilee.server.prescription.Prescriptions;
+import dev.jubilee.server.problem.ConflictException;
+import dev.jubilee.server.problem.NotFoundException;
+import dev.jubilee.server.session.SessionRow;
+import dev.jubilee.server.session.Sessions;
+import dev.jubilee.server.signin.SignedIn;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.event.TransactionalEventListener;
+
+/** What coaches do with training blocks. Each call is one transaction. */
+@Service
+public class Blocks {
+  /** A run to begin as soon as it is stored. */
+  private record Begun(CompilationRow run) {}
+
+  private final BlockRepository blocks;
+  private final BlockRevisionRepository revisions;
+  private final BlockAthleteRepository athleteBlocks;
+  private final CompilationRepository compilations;
+  private final AthleteBlocks computation;
+  private final Compiler compiler;
+  private final Sessions sessions;
+  private final Prescriptions prescriptions;
+  private final Athletes athletes;
+  private final Libraries libraries;
+  private final ClubRepository clubs;
+  private final Imports imports;
+  private final BlockViews views;
+  private final Json json;
+  private final ApplicationEventPublisher events;
+
+  Blocks(
+      BlockRepository blocks,
+      BlockRevisionRepository revisions,
+      BlockAthleteRepository athleteBlocks,
+      CompilationRepository compilations,
+      AthleteBlocks computation,
+      Compiler compiler,
+      Sessions sessions,
+      Prescriptions prescriptions,
+      Athletes athletes,
+      Libraries libraries,
+      ClubRepository clubs,
+      Imports imports,
+      BlockViews views,
+      Json json,
+      ApplicationEventPublisher events) {
+    this.blocks = blocks;
+    this.revisions = revisions;
+    this.athleteBlocks = athleteBlocks;
+    this.compilations = compilations;
+    this.computation = computation;
+    this.compiler = compiler;
+    this.sessions = sessions;
+    this.prescriptions = prescriptions;
+    this.athletes = athletes;
+    this.libraries = libraries;
+    this.clubs = clubs;
+    this.imports = imports;
+    this.views = views;
+    this.json = json;
+    this.events = events;
+  }
+
+  @Transactional(readOnly = true)
+  public List<BlockView.BlockSummary> all(UUID clubId) {
+    List<BlockView.BlockSummary> all = new ArrayList<>();
+    for (BlockRow row : blocks.findByClubId(clubId)) {
+      BlockDefinition d = definition(revision(row));
+      all.add(
+          new BlockView.BlockSummary(
+              row.id(), d.name(), d.start(), d.race(), d.athleteIds().size()));
+    }
+    all.sort((a, b) -> b.start().compareTo(a.start()));
+    return all;
+  }
+
+  @Transactional
+  public BlockView create(SignedIn coach, BlockDefinition definition) {
+    check(coach.clubId(), null, definition);
+    BlockRow row = new BlockRow(UUID.randomUUID(), coach.clubId());
+    store(coach, row, null, "Laid out", definition);
+    return view(row);
+  }
+
+  @Transactional(readOnly = true)
+  public BlockView one(UUID clubId, UUID id) {
+    return view(row(clubId, id));
+  }
+
+  /** Lays the block out anew from today on; one step that can be undone. */
+  @Transactional
+  public BlockView change(
+      SignedIn coach, UUID id, int baseRevision, String edit, BlockDefinition definition) {
+    BlockRow row = based(coach.clubId(), id, baseRevision);
+    check(coach.clubId(), id, definition);
+    store(coach, row, row.currentRevision(), edit, definition);
+    return view(row);
+  }
+
+  @Transactional
+  public BlockView undo(SignedIn coach, UUID id, int baseRevision) {
+    BlockRow row = based(coach.clubId(), id, baseRevision);
+    Integer parent = revision(row).parent();
+    if (parent == null) {
+      throw new ConflictException("There is nothing to undo.");
+    }
+    return pointTo(coach, row, parent);
+  }
+
+  @Transactional
+  public BlockView redo(SignedIn coach, UUID id, int baseRevision) {
+    BlockRow row = based(coach.clubId(), id, baseRevision);
+    BlockRevisionRow next =
+        redone(row).orElseThrow(() -> new ConflictException("There is nothing to redo."));
+    return pointTo(coach, row, next.number());
+  }
+
+  /** Prescribes everything anew from today on, around what a coach changed. */
+  @Transactional
+  public BlockView compile(SignedIn coach, UUID id) {
+    BlockRow row = row(coach.clubId(), id);
+    BlockDefinition definition = definition(revision(row));
+    layOut(row, definition);
+    begin(coach, row, definition);
+    return view(row);
+  }
+
+  @Transactional
+  public BlockView cancel(SignedIn coach, UUID id) {
+    BlockRow row = row(coach.clubId(), id);
+    compilations
+        .lock(id)
+        .filter(c -> c.state() == CompilationRow.State.RUNNING)
+        .ifPresent(c -> c.end(CompilationRow.State.CANCELLED, "Stopped; what is done stays done."));
+    return view(row);
+  }
+
+  /** What a change would lead to; nothing is stored. */
+  @Transactional(readOnly = true)
+  public BlockView.Preview preview(SignedIn coach, UUID id, BlockDefinition definition) {
+    BlockRow row = row(coach.clubId(), id);
+    check(coach.clubId(), id, definition);
+    LocalDate today = today(coach.clubId());
+    Map<UUID, List<Stand>> before = new HashMap<>();
+    athleteBlocks
+        .findByClubIdAndBlockId(coach.clubId(), id)
+        .forEach(
+            a ->
+                before.put(
+                    a.athleteId(), json.read(a.stands(), AthleteBlocks.Stands.class).weeks()));
+    List<BlockView.AthletePreview> previews = new ArrayList<>();
+    for (UUID athleteId : definition.athleteIds()) {
+      List<Stand> after = computation.stands(coach, id, definition, athleteId, today);
+      List<BlockView.WeekPreview> weeks = weeks(before.getOrDefault(athleteId, List.of()), after);
+      if (!weeks.isEmpty()) {
+        String name = athletes.row(coach.clubId(), athleteId).name();
+        previews.add(new BlockView.AthletePreview(athleteId, name, weeks));
+      }
+    }
+    return new BlockView.Preview(
+        BlockDifference.words(id, definition(revision(row)), definition, today), previews);
+  }
+
+  /** Weeks in which something is asked that was not, or the other way round. */
+  private static List<BlockView.WeekPreview> weeks(List<Stand> before, List<Stand> after) {
+    Map<LocalDate, String> old = new HashMap<>();
+    before.forEach(s -> old.put(s.week().monday(), words(s)));
+    List<BlockView.WeekPreview> weeks = new ArrayList<>();
+    for (Stand stand : after) {
+      String was = old.remove(stand.week().monday());
+      String now = words(stand);
+      if (!now.equals(was)) {
+        weeks.add(
+            new BlockView.WeekPreview(
+                stand.week().number(), stand.week().monday(), was == null ? "" : was, now));
+      }
+    }
+    return weeks;
+  }
+
+  private static String words(Stand stand) {
+    return stand.week().emphasis().words()
+        + ": "
+        + stand.changes().stream().map(Change::why).collect(Collectors.joining(" "));
+  }
+
+  /** How a file of sessions is understood; nothing is stored. */
+  @Transactional(readOnly = true)
+  Imports.Understanding understand(SignedIn coach, UUID id, Imports.Format format, String text) {
+    BlockRow row = row(coach.clubId(), id);
+    return imports.understand(coach, id, definition(revision(row)), format, text);
+  }
+
+  /** Takes a file of sessions in, all or nothing, and prescribes for them. */
+  @Transactional
+  BlockView take(SignedIn coach, UUID id, Imports.Format format, String text) {
+    BlockRow row = row(coach.clubId(), id);
+    BlockDefinition definition = definition(revision(row));
+    imports.take(coach, id, definition, format, text);
+    begin(coach, row, definition);
+    return view(row);
+  }
+
+  @Transactional(readOnly = true)
+  String write(SignedIn coach, UUID id, Imports.Format format) {
+    BlockRow row = row(coach.clubId(), id);
+    return imports.write(coach, id, definition(revision(row)), format);
+  }
+
+  private void check(UUID clubId, UUID id, BlockDefinition definition) {
+    definition.check();
+    Set<String> ladders = new HashSet<>();
+    libraries.of(clubId).ladders().forEach(l -> ladders.add(l.id()));
+    for (int i = 0; i < definition.wishes().size(); i++) {
+      String ladder = definition.wishes().get(i).ladder();
+      if (!ladders.contains(ladder)) {
+        throw new OutOfRangeException("wishes[" + i + "].ladder", ladder, "the id of a ladder");
+      }
+    }
+    List<UUID> wanted = definition.athleteIds();
+    wanted.forEach(athlete -> athletes.row(clubId, athlete));
+    for (BlockRow other : blocks.findByClubId(clubId)) {
+      BlockDefinition d = definition(revision(other));
+      boolean isApart =
+          other.id().equals(id)
+              || d.race().isBefore(definition.start())
+              || d.start().isAfter(definition.race());
+      if (isApart) {
+        continue;
+      }
+      for (UUID athlete : d.athleteIds()) {
+        if (wanted.contains(athlete)) {
+          throw new OutOfRangeException(
+              "groups",
+              athletes.row(clubId, athlete).name(),
+              "athletes who are not in " + d.name() + " from " + d.start() + " to " + d.race());
+        }
+      }
+    }
+  }
+
+  private void store(
+      SignedIn coach, BlockRow row, Integer parent, String edit, BlockDefinition definition) {
+    int number = row.nextRevision();
+    blocks.saveAndFlush(row);
+    revisions.saveAndFlush(
+        new BlockRevisionRow(row, number, parent, edit, json.write(definition), coach.coachId()));
+    layOut(row, definition);
+    begin(coach, row, definition);
+  }
+
+  private BlockView pointTo(SignedIn coach, BlockRow row, int number) {
+    row.pointTo(number);
+    blocks.saveAndFlush(row);
+    BlockDefinition definition = definition(revision(row));
+    layOut(row, definition);
+    begin(coach, row, definition);
+    return view(row);
+  }
+
+  /** The calendar from today on as the pattern wants it; what coaches changed stays. */
+  private void layOut(BlockRow row, BlockDefinition definition) {
+    Sessions.LaidOut laidOut =
+        sessions.layOut(
+            row.clubId(),
+            BlockSessions.prefix(row.id()),
+            BlockSessions.of(row.id(), definition),
+            today(row.clubId()));
+    for (SessionRow surplus : laidOut.surplus()) {
+      if (!sessions.isChangedByHand(surplus)
+          && prescriptions.removeUntouched(row.clubId(), surplus.id())) {
+        sessions.remove(surplus);
+      }
+    }
+  }
+
+  private void begin(SignedIn coach, BlockRow row, BlockDefinition definition) {
+    CompilationRow run =
+        compilations.lock(row.id()).orElseGet(() -> new CompilationRow(row.id(), row.clubId()));
+    run.begin(row.currentRevision(), coach.coachId(), definition.athleteIds().size());
+    events.publishEvent(new Begun(compilations.saveAndFlush(run)));
+  }
+
+  @TransactionalEventListener
+  void begun(Begun event) {
+    compiler.start(event.run());
+  }
+
+  private BlockView view(BlockRow row) {
+    BlockRevisionRow revision = revision(row);
+    return views.of(
+        row, revision, definition(revision), redone(row).isPresent(), today(row.clubId()));
+  }
+
+  private BlockRow based(UUID clubId, UUID id, int baseRevision) {
+    BlockRow row = row(clubId, id);
+    if (row.currentRevision() != baseRevision) {
+      throw new ConflictException(
+          "This block was changed elsewhere in the meantime. The newer version is shown;"
+              + " repeat your change if it is still wanted.");
+    }
+    return row;
+  }
+
+  private BlockRow row(UUID clubId, UUID id) {
+    return blocks
+        .findByIdAndClubId(Objects.requireNonNull(id), clubId)
+        .orElseThrow(() -> new NotFoundException("block"));
+  }
+
+  private BlockRevisionRow revision(BlockRow row) {
+    return revisions
+        .findByClubIdAndBlockIdAndNumber(row.clubId(), row.id(), row.currentRevision())
+        .orElseThrow();
+  }
+
+  private Optional<BlockRevisionRow> redone(BlockRow row) {
+    return revisions.findFirstByClubIdAndBlockIdAndParentOrderByNumberDesc(
+        row.clubId(), row.id(), row.currentRevision());
+  }
+
+  private BlockDefinition definition(BlockRevisionRow revision) {
+    return json.read(revision.definition(), BlockDefinition.class);
+  }
+
+  private LocalDate today(UUID clubId) {
+    return LocalDate.now(clubs.findById(clubId).orElseThrow().zone());
+  }
+}

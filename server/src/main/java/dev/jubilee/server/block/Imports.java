@@ -1,0 +1,364 @@
+package dev.jubilee.server.block;
+
+import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.core.session.Arrival;
+import dev.jubilee.core.session.Place;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.shorthand.Judgement;
+import dev.jubilee.core.shorthand.Reading;
+import dev.jubilee.core.shorthand.Shorthand;
+import dev.jubilee.core.shorthand.Words;
+import dev.jubilee.core.sport.Sport;
+import dev.jubilee.server.athlete.Athletes;
+import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.session.SessionDetails;
+import dev.jubilee.server.session.SessionRow;
+import dev.jubilee.server.session.Sessions;
+import dev.jubilee.server.signin.SignedIn;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Sessions from files into a block's calendar, and out again. All of a file, or none. */
+@Service
+class Imports {
+  /** Kinds of file. */
+  enum Format {
+    CSV,
+    ICALENDAR
+  }
+
+  /** What a line would do. */
+  enum Outcome {
+    NEW,
+    CHANGED,
+    SAME,
+    /** A coach changed the session since; it stays. */
+    KEPT,
+    FAULTY
+  }
+
+  /**
+   * A line and how it was understood.
+   *
+   * @param line in the file; of a calendar, the number of the event
+   * @param understood in plain shorthand
+   * @param fault what is wrong with it, or empty
+   */
+  record ImportLine(
+      int line,
+      @Schema(nullable = true) LocalDateTime startsAt,
+      String group,
+      String title,
+      String understood,
+      @Schema(nullable = true) SessionKind kind,
+      Outcome outcome,
+      String fault) {}
+
+  /** A file as it was understood. */
+  record Understanding(List<ImportLine> lines, int faulty) {}
+
+  private static final String OWN_ID = "@jubilee";
+  private static final int USUAL_MINUTES = 30;
+  private static final int USUAL_TEMPERATURE = 12;
+
+  private final Sessions sessions;
+  private final Athletes athletes;
+  private final ClubRepository clubs;
+
+  Imports(Sessions sessions, Athletes athletes, ClubRepository clubs) {
+    this.sessions = sessions;
+    this.athletes = athletes;
+    this.clubs = clubs;
+  }
+
+  /** A session of the file and where it goes. */
+  private record Read(ImportLine line, Optional<SessionDetails> details, String key) {}
+
+  @Transactional(readOnly = true)
+  public Understanding understand(
+      SignedIn coach, UUID blockId, BlockDefinition definition, Format format, String text) {
+    List<ImportLine> lines =
+        read(coach, blockId, definition, format, text).stream().map(Read::line).toList();
+    int faulty = (int) lines.stream().filter(l -> l.outcome() == Outcome.FAULTY).count();
+    return new Understanding(lines, faulty);
+  }
+
+  /**
+   * Puts the file's sessions on the calendar.
+   *
+   * @throws OutOfRangeException naming the first faulty line; then nothing is taken in
+   */
+  @Transactional
+  public void take(
+      SignedIn coach, UUID blockId, BlockDefinition definition, Format format, String text) {
+    List<Read> all = read(coach, blockId, definition, format, text);
+    Map<String, SessionDetails> wanted = new LinkedHashMap<>();
+    for (Read read : all) {
+      ImportLine line = read.line();
+      if (line.outcome() == Outcome.FAULTY) {
+        throw new OutOfRangeException(
+            "line " + line.line(), line.title(), "a file without faults: " + line.fault());
+      }
+      if (line.outcome() == Outcome.NEW || line.outcome() == Outcome.CHANGED) {
+        if (read.key().endsWith(OWN_ID)) {
+          SessionRow own = own(coach.clubId(), read.key()).orElseThrow();
+          sessions.change(coach.clubId(), own.id(), own.version(), read.details().orElseThrow());
+        } else {
+          wanted.put(read.key(), read.details().orElseThrow());
+        }
+      }
+    }
+    sessions.layOut(coach.clubId(), prefix(blockId), wanted, LocalDate.MIN);
+  }
+
+  private List<Read> read(
+      SignedIn coach, UUID blockId, BlockDefinition definition, Format format, String text) {
+    BlockDefinition.require("format", format);
+    BlockDefinition.require("text", text);
+    ZoneId zone = clubs.findById(coach.clubId()).orElseThrow().zone();
+    List<CalendarEntry> entries =
+        switch (format) {
+          case CSV -> CsvCalendar.read(text);
+          case ICALENDAR -> ICalendar.read(text, zone, definition.start(), definition.race());
+        };
+    Map<String, SessionRow> present = new HashMap<>();
+    sessions
+        .madeWith(coach.clubId(), prefix(blockId))
+        .forEach(row -> present.put(row.sourceKey(), row));
+    Map<String, Integer> seen = new HashMap<>();
+    List<Read> all = new ArrayList<>();
+    for (CalendarEntry entry : entries) {
+      all.add(read(coach, blockId, definition, entry, present, seen, LocalDate.now(zone)));
+    }
+    return all;
+  }
+
+  private Read read(
+      SignedIn coach,
+      UUID blockId,
+      BlockDefinition definition,
+      CalendarEntry entry,
+      Map<String, SessionRow> present,
+      Map<String, Integer> seen,
+      LocalDate today) {
+    if (!entry.fault().isEmpty()) {
+      return faulty(entry, entry.fault());
+    }
+    try {
+      BlockDefinition.Group group = group(definition, entry.group());
+      LocalDate date = entry.startsAt().toLocalDate();
+      if (!definition.toCore().holds(date)) {
+        return faulty(
+            entry,
+            "is on "
+                + date
+                + ", the block is from "
+                + definition.start()
+                + " to "
+                + definition.race());
+      }
+      if (date.isBefore(today)) {
+        return faulty(entry, "is on " + date + ", which is over");
+      }
+      String key =
+          entry.id().endsWith(OWN_ID)
+              ? entry.id()
+              : prefix(blockId)
+                  + (entry.id().isEmpty() ? group.name() + " " + entry.startsAt() : entry.id());
+      Integer before = seen.putIfAbsent(key, entry.line());
+      if (before != null) {
+        return faulty(entry, "is the same session as line " + before);
+      }
+      Optional<SessionRow> row =
+          entry.id().endsWith(OWN_ID)
+              ? own(coach.clubId(), key)
+              : Optional.ofNullable(present.get(key));
+      SessionDetails details = details(coach, group, entry, row);
+      details.toCore();
+      details.circumstances();
+      Reading reading = Shorthand.read(entry.title(), details.sport());
+      return new Read(
+          new ImportLine(
+              entry.line(),
+              entry.startsAt(),
+              group.name(),
+              entry.title(),
+              Words.of(reading.outline()),
+              details.kind(),
+              outcome(row, details),
+              ""),
+          Optional.of(details),
+          key);
+    } catch (OutOfRangeException e) {
+      return faulty(entry, e.getMessage());
+    }
+  }
+
+  private Outcome outcome(Optional<SessionRow> row, SessionDetails details) {
+    if (row.isEmpty()) {
+      return Outcome.NEW;
+    }
+    if (sessions.details(row.get()).equals(details)) {
+      return Outcome.SAME;
+    }
+    boolean isKept =
+        row.get().sourceKey() != null
+            && !row.get().sourceKey().startsWith("block ")
+            && sessions.isChangedByHand(row.get());
+    return isKept ? Outcome.KEPT : Outcome.CHANGED;
+  }
+
+  private static Read faulty(CalendarEntry entry, String fault) {
+    return new Read(
+        new ImportLine(
+            entry.line(),
+            entry.startsAt(),
+            entry.group(),
+            entry.title(),
+            "",
+            null,
+            Outcome.FAULTY,
+            fault),
+        Optional.empty(),
+        "");
+  }
+
+  private static BlockDefinition.Group group(BlockDefinition definition, String name) {
+    if (name.isEmpty() && definition.groups().size() == 1) {
+      return definition.groups().get(0);
+    }
+    return definition.groups().stream()
+        .filter(g -> g.name().equalsIgnoreCase(name))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new OutOfRangeException(
+                    "group",
+                    name.isEmpty() ? "missing" : name,
+                    definition.groups().stream()
+                        .map(BlockDefinition.Group::name)
+                        .collect(Collectors.joining(", "))));
+  }
+
+  /** What the file says; where it is silent, what the session was, else what is usual. */
+  private SessionDetails details(
+      SignedIn coach, BlockDefinition.Group group, CalendarEntry entry, Optional<SessionRow> row) {
+    Optional<SessionDetails> before = row.map(sessions::details);
+    Sport sport =
+        before
+            .map(SessionDetails::sport)
+            .orElseGet(
+                () ->
+                    group.athleteIds().stream()
+                        .findFirst()
+                        .map(id -> athletes.profile(athletes.row(coach.clubId(), id)).sport())
+                        .orElse(Sport.RUN));
+    Reading reading = BlockSessions.read("session", entry.title(), sport);
+    sport = reading.outline().sport().orElse(sport);
+    Judgement judgement = Judgement.of(reading.outline(), sport);
+    return new SessionDetails(
+        entry.startsAt(),
+        sport,
+        judgement.kind(),
+        entry.title(),
+        judgement.effortMetres().orElse(null),
+        judgement.effortSeconds().map(Integer::doubleValue).orElse(null),
+        judgement.stroke().orElse(null),
+        place(entry.place(), before, sport),
+        minutes(entry.minutes(), before),
+        before.map(SessionDetails::temperature).orElse(USUAL_TEMPERATURE),
+        before.map(SessionDetails::arrival).orElse(Arrival.DESK),
+        before.map(SessionDetails::kit).orElse(null),
+        before.map(SessionDetails::athleteIds).orElse(group.athleteIds()));
+  }
+
+  private static int minutes(String text, Optional<SessionDetails> before) {
+    if (text.isEmpty()) {
+      return before.map(SessionDetails::minutes).orElse(USUAL_MINUTES);
+    }
+    try {
+      return Integer.parseInt(text);
+    } catch (NumberFormatException e) {
+      throw new OutOfRangeException("minutes", text, "3 to 60 min");
+    }
+  }
+
+  private static Place place(String text, Optional<SessionDetails> before, Sport sport) {
+    if (text.isEmpty()) {
+      return before
+          .map(SessionDetails::place)
+          .orElse(
+              switch (sport) {
+                case RUN -> Place.TRACK;
+                case RIDE -> Place.ROAD;
+                case ROW -> Place.BOATHOUSE;
+                case SWIM -> Place.POOL_DECK;
+              });
+    }
+    String name = text.strip().toUpperCase(Locale.ROOT).replace(' ', '_');
+    return Arrays.stream(Place.values())
+        .filter(p -> p.name().equals(name))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new OutOfRangeException(
+                    "place",
+                    text,
+                    Arrays.stream(Place.values())
+                        .map(p -> p.name().toLowerCase(Locale.ROOT).replace('_', ' '))
+                        .collect(Collectors.joining(", "))));
+  }
+
+  /** All sessions of the block's athletes that a block or an import made, as a file. */
+  @Transactional(readOnly = true)
+  public String write(SignedIn coach, UUID blockId, BlockDefinition definition, Format format) {
+    Map<String, SessionDetails> all = new LinkedHashMap<>();
+    Map<String, String> groups = new HashMap<>();
+    List<SessionRow> rows = new ArrayList<>();
+    rows.addAll(sessions.madeWith(coach.clubId(), BlockSessions.prefix(blockId)));
+    rows.addAll(sessions.madeWith(coach.clubId(), prefix(blockId)));
+    rows.sort((a, b) -> a.startsAt().compareTo(b.startsAt()));
+    for (SessionRow row : rows) {
+      String id = row.id() + OWN_ID;
+      all.put(id, sessions.details(row));
+      groups.put(
+          id,
+          definition.groups().stream()
+              .filter(g -> row.athleteIds().stream().anyMatch(g.athleteIds()::contains))
+              .map(BlockDefinition.Group::name)
+              .findFirst()
+              .orElse(""));
+    }
+    ZoneId zone = clubs.findById(coach.clubId()).orElseThrow().zone();
+    return format == Format.CSV
+        ? CsvCalendar.write(all, groups)
+        : ICalendar.write(all, groups, zone);
+  }
+
+  private Optional<SessionRow> own(UUID clubId, String id) {
+    try {
+      UUID sessionId = UUID.fromString(id.substring(0, id.length() - OWN_ID.length()));
+      return Optional.of(sessions.row(clubId, sessionId));
+    } catch (IllegalArgumentException e) {
+      throw new OutOfRangeException("id", id, "an id that Jubilee wrote");
+    }
+  }
+
+  private static String prefix(UUID blockId) {
+    return "import " + blockId + " ";
+  }
+}

@@ -1,0 +1,32 @@
+package dev.jubilee.server.prescription;
+
+import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.sport.Level;
+import dev.jubilee.server.session.SessionDetails;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * One skeleton for a group, each athlete's own version, dose and target side by side.
+ *
+ * @param columns an athlete each
+ * @param rows in the order of the warm-up
+ */
+public record SquadSheet(SessionDetails session, List<Column> columns, List<Row> rows) {
+
+  /** An athlete and how long their warm-up takes. */
+  public record Column(
+      UUID athleteId, UUID prescriptionId, String name, Level level, int seconds) {}
+
+  /**
+   * One movement or effort.
+   *
+   * @param block part of the warm-up
+   * @param name what most of them do
+   * @param cells one for each column, empty where an athlete does without
+   */
+  public record Row(Block block, String name, List<Cell> cells) {}
+
+  /** What one athlete does. */
+  public record Cell(String name, String dose, PlanView.TargetView target, int recoverySeconds) {}
+}

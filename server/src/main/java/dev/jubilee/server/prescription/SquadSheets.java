@@ -1,0 +1,154 @@
+package dev.jubilee.server.prescription;
+
+import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.server.athlete.AthleteProfile;
+import dev.jubilee.server.athlete.Athletes;
+import dev.jubilee.server.drill.Libraries;
+import dev.jubilee.server.json.Json;
+import dev.jubilee.server.session.SessionRow;
+import dev.jubilee.server.session.Sessions;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Lays the warm-ups of a session's athletes side by side. */
+@Service
+public class SquadSheets {
+  private static final SquadSheet.Cell NOTHING = new SquadSheet.Cell("", "", null, 0);
+
+  private final Sessions sessions;
+  private final Athletes athletes;
+  private final PrescriptionRepository prescriptions;
+  private final RevisionRepository revisions;
+  private final Libraries libraries;
+  private final Json json;
+
+  SquadSheets(
+      Sessions sessions,
+      Athletes athletes,
+      PrescriptionRepository prescriptions,
+      RevisionRepository revisions,
+      Libraries libraries,
+      Json json) {
+    this.sessions = sessions;
+    this.athletes = athletes;
+    this.prescriptions = prescriptions;
+    this.revisions = revisions;
+    this.libraries = libraries;
+    this.json = json;
+  }
+
+  /** What is prescribed for a session; athletes without a warm-up are left out. */
+  @Transactional(readOnly = true)
+  public SquadSheet of(UUID clubId, UUID sessionId) {
+    SessionRow session = sessions.row(clubId, sessionId);
+    List<PrescriptionRow> rows =
+        prescriptions.findByClubIdAndSessionIdIn(clubId, List.of(sessionId));
+    Map<UUID, PlanView> plans =
+        revisions.findCurrent(clubId, rows.stream().map(PrescriptionRow::id).toList()).stream()
+            .collect(
+                Collectors.toMap(
+                    RevisionRow::prescriptionId, r -> json.read(r.outcome(), PlanView.class)));
+    List<SquadSheet.Column> columns = new ArrayList<>();
+    List<PlanView> inOrder = new ArrayList<>();
+    for (UUID athleteId : session.athleteIds()) {
+      for (PrescriptionRow row : rows) {
+        if (row.athleteId().equals(athleteId)) {
+          AthleteProfile profile = athletes.profile(athletes.row(clubId, athleteId));
+          PlanView plan = plans.get(row.id());
+          inOrder.add(plan);
+          columns.add(
+              new SquadSheet.Column(
+                  athleteId, row.id(), profile.name(), profile.level(), plan.seconds()));
+        }
+      }
+    }
+    return new SquadSheet(sessions.details(session), columns, rows(inOrder, libraries.of(clubId)));
+  }
+
+  private static List<SquadSheet.Row> rows(List<PlanView> plans, DrillLibrary library) {
+    List<String> order = new ArrayList<>();
+    List<Map<String, PlanView.ItemView>> byKey = new ArrayList<>();
+    for (PlanView plan : plans) {
+      Map<String, PlanView.ItemView> own = keyed(plan, library);
+      byKey.add(own);
+      int at = 0;
+      for (String key : own.keySet()) {
+        int present = order.indexOf(key);
+        if (present < 0) {
+          order.add(at, key);
+          present = at;
+        }
+        at = Math.max(at, present + 1);
+      }
+    }
+    List<SquadSheet.Row> rows = new ArrayList<>();
+    for (String key : order) {
+      List<SquadSheet.Cell> cells = new ArrayList<>();
+      List<PlanView.ItemView> items = new ArrayList<>();
+      for (Map<String, PlanView.ItemView> own : byKey) {
+        PlanView.ItemView item = own.get(key);
+        cells.add(item == null ? NOTHING : cell(item));
+        if (item != null) {
+          items.add(item);
+        }
+      }
+      rows.add(new SquadSheet.Row(items.get(0).block(), commonest(items), cells));
+    }
+    // Parts stay together, in the order of the first plan, whoever's plan a row came from.
+    List<Block> parts = rows.stream().map(SquadSheet.Row::block).distinct().toList();
+    rows.sort(Comparator.comparingInt(row -> parts.indexOf(row.block())));
+    return rows;
+  }
+
+  /**
+   * What is the same for all of a group: the ladder, whichever rung; efforts count from the last
+   * one, as that is where they agree.
+   */
+  private static Map<String, PlanView.ItemView> keyed(PlanView plan, DrillLibrary library) {
+    Map<Block, Long> counts =
+        plan.items().stream()
+            .collect(Collectors.groupingBy(PlanView.ItemView::block, Collectors.counting()));
+    Map<String, Integer> seen = new HashMap<>();
+    Map<String, PlanView.ItemView> keyed = new LinkedHashMap<>();
+    for (PlanView.ItemView item : plan.items()) {
+      String key = item.block().name();
+      if (item.block() == Block.BUILD) {
+        int index = seen.merge(key, 1, Integer::sum);
+        key = key + " " + (counts.get(Block.BUILD) - index);
+      } else {
+        key = key + " " + library.find(item.drillId()).map(Drill::group).orElse(item.drillId());
+        int times = seen.merge(key, 1, Integer::sum);
+        key = times == 1 ? key : key + " " + times;
+      }
+      keyed.put(key, item);
+    }
+    return keyed;
+  }
+
+  private static String commonest(List<PlanView.ItemView> items) {
+    return items.stream()
+        .map(PlanView.ItemView::name)
+        .collect(
+            Collectors.groupingBy(Function.identity(), LinkedHashMap::new, Collectors.counting()))
+        .entrySet()
+        .stream()
+        .max(Map.Entry.comparingByValue())
+        .orElseThrow()
+        .getKey();
+  }
+
+  private static SquadSheet.Cell cell(PlanView.ItemView item) {
+    return new SquadSheet.Cell(item.name(), item.dose(), item.target(), item.recoverySeconds());
+  }
+}

@@ -1,0 +1,357 @@
+package dev.jubilee.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.jubilee.server.RunningServer.Visitor;
+import java.net.http.HttpResponse;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Training blocks over HTTP, prescribed in the background, on a real PostgreSQL. */
+@ExtendWith(RunningServer.class)
+class BlockApiTest {
+  private static final JsonMapper JSON = JsonMapper.builder().build();
+
+  /** A Monday to come, so that nothing of a block is over. */
+  private static final LocalDate START =
+      LocalDate.of(2096, 1, 1).with(TemporalAdjusters.next(DayOfWeek.MONDAY));
+
+  private static int athletes;
+
+  private Visitor coach;
+
+  @BeforeEach
+  void signIn() throws Exception {
+    coach = new Visitor().signedIn();
+  }
+
+  @Test
+  void everyAthleteAndSessionGetsAWarmUpAndAgainChangesNothing() throws Exception {
+    JsonNode block = created(definition(2, 3));
+    assertThat(block.at("/weeks").size()).isEqualTo(3);
+    List<JsonNode> warmUps = warmUps(block);
+    // Two athletes, two sessions a week, three weeks to a Saturday.
+    assertThat(warmUps).hasSize(12);
+    for (JsonNode warmUp : warmUps) {
+      assertThat(warmUp.get("seconds").asInt()).isBetween(180, 35 * 60);
+      assertThat(revision(warmUp)).isEqualTo(1);
+    }
+    JsonNode again = done(coach.post(path(block, "/compile"), ""));
+    assertThat(warmUps(again)).extracting(this::revision).containsOnly(1);
+  }
+
+  @Test
+  void whatACoachChangedIsNeverOverwritten() throws Exception {
+    JsonNode block = created(definition(1, 3));
+    JsonNode first = warmUps(block).get(1);
+    String id = first.get("prescriptionId").asString();
+    JsonNode plan = JSON.readTree(coach.get("/api/prescriptions/" + id).body());
+    String item = plan.at("/plan/items/2/id").asString();
+    String edit = "{\"baseRevision\":1,\"action\":\"REMOVE\",\"itemId\":\"" + item + "\"}";
+    coach.post("/api/prescriptions/" + id + "/edits", edit);
+    String before = coach.get("/api/prescriptions/" + id).body();
+
+    ObjectNode ill = (ObjectNode) block.get("definition");
+    ill.withArray("/interruptions")
+        .addObject()
+        .put("athleteId", block.at("/athletes/0/id").asString())
+        .put("kind", "PAIN")
+        .put("region", "ACHILLES")
+        .put("from", START.toString())
+        .put("until", START.plusDays(9).toString());
+    JsonNode after = changed(block, ill);
+    assertThat(coach.get("/api/prescriptions/" + id).body()).isEqualTo(before);
+    List<JsonNode> all = warmUps(after);
+    assertThat(all.get(1).get("kept").asBoolean()).isTrue();
+    // The others took the pain up.
+    assertThat(all.get(2).get("contacts").asInt()).isZero();
+    assertThat(revision(all.get(2))).isEqualTo(2);
+  }
+
+  @Test
+  void aChangeIsOneStepThatIsPreviewedUndoneAndRedone() throws Exception {
+    JsonNode block = created(definition(1, 4));
+    ObjectNode shorter = (ObjectNode) block.get("definition").deepCopy();
+    shorter.put("race", START.plusDays(19).toString());
+    JsonNode preview = JSON.readTree(coach.post(path(block, "/preview"), "" + shorter).body());
+    assertThat(preview.at("/sessions/0").asString()).contains("The race moves");
+    assertThat(preview.at("/athletes").size()).isEqualTo(1);
+    assertThat(warmUps(fetched(block))).hasSize(8);
+
+    JsonNode moved = changed(block, shorter);
+    assertThat(warmUps(moved)).hasSize(6);
+    HttpResponse<String> late = coach.put(path(block, ""), change(block, shorter));
+    assertThat(late.statusCode()).isEqualTo(409);
+    JsonNode undone =
+        done(coach.post(path(block, "/undo?baseRevision=" + moved.get("revision").asInt()), ""));
+    assertThat(warmUps(undone)).hasSize(8);
+    JsonNode redone =
+        done(coach.post(path(block, "/redo?baseRevision=" + undone.get("revision").asInt()), ""));
+    assertThat(warmUps(redone)).hasSize(6);
+  }
+
+  /** Changes come quicker than they are prescribed; the last one counts, and nothing fails. */
+  @Test
+  void aChangeWhileWarmUpsAreBeingMadeOvertakesThem() throws Exception {
+    JsonNode block = JSON.readTree(coach.post("/api/blocks", "" + definition(3, 4)).body());
+    for (int weeks = 5; weeks <= 7; weeks++) {
+      ObjectNode longer = (ObjectNode) block.get("definition");
+      longer.put("race", START.plusWeeks(weeks - 1L).plusDays(5).toString());
+      block = JSON.readTree(coach.put(path(block, ""), change(block, longer)).body());
+    }
+    JsonNode done = done(coach.get(path(block, "")));
+    assertThat(warmUps(done)).hasSize(3 * 7 * 2);
+    assertThat(done.at("/compilation/done").asInt()).isEqualTo(3);
+  }
+
+  @Test
+  void workIsStoppedAndGoneOnWith() throws Exception {
+    JsonNode block = JSON.readTree(coach.post("/api/blocks", "" + definition(4, 12)).body());
+    JsonNode stopped = JSON.readTree(coach.post(path(block, "/cancel"), "").body());
+    assertThat(stopped.at("/compilation/state").asString()).isEqualTo("CANCELLED");
+    assertThat(warmUps(done(coach.post(path(block, "/compile"), "")))).hasSize(4 * 12 * 2);
+  }
+
+  @Test
+  void anAthleteWhoJoinsLaterBeginsThen() throws Exception {
+    ObjectNode definition = definition(2, 4);
+    definition
+        .withArray("/members")
+        .addObject()
+        .put("athleteId", definition.at("/groups/0/athleteIds/1").asString())
+        .put("joins", START.plusWeeks(2).toString());
+    JsonNode block = created(definition);
+    assertThat(block.at("/athletes/0/weeks").size()).isEqualTo(4);
+    assertThat(block.at("/athletes/1/weeks").size()).isEqualTo(2);
+    assertThat(block.at("/athletes/1/weeks/0/changes/0/kind").asString()).isEqualTo("START");
+    assertThat(block.at("/athletes/1/warmUps").size()).isEqualTo(4);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "race | 2020-01-01 | race | a day after the start",
+        "race | 2999-01-01 | weeks | 2 to 26 weeks",
+        "name | '' | name | 1 to 80 characters"
+      })
+  void whatCannotBeLaidOutIsRefusedByName(String field, String value, String named, String accepted)
+      throws Exception {
+    ObjectNode definition = definition(1, 3).put(field, value);
+    assertRefused(definition, named, accepted);
+  }
+
+  @Test
+  void faultsOfTheWeekAreRefusedWithTheirPlace() throws Exception {
+    ObjectNode misread = definition(1, 3);
+    ((ObjectNode) misread.at("/pattern/1")).put("shorthand", "3 x 10 min threshhold / 3 min");
+    assertRefused(misread, "pattern[1].shorthand", "threshold");
+    ObjectNode endless = definition(1, 3);
+    ((ObjectNode) endless.at("/pattern/1")).put("minutes", 500);
+    assertRefused(endless, "pattern[1].minutes", "3 to 60 min");
+    ObjectNode nowhere = definition(1, 3);
+    ((ObjectNode) nowhere.at("/pattern/1")).remove("place");
+    assertRefused(nowhere, "pattern[1].place", "a value");
+    ObjectNode unknown = definition(1, 3);
+    unknown
+        .withArray("/wishes")
+        .addObject()
+        .put("ladder", "x")
+        .put("step", 2)
+        .put("monday", "" + START);
+    assertRefused(unknown, "wishes[0].ladder", "the id of a ladder");
+    ObjectNode stranger = definition(1, 3);
+    ((ObjectNode) stranger.at("/pattern/0")).put("group", "Nobody");
+    assertRefused(stranger, "pattern[0].group", "one of Squad");
+    ObjectNode overlapping = definition(1, 3);
+    created(overlapping);
+    assertRefused(overlapping, "groups", "who are not in Spring");
+  }
+
+  private void assertRefused(ObjectNode definition, String field, String accepted)
+      throws Exception {
+    HttpResponse<String> answer = coach.post("/api/blocks", "" + definition);
+    assertThat(answer.statusCode()).isEqualTo(422);
+    JsonNode error = JSON.readTree(answer.body()).at("/errors/0");
+    assertThat(error.get("field").asString()).isEqualTo(field);
+    assertThat(error.get("accepted").asString()).contains(accepted);
+  }
+
+  @Test
+  void aFileIsTakenInWholeOrNotAtAllAndAgainOnlyChanges() throws Exception {
+    JsonNode block = created(definition(1, 3));
+    String good = "id,date,time,group,session,minutes\n" + "t1," + START.plusDays(3);
+    String faulty =
+        good
+            + ",07:00,Squad,\"6 x 1000 @ 5k, 90 s jog\",25\n"
+            + "t2,7.12.2026,07:00,Squad,easy 40 min,\n"
+            + "t3,"
+            + START.plusDays(4)
+            + ",07:00,Nobody,easy 40 min,\n";
+    JsonNode understood =
+        JSON.readTree(coach.post(path(block, "/import/preview"), file(faulty)).body());
+    assertThat(understood.get("faulty").asInt()).isEqualTo(2);
+    assertThat(understood.at("/lines/0/understood").asString())
+        .isEqualTo("6 x 1000 m @ 5 km pace / 90 s jog");
+    assertThat(understood.at("/lines/1/fault").asString()).contains("2026-12-07");
+    assertThat(understood.at("/lines/2/fault").asString()).contains("accepted is Squad");
+    assertThat(coach.post(path(block, "/import"), file(faulty)).statusCode()).isEqualTo(422);
+    assertThat(warmUps(fetched(block))).hasSize(6);
+
+    String first = good + ",07:00,Squad,\"6 x 1000 @ 5k, 90 s jog\",25\n";
+    assertThat(warmUps(done(coach.post(path(block, "/import"), file(first))))).hasSize(7);
+    String second = good + ",08:00,Squad,easy 40 min,10\n";
+    JsonNode again = done(coach.post(path(block, "/import"), file(second)));
+    assertThat(warmUps(again)).hasSize(7);
+    assertThat(warmUps(again)).anyMatch(w -> w.get("title").asString().equals("easy 40 min"));
+
+    // What is written is read as the same sessions.
+    String table = coach.get(path(block, "/sessions.csv")).body();
+    JsonNode same = JSON.readTree(coach.post(path(block, "/import/preview"), file(table)).body());
+    assertThat(same.get("lines").size()).isEqualTo(7);
+    assertThat(same.get("lines")).allMatch(l -> l.get("outcome").asString().equals("SAME"));
+  }
+
+  @Test
+  void filesWithOtherColumnsOrFarTooMuchAreRefused() throws Exception {
+    JsonNode block = created(definition(1, 3));
+    assertThat(coach.post(path(block, "/import"), file("day,what\nMon,easy\n")).body())
+        .contains("columns", "date, time, session are needed");
+    StringBuilder endless = new StringBuilder("date,time,session\n");
+    for (int i = 0; i < 2001; i++) {
+      endless.append(START).append(",07:00,easy 40 min\n");
+    }
+    assertThat(coach.post(path(block, "/import"), file("" + endless)).body())
+        .contains("at most 1000 sessions");
+  }
+
+  @Test
+  void theSquadSheetLaysVersionsSideBySide() throws Exception {
+    JsonNode block = created(definition(2, 3));
+    String session = warmUps(block).get(1).get("sessionId").asString();
+    JsonNode sheet = JSON.readTree(coach.get("/api/sessions/" + session + "/sheet").body());
+    assertThat(sheet.get("columns").size()).isEqualTo(2);
+    Map<String, Integer> cells = new HashMap<>();
+    for (JsonNode row : sheet.get("rows")) {
+      assertThat(row.get("cells").size()).isEqualTo(2);
+      row.get("cells").forEach(c -> cells.merge(c.get("name").asString(), 1, Integer::sum));
+    }
+    // Alike athletes, so that nothing stands in two rows.
+    assertThat(cells).doesNotContainKey("");
+  }
+
+  @Test
+  void blocksOfOthersAreNotThere() throws Exception {
+    JsonNode block = created(definition(1, 3));
+    assertThat(new Visitor().get(path(block, "")).statusCode()).isEqualTo(401);
+    assertThat(coach.get("/api/blocks/00000000-0000-0000-0000-000000000000").statusCode())
+        .isEqualTo(404);
+  }
+
+  private static String file(String text) {
+    return "" + JSON.createObjectNode().put("format", "CSV").put("text", text);
+  }
+
+  private static String path(JsonNode block, String rest) {
+    return "/api/blocks/" + block.get("id").asString() + rest;
+  }
+
+  private static String change(JsonNode block, JsonNode definition) {
+    return ""
+        + JSON.createObjectNode()
+            .put("baseRevision", block.get("revision").asInt())
+            .put("edit", "Changed")
+            .set("definition", definition);
+  }
+
+  private JsonNode changed(JsonNode block, JsonNode definition) throws Exception {
+    return done(coach.put(path(block, ""), change(block, definition)));
+  }
+
+  private JsonNode created(JsonNode definition) throws Exception {
+    return done(coach.post("/api/blocks", "" + definition));
+  }
+
+  private JsonNode fetched(JsonNode block) throws Exception {
+    return JSON.readTree(coach.get(path(block, "")).body());
+  }
+
+  /** The block when all is prescribed. */
+  private JsonNode done(HttpResponse<String> answer) throws Exception {
+    assertThat(answer.statusCode()).as(answer.body()).isBetween(200, 201);
+    JsonNode block = JSON.readTree(answer.body());
+    for (int i = 0; i < 300; i++) {
+      block = fetched(block);
+      String state = block.at("/compilation/state").asString();
+      if (!state.equals("RUNNING")) {
+        assertThat(state).as(block.at("/compilation/message").asString()).isEqualTo("DONE");
+        return block;
+      }
+      Thread.sleep(100);
+    }
+    throw new AssertionError("not prescribed within half a minute");
+  }
+
+  private static List<JsonNode> warmUps(JsonNode block) {
+    List<JsonNode> all = new ArrayList<>();
+    block.get("athletes").forEach(a -> a.get("warmUps").forEach(all::add));
+    return all;
+  }
+
+  private int revision(JsonNode warmUp) {
+    try {
+      String id = warmUp.get("prescriptionId").asString();
+      return JSON.readTree(coach.get("/api/prescriptions/" + id).body()).get("revision").asInt();
+    } catch (Exception e) {
+      throw new AssertionError(e);
+    }
+  }
+
+  /** Runners of their own, two sessions a week, to a Saturday. */
+  private ObjectNode definition(int size, int weeks) throws Exception {
+    ObjectNode definition = JSON.createObjectNode();
+    definition.put("name", "Spring").put("start", START.toString());
+    definition.put("race", START.plusWeeks(weeks - 1L).plusDays(5).toString());
+    ArrayNode ids =
+        definition.withArray("/groups").addObject().put("name", "Squad").putArray("athleteIds");
+    for (int i = 0; i < size; i++) {
+      String athlete =
+          "{\"name\":\"Runner "
+              + athletes++
+              + "\",\"sport\":\"RUN\",\"level\":\"INTERMEDIATE\",\"age\":30,\"results\":[],"
+              + "\"limits\":[],\"avoidances\":[],\"deconditioned\":false,\"mastery\":{}}";
+      ids.add(JSON.readTree(coach.post("/api/athletes", athlete).body()).get("id").asString());
+    }
+    for (String[] session :
+        new String[][] {{"TUESDAY", "easy 40 min"}, {"THURSDAY", "6 x 1000 @ 5k, 90 s jog"}}) {
+      definition
+          .withArray("/pattern")
+          .addObject()
+          .put("key", session[0])
+          .put("day", session[0])
+          .put("time", "18:00")
+          .put("group", "Squad")
+          .put("sport", "RUN")
+          .put("shorthand", session[1])
+          .put("place", "TRACK")
+          .put("minutes", 35)
+          .put("temperature", 12)
+          .put("arrival", "DESK");
+    }
+    return definition;
+  }
+}
