@@ -4,6 +4,9 @@ import { BrowserRouter, Navigate, Route, Routes } from "react-router";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
 import { AthletesPage } from "../athletes/AthletesPage";
+import { BlockLayout, NewBlock } from "../block/BlockForm";
+import { BlockPage } from "../block/BlockPage";
+import { SquadSheetPage } from "../block/SquadSheetPage";
 import { BuilderPage } from "../builder/BuilderPage";
 import { DayPage } from "../day/DayPage";
 import { SessionPage } from "../day/SessionPage";
@@ -31,6 +34,11 @@ export function App() {
         <Routes>
           <Route path="/day/:date?" element={<DayPage today={me.data.today} />} />
           <Route path="/sessions/new" element={<SessionPage today={me.data.today} />} />
+          <Route path="/sessions/:id/sheet" element={<SquadSheetPage />} />
+          <Route path="/block/new" element={<NewBlock today={me.data.today} />} />
+          <Route path="/block/:id/layout" element={<BlockLayout />} />
+          <Route path="/block/:id?" element={<BlockPage />} />
+          <Route path="/block/:id/athlete/:athleteId" element={<BlockPage />} />
           <Route path="/athletes/:id?" element={<AthletesPage />} />
           <Route path="/library" element={<LibraryPage />} />
           <Route path="/prescriptions/:id" element={<BuilderPage />} />

@@ -9,6 +9,7 @@ import { Pennant } from "../shared/icons";
 
 const PLACES = [
   { to: "/day", label: "Day" },
+  { to: "/block", label: "Block" },
   { to: "/athletes", label: "Athletes" },
   { to: "/library", label: "Library" },
 ];
@@ -35,7 +36,7 @@ export function Frame({ me, children }: { me: Me; children: ReactNode }) {
           <Pennant size={20} />
           <Box srOnly={{ base: true, sm: false }}>Jubilee</Box>
         </Flex>
-        <Flex as="nav" aria-label="Main" gap={{ base: "3", md: "5" }} h="100%">
+        <Flex as="nav" aria-label="Main" gap={{ base: "2.5", md: "5" }} h="100%">
           {PLACES.map(({ to, label }) => (
             <NavLink
               key={to}
@@ -56,7 +57,9 @@ export function Frame({ me, children }: { me: Me; children: ReactNode }) {
         <Box color="inkSoft" fontSize="sm" hideBelow="md">
           {me.coachName}, {me.clubName}
         </Box>
-        <MeasuresSwitch />
+        <Box hideBelow="sm">
+          <MeasuresSwitch />
+        </Box>
         <Button variant="ghost" px={{ base: "0", md: "2.5" }} onClick={() => void signOut()}>
           Sign out
         </Button>

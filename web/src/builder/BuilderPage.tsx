@@ -8,7 +8,7 @@ import { Complaint } from "../shared/Complaint";
 import { Countdown } from "../shared/Countdown";
 import { Curves } from "../shared/Curves";
 import { SportIcon } from "../shared/icons";
-import { clock } from "../shared/units";
+import { clock, inMeasures } from "../shared/units";
 import { KINDS, SPORTS } from "../shared/words";
 import { AddDrill } from "./AddDrill";
 import { ApproachPanel } from "./ApproachPanel";
@@ -206,7 +206,7 @@ const Why = memo(function Why({ plan, onStep }: WhyProps) {
         ))}
         <div className="basis">
           {plan.basis.map((sentence) => (
-            <p key={sentence}>{sentence}.</p>
+            <p key={sentence}>{inMeasures(sentence)}.</p>
           ))}
         </div>
         <Button mt="2" variant="ghost" onClick={() => onStep("refresh")}>

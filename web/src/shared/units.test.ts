@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Target } from "../api/types";
-import { clock, figures, parseClock } from "./units";
+import { clock, figures, inMeasures, parseClock } from "./units";
 
 const target = (gauge: Target["gauge"], value: number): Target => ({
   gauge,
@@ -54,5 +54,16 @@ describe("clock", () => {
     for (const text of ["", "seven", "7:", ":30", "1:2:3:4", "-5"]) {
       expect(parseClock(text)).toBeUndefined();
     }
+  });
+});
+
+describe("inMeasures", () => {
+  // 1 mile = 1609.344 m and 1 yd = 0.9144 m, exactly.
+  it("tells the paces of a sentence by the mile and by 100 yd", () => {
+    const sentence = "Critical speed 4:00 /km: 5 km in 20:00; in water 1:40.0 /100 m";
+    expect(inMeasures(sentence, true)).toBe(
+      "Critical speed 6:26 /mile: 5 km in 20:00; in water 1:31 /100 yd",
+    );
+    expect(inMeasures(sentence, false)).toBe(sentence);
   });
 });

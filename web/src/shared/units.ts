@@ -88,3 +88,16 @@ export function targetWords(target: Target): string {
   const { main, unit, more } = figures(target);
   return [`${main} ${unit}`, ...more].join(" · ");
 }
+
+const PACE_IN_WORDS = /(\d+):(\d\d(?:\.\d)?) \/(km|100 m)\b/g;
+
+/** A sentence of the server's, its paces in the measures that are wanted. */
+export function inMeasures(sentence: string, inMiles = measures() === "MILES"): string {
+  if (!inMiles) return sentence;
+  return sentence.replace(PACE_IN_WORDS, (_, minutes: string, seconds: string, per: string) => {
+    const time = 60 * Number(minutes) + Number(seconds);
+    return per === "km"
+      ? `${clock((time * MILE) / 1000)} /mile`
+      : `${clock((time * HUNDRED_YARDS) / 100)} /100 yd`;
+  });
+}

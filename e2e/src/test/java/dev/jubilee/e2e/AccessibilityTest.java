@@ -35,6 +35,15 @@ class AccessibilityTest {
       page.navigate(RunningJubilee.base() + "/library");
       page.getByText("The climb").or(page.getByText("Your own drills")).first().waitFor();
       expectNoViolations(page, "library " + scheme);
+      page.navigate(RunningJubilee.base() + "/block");
+      page.locator(".trend").last().waitFor();
+      expectNoViolations(page, "block " + scheme);
+      page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Edda Lindmere")).click();
+      page.getByText("What comes between").waitFor();
+      expectNoViolations(page, "athlete's block " + scheme);
+      page.getByText("Week and groups").click();
+      page.getByText("Sessions from a file").waitFor();
+      expectNoViolations(page, "block layout " + scheme);
       page.navigate(RunningJubilee.base() + "/athletes");
       page.getByText("What follows").waitFor();
       expectNoViolations(page, "athlete " + scheme);

@@ -1,0 +1,106 @@
+package dev.jubilee.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The training block in the browser. */
+@ExtendWith(RunningJubilee.class)
+class BlockTest {
+  private static final int PATIENCE_MS = 60_000;
+
+  @Test
+  void aRungIsDraggedPreviewedAppliedAndUndone() {
+    Page page = block();
+    page.getByRole(AriaRole.BUTTON, named("Ines Farrowby")).click();
+    Locator rung = page.locator(".step.provisional").last();
+    String before = rung.getAttribute("aria-valuenow");
+    BoundingBox at = rung.locator("circle").boundingBox();
+    page.mouse().move(at.x + 5, at.y + 5);
+    page.mouse().down();
+    page.mouse().move(at.x + 85, at.y + 5);
+    page.mouse().up();
+    Locator preview = page.getByRole(AriaRole.REGION, named("What would change"));
+    assertThat(preview).containsText("As you wished");
+    preview.getByRole(AriaRole.BUTTON, in("Apply")).click();
+    assertThat(preview).not().isVisible();
+    awaitPrescribed(page);
+    assertThat(page.locator(".step.provisional").last())
+        .not()
+        .hasAttribute("aria-valuenow", before);
+    page.getByRole(AriaRole.BUTTON, named("Undo")).click();
+    awaitPrescribed(page);
+    assertThat(page.locator(".step.provisional").last()).hasAttribute("aria-valuenow", before);
+    page.context().close();
+  }
+
+  @Test
+  void illnessIsPlannedAroundAndTheWarmUpsAreOneClickAway() {
+    Page page = block();
+    page.getByRole(AriaRole.BUTTON, named("Jory Pellwick")).click();
+    page.locator(".week-head").nth(3).click();
+    page.getByLabel("What").selectOption("ILL");
+    String monday = page.locator(".week-head").nth(2).getAttribute("data-monday");
+    String sunday = java.time.LocalDate.parse(monday).plusDays(6).toString();
+    page.getByLabel("First day", exact()).fill(monday);
+    page.getByLabel("Last day").fill(sunday);
+    page.getByRole(AriaRole.BUTTON, named("See what changes")).first().click();
+    Locator preview = page.getByRole(AriaRole.REGION, named("What would change"));
+    assertThat(preview).containsText("No training this week");
+    preview.getByRole(AriaRole.BUTTON, in("Apply")).click();
+    awaitPrescribed(page);
+    page.locator(".week-head").nth(2).click();
+    assertThat(page.locator(".week-panel")).containsText("No training this week");
+    assertThat(page.locator(".warm-ups li")).hasCount(0);
+    page.locator(".week-head").nth(0).click();
+    page.locator(".warm-ups a").first().click();
+    assertThat(page.getByTestId("length")).isVisible();
+    page.context().close();
+  }
+
+  @Test
+  void theSquadSheetFitsAPhone() {
+    Page page = block();
+    page.locator(".warm-ups a").nth(1).click();
+    assertThat(page.locator(".sheet tbody tr").first()).isVisible();
+    page.setViewportSize(390, 844);
+    page.getByRole(AriaRole.GROUP, named("Athlete")).getByRole(AriaRole.BUTTON).nth(1).click();
+    assertThat(page.locator(".sheet thead th.shown")).hasCount(1);
+    int width = (int) page.evaluate("document.documentElement.scrollWidth");
+    org.assertj.core.api.Assertions.assertThat(width).isLessThanOrEqualTo(390);
+    page.context().close();
+  }
+
+  private static Page block() {
+    Page page = RunningJubilee.coach();
+    page.getByRole(AriaRole.LINK, named("Block")).click();
+    awaitPrescribed(page);
+    return page;
+  }
+
+  private static void awaitPrescribed(Page page) {
+    assertThat(page.getByText(Pattern.compile("Prescribing: ")))
+        .not()
+        .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(PATIENCE_MS));
+    assertThat(page.locator(".week-head").first()).isVisible();
+  }
+
+  private static Page.GetByRoleOptions named(String name) {
+    return new Page.GetByRoleOptions().setName(name);
+  }
+
+  private static Locator.GetByRoleOptions in(String name) {
+    return new Locator.GetByRoleOptions().setName(name);
+  }
+
+  private static Page.GetByLabelOptions exact() {
+    return new Page.GetByLabelOptions().setExact(true);
+  }
+}

@@ -1,0 +1,100 @@
+import "./sheet.css";
+import { Button, Flex } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
+import { Fragment, useState } from "react";
+import { Link, useParams } from "react-router";
+import { api, data } from "../api/client";
+import type { SquadSheet } from "../api/types";
+import { dayAndMonth, timeOf, weekday } from "../day/dates";
+import { Complaint } from "../shared/Complaint";
+import { clock, targetWords } from "../shared/units";
+import { BLOCKS } from "../shared/words";
+
+type Row = SquadSheet["rows"][number];
+
+/** A group's warm-ups side by side: to print on one page, or to read on a phone one by one. */
+export function SquadSheetPage() {
+  const { id = "" } = useParams();
+  const sheet = useQuery({
+    queryKey: ["sheet", id],
+    queryFn: () => data(api.GET("/api/sessions/{id}/sheet", { params: { path: { id } } })),
+  });
+  const [shown, setShown] = useState(0);
+  if (sheet.error) return <Complaint error={sheet.error} onRetry={() => void sheet.refetch()} />;
+  if (!sheet.data) return <p>One moment…</p>;
+  const { session, columns, rows } = sheet.data;
+  const date = session.startsAt.slice(0, 10);
+  return (
+    <section className="sheet">
+      <header>
+        <h1>{session.title}</h1>
+        <p>
+          {weekday(date, "long")} {dayAndMonth(date)}, start at{" "}
+          <strong>{timeOf(session.startsAt)}</strong>
+        </p>
+        <Flex className="no-print" gap="2">
+          <Button onClick={() => window.print()}>Print</Button>
+        </Flex>
+      </header>
+      {columns.length === 0 && <p>Nobody has a warm-up for this session yet.</p>}
+      <div className="who no-print" role="group" aria-label="Athlete">
+        {columns.map((c, i) => (
+          <button
+            key={c.athleteId}
+            type="button"
+            aria-pressed={i === shown}
+            onClick={() => setShown(i)}
+          >
+            {c.name}
+          </button>
+        ))}
+      </div>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">What</th>
+            {columns.map((c, i) => (
+              <th key={c.athleteId} scope="col" className={i === shown ? "shown" : ""}>
+                <Link to={`/prescriptions/${c.prescriptionId}`}>{c.name}</Link>
+                <small>begins T−{clock(c.seconds)}</small>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row, r) => (
+            <Fragment key={r}>
+              {rows[r - 1]?.block !== row.block && (
+                <tr className="part">
+                  <th colSpan={columns.length + 1} scope="rowgroup">
+                    {BLOCKS[row.block]}
+                  </th>
+                </tr>
+              )}
+              <tr className={row.cells[shown]?.name ? "" : "not-shown"}>
+                <th scope="row">{row.name}</th>
+                {row.cells.map((cell, c) => (
+                  <td key={c} className={c === shown ? "shown" : ""}>
+                    <Cell row={row} cell={cell} />
+                  </td>
+                ))}
+              </tr>
+            </Fragment>
+          ))}
+        </tbody>
+      </table>
+      <p className="soft">Pain means stop that movement. Venue and federation rules come first.</p>
+    </section>
+  );
+}
+
+function Cell({ row, cell }: { row: Row; cell: Row["cells"][number] }) {
+  if (!cell.name) return <span className="none">–</span>;
+  return (
+    <>
+      {cell.name !== row.name && <b>{cell.name} </b>}
+      <span>{cell.dose}</span>
+      {cell.target && <em>{targetWords(cell.target)}</em>}
+    </>
+  );
+}

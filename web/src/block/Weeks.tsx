@@ -1,0 +1,67 @@
+// The axis of a block: weeks left to right, ending at the race on the right edge.
+import type { BlockView } from "../api/types";
+import { EMPHASES } from "./edits";
+
+export const LEFT = 168;
+export const RIGHT = 26;
+
+/** Where weeks lie in a picture of some width. */
+export function columns(count: number, width: number) {
+  const each = (width - LEFT - RIGHT) / count;
+  return {
+    each,
+    left: (index: number) => LEFT + index * each,
+    middle: (index: number) => LEFT + (index + 0.5) * each,
+    at: (x: number) => Math.max(0, Math.min(count - 1, Math.floor((x - LEFT) / each))),
+  };
+}
+
+export function WeekHeads({
+  block,
+  width,
+  chosen,
+  onChoose,
+}: {
+  block: BlockView;
+  width: number;
+  chosen: number;
+  onChoose: (index: number) => void;
+}) {
+  const { each } = columns(block.weeks.length, width);
+  return (
+    <div className="week-heads" style={{ paddingLeft: LEFT, paddingRight: RIGHT }}>
+      {block.weeks.map((week, index) => {
+        const toGo = block.weeks.length - 1 - index;
+        const next = block.weeks[index + 1]?.monday ?? "9999";
+        const race = block.definition.otherRaces.find((r) => r >= week.monday && r < next);
+        return (
+          <button
+            key={week.monday}
+            type="button"
+            className={`week-head ${week.emphasis.toLowerCase()}`}
+            style={{ width: each }}
+            data-monday={week.monday}
+            aria-pressed={index === chosen}
+            onClick={() => onChoose(index)}
+          >
+            <strong>
+              {toGo === 0 ? "race" : `−${toGo}`}
+              {race && <i title={`Race on ${race}`}> race</i>}
+            </strong>
+            <span>{shortDate(week.monday)}</span>
+            <em>{week.emphasis === "COMPETITION" ? "compete" : EMPHASES[week.emphasis]}</em>
+          </button>
+        );
+      })}
+      <span className="race-flag" title={`Race on ${block.definition.race}`} />
+    </div>
+  );
+}
+
+export function shortDate(date: string): string {
+  return new Intl.DateTimeFormat("en-GB", {
+    day: "numeric",
+    month: "short",
+    timeZone: "UTC",
+  }).format(new Date(`${date}T00:00:00Z`));
+}

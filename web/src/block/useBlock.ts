@@ -1,0 +1,78 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { api, data } from "../api/client";
+import { Problem } from "../api/problem";
+import type { BlockView } from "../api/types";
+import type { BlockEdit } from "./edits";
+
+/** While warm-ups are being computed the block is asked for anew this often, ms. */
+const POLL = 600;
+
+export type BlockStep = BlockEdit | "undo" | "redo" | "compile" | "cancel";
+
+/** A block and what can be done to it. */
+export function useBlock(id: string | undefined) {
+  const queries = useQueryClient();
+  const key = ["block", id];
+  const query = useQuery({
+    queryKey: key,
+    enabled: id !== undefined,
+    queryFn: () => data(api.GET("/api/blocks/{id}", { params: { path: { id: id ?? "" } } })),
+    refetchInterval: (q) => (q.state.data?.compilation.state === "RUNNING" ? POLL : false),
+  });
+  const step = useMutation({
+    mutationFn: (what: BlockStep): Promise<BlockView> => {
+      const current = queries.getQueryData<BlockView>(key);
+      if (!current) throw new Problem(0, "The block is not loaded yet.", []);
+      const path = { id: current.id };
+      const params = { path, query: { baseRevision: current.revision } };
+      switch (what) {
+        case "undo":
+          return data(api.POST("/api/blocks/{id}/undo", { params }));
+        case "redo":
+          return data(api.POST("/api/blocks/{id}/redo", { params }));
+        case "compile":
+          return data(api.POST("/api/blocks/{id}/compile", { params: { path } }));
+        case "cancel":
+          return data(api.POST("/api/blocks/{id}/cancel", { params: { path } }));
+        default:
+          return data(
+            api.PUT("/api/blocks/{id}", {
+              params: { path },
+              body: {
+                baseRevision: current.revision,
+                edit: what.words,
+                definition: what.definition,
+              },
+            }),
+          );
+      }
+    },
+    onSuccess: (view) => {
+      queries.setQueryData(key, view);
+      void queries.invalidateQueries({ queryKey: ["sessions"] });
+      void queries.invalidateQueries({ queryKey: ["blocks"] });
+    },
+    onError: (error) => {
+      if (error instanceof Problem && error.status === 409) void query.refetch();
+    },
+  });
+  return { query, step };
+}
+
+/** What an edit would lead to, before it is made. */
+export function usePreviewOf(block: BlockView | undefined, edit: BlockEdit | undefined) {
+  return useQuery({
+    queryKey: ["block-preview", block?.id, block?.revision, edit?.definition],
+    enabled: block !== undefined && edit !== undefined,
+    staleTime: 0,
+    retry: false,
+    queryFn: () =>
+      data(
+        api.POST("/api/blocks/{id}/preview", {
+          params: { path: { id: block?.id ?? "" } },
+          // eslint-disable-next-line @typescript-eslint/no-non-null-assertion -- enabled only with one
+          body: edit!.definition,
+        }),
+      ),
+  });
+}
