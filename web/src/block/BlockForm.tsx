@@ -5,6 +5,7 @@ import { Button, Flex } from "@chakra-ui/react";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate, useParams } from "react-router";
+import { changed } from "../api/changed";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
 import type { AthleteView, BlockDefinition, BlockView, WeekPattern } from "../api/types";
@@ -51,7 +52,7 @@ export function NewBlock({ today }: { today: string }) {
     mutationFn: (definition: BlockDefinition) =>
       data(api.POST("/api/blocks", { body: definition })),
     onSuccess: (view) => {
-      void queries.invalidateQueries({ queryKey: ["blocks"] });
+      changed(queries, ["blocks"]);
       void navigate(`/block/${view.id}`);
     },
   });

@@ -3,6 +3,7 @@ import { Button, Flex } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
+import { changed } from "../api/changed";
 import { api, data } from "../api/client";
 import type { BlockView, ImportLine, SessionFile } from "../api/types";
 import { Complaint } from "../shared/Complaint";
@@ -31,7 +32,7 @@ export function FilePanel({ block }: { block: BlockView }) {
     mutationFn: () => data(api.POST("/api/blocks/{id}/import", { params, body: file })),
     onSuccess: (view) => {
       queries.setQueryData(["block", block.id], view);
-      void queries.invalidateQueries({ queryKey: ["sessions"] });
+      changed(queries, ["sessions"]);
       void navigate(`/block/${block.id}`);
     },
   });

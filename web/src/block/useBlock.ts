@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { changed } from "../api/changed";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
 import type { BlockView } from "../api/types";
@@ -49,8 +50,7 @@ export function useBlock(id: string | undefined) {
     },
     onSuccess: (view) => {
       queries.setQueryData(key, view);
-      void queries.invalidateQueries({ queryKey: ["sessions"] });
-      void queries.invalidateQueries({ queryKey: ["blocks"] });
+      changed(queries, ["sessions"], ["blocks"]);
     },
     onError: (error) => {
       if (error instanceof Problem && error.status === 409) void query.refetch();

@@ -1,6 +1,7 @@
 import { Box, Button, Flex } from "@chakra-ui/react";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { memo, useState } from "react";
+import { changed } from "../api/changed";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
 import type { PrescriptionView } from "../api/types";
@@ -24,7 +25,7 @@ export const Routines = memo(function Routines({ prescriptionId, athlete }: Prop
     mutationFn: () => data(api.POST("/api/routines", { body: { prescriptionId, name } })),
     onSuccess: () => {
       setName("");
-      void queries.invalidateQueries({ queryKey: ["routines"] });
+      changed(queries, ["routines"]);
     },
   });
   const apply = useMutation({

@@ -1,4 +1,5 @@
 import { skipToken, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { changed } from "../api/changed";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
 import type { EditRequest, PlanView, PrescriptionView } from "../api/types";
@@ -45,8 +46,7 @@ export function usePlan(id: string) {
     onSuccess: (view) => {
       queries.setQueryData(formerKey, queries.getQueryData<PrescriptionView>(key)?.plan);
       queries.setQueryData(key, view);
-      void queries.invalidateQueries({ queryKey: ["sessions"] });
-      void queries.invalidateQueries({ queryKey: ["alternatives", id] });
+      changed(queries, ["sessions"], ["alternatives", id]);
     },
     onError: (error) => {
       // Someone else was quicker: show theirs beside the message.

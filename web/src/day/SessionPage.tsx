@@ -2,6 +2,7 @@ import { Box, Button, Flex, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState, type FormEvent } from "react";
 import { useNavigate, useSearchParams } from "react-router";
+import { changed } from "../api/changed";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
 import type { Place, SessionDetails, Sport, Understood } from "../api/types";
@@ -65,7 +66,7 @@ export function SessionPage({ today }: { today: string }) {
       );
     },
     onSuccess: () => {
-      void queries.invalidateQueries({ queryKey: ["sessions"] });
+      changed(queries, ["sessions"]);
       void navigate(`/day/${date}`);
     },
   });

@@ -43,44 +43,48 @@ export function Whiteboard({ text, onText, understood, error }: Props) {
         aria-describedby={`${id}-understood`}
         onChange={(event) => onText(event.target.value)}
       />
-      <div id={`${id}-understood`} aria-live="polite">
-        {error && <div className="fault">Accepted: {error}</div>}
-        {fault && (
-          <div className="fault">
-            {where && (
-              <div className="where">
-                {where.before}
-                <mark>{where.faulty}</mark>
-                {where.after}
-              </div>
-            )}
-            ▲ {fault.what}{" "}
-            {fault.suggestion && (
-              <Button onClick={() => onText(fault.suggestion)}>Write “{fault.suggestion}”</Button>
-            )}
+      <div className="answer">
+        <div id={`${id}-understood`} aria-live="polite">
+          {error && <div className="fault">Accepted: {error}</div>}
+          {fault && (
+            <div className="fault">
+              {where && (
+                <div className="where">
+                  {where.before}
+                  <mark>{where.faulty}</mark>
+                  {where.after}
+                </div>
+              )}
+              ▲ {fault.what}{" "}
+              {fault.suggestion && (
+                <Button onClick={() => onText(fault.suggestion)}>Write “{fault.suggestion}”</Button>
+              )}
+            </div>
+          )}
+          {isUnderstood && (
+            <div className="understood">
+              Understood: <strong>{understood.words}</strong>
+              {understood.seconds > 0 && `, about ${about(understood.seconds)}`}
+              {understood.notes.length > 0 && (
+                <div className="notes">{understood.notes.join(" ")}</div>
+              )}
+            </div>
+          )}
+        </div>
+        {text === "" && (
+          <div className="examples">
+            Such as
+            {EXAMPLES.map((example) => (
+              <Button key={example} onClick={() => onText(example)}>
+                {example}
+              </Button>
+            ))}
           </div>
         )}
-        {isUnderstood && (
-          <div className="understood">
-            Understood: <strong>{understood.words}</strong>
-            {understood.seconds > 0 && `, about ${about(understood.seconds)}`}
-            {understood.notes.length > 0 && (
-              <div className="notes">{understood.notes.join(" ")}</div>
-            )}
-          </div>
+        {understood && understood.stretches.length > 0 && (
+          <SessionPicture understood={understood} />
         )}
       </div>
-      {text === "" && (
-        <div className="examples">
-          Such as
-          {EXAMPLES.map((example) => (
-            <Button key={example} onClick={() => onText(example)}>
-              {example}
-            </Button>
-          ))}
-        </div>
-      )}
-      {understood && understood.stretches.length > 0 && <SessionPicture understood={understood} />}
     </div>
   );
 }

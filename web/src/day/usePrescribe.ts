@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "react-router";
+import { changed } from "../api/changed";
 import { api, data } from "../api/client";
 
 /** Prescribes for an athlete and a session, then opens the builder. */
@@ -11,7 +12,7 @@ export function usePrescribe() {
       data(api.POST("/api/prescriptions", { body: whom })),
     onSuccess: (prescription) => {
       queries.setQueryData(["prescription", prescription.id], prescription);
-      void queries.invalidateQueries({ queryKey: ["sessions"] });
+      changed(queries, ["sessions"]);
       void navigate(`/prescriptions/${prescription.id}`);
     },
   });

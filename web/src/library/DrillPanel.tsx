@@ -1,5 +1,6 @@
 import { Box, Button, Flex } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { changed } from "../api/changed";
 import { api } from "../api/client";
 import type { DrillView } from "../api/types";
 import { Complaint } from "../shared/Complaint";
@@ -16,7 +17,7 @@ export function DrillPanel({ drill, onMend }: { drill: DrillView; onMend: () => 
       });
       if (error) throw error as Error;
     },
-    onSuccess: () => void queries.invalidateQueries({ queryKey: ["library"] }),
+    onSuccess: () => changed(queries, ["library"]),
   });
   const facts = [
     BLOCKS[drill.block],

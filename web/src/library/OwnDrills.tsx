@@ -1,6 +1,7 @@
 import { Box, Button, chakra, Flex } from "@chakra-ui/react";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useId, useState } from "react";
+import { changed } from "../api/changed";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
 import type { DrillView } from "../api/types";
@@ -42,9 +43,7 @@ export function OwnDrills({ mendId, drills }: Props) {
         }),
       ),
     onSuccess: () => {
-      void queries.invalidateQueries({ queryKey: ["library"] });
-      void queries.invalidateQueries({ queryKey: ["drills"] });
-      void queries.invalidateQueries({ queryKey: ["drill-form"] });
+      changed(queries, ["library"], ["drills"], ["drill-form"]);
     },
   });
   const edited = form.data ?? (isNew ? BLANK : undefined);

@@ -5,12 +5,14 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import dev.jubilee.server.JubileeApplication;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.Statement;
+import java.time.Duration;
 import java.util.List;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -27,6 +29,8 @@ final class RunningJubilee implements BeforeAllCallback {
   public synchronized void beforeAll(ExtensionContext context) throws Exception {
     if (application == null) {
       application = start();
+      // A busy machine is slow, not wrong.
+      PlaywrightAssertions.setDefaultAssertionTimeout(Duration.ofSeconds(20).toMillis());
       browser =
           Playwright.create()
               .chromium()

@@ -1,0 +1,31 @@
+import { QueryClient } from "@tanstack/react-query";
+import { expect, test } from "vitest";
+import { changed } from "./changed";
+
+test("an answer asked for before a change does not hide it", async () => {
+  const queries = new QueryClient({ defaultOptions: { queries: { staleTime: 10_000 } } });
+  let sessions = ["easy row"];
+  let answer = () => {};
+  const held = new Promise<void>((resolve) => (answer = resolve));
+  const slow = queries
+    .fetchQuery({
+      queryKey: ["sessions"],
+      queryFn: async () => {
+        const asked = sessions;
+        await held;
+        return asked;
+      },
+    })
+    .catch(() => undefined);
+
+  sessions = ["easy row", "2 km test"];
+  changed(queries, ["sessions"]);
+  answer();
+  await slow;
+  const shown = await queries.fetchQuery({
+    queryKey: ["sessions"],
+    queryFn: () => Promise.resolve(sessions),
+  });
+
+  expect(shown).toEqual(["easy row", "2 km test"]);
+});
