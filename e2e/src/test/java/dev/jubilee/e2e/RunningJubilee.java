@@ -12,7 +12,6 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.Statement;
-import java.time.Duration;
 import java.util.List;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -30,7 +29,7 @@ final class RunningJubilee implements BeforeAllCallback {
     if (application == null) {
       application = start();
       // A busy machine is slow, not wrong.
-      PlaywrightAssertions.setDefaultAssertionTimeout(Duration.ofSeconds(20).toMillis());
+      PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
       browser =
           Playwright.create()
               .chromium()
