@@ -66,7 +66,7 @@ class KilledServerTest {
   private static Process start(String url) throws IOException {
     List<String> command = new ArrayList<>();
     command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
-    command.add("-cp");
+    command.addAll(List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-cp"));
     command.add(System.getProperty("java.class.path"));
     command.add(JubileeApplication.class.getName());
     command.add("--spring.datasource.url=" + url);
