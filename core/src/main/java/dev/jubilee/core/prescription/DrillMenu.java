@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -55,7 +56,7 @@ final class DrillMenu {
   /** Set-up indices by part of the plan and set-up. */
   private final Map<Place, Integer> setUps = new HashMap<>();
 
-  private final List<Benefit.Part> parts = new ArrayList<>();
+  private final IdentityHashMap<Offer, Benefit.Part> parts = new IdentityHashMap<>();
   private final Menu menu;
 
   /** Where in the plan a drill stands and what it needs there. */
@@ -95,8 +96,9 @@ final class DrillMenu {
     layOut(skeleton, all);
     List<Offer> offers = new ArrayList<>();
     for (int i = 0; i < all.size(); i++) {
-      offers.add(offer(all.get(i), i < forced.size(), i));
-      parts.add(all.get(i));
+      Offer offer = offer(all.get(i), i < forced.size(), i);
+      offers.add(offer);
+      parts.put(offer, all.get(i));
     }
     menu =
         new Menu(
@@ -118,8 +120,7 @@ final class DrillMenu {
     Map<Integer, List<Benefit.Part>> bySetUp = new TreeMap<>();
     int mask = 0;
     for (Offer offer : choice.offers()) {
-      Benefit.Part part = parts.get(menu.offers().indexOf(offer));
-      bySetUp.computeIfAbsent(offer.setup(), k -> new ArrayList<>()).add(part);
+      bySetUp.computeIfAbsent(offer.setup(), k -> new ArrayList<>()).add(parts.get(offer));
       mask |= 1 << offer.setup();
     }
     int[][] efforts = new int[setUps.size()][2];

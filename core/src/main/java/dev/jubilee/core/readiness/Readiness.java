@@ -13,6 +13,7 @@ import dev.jubilee.core.simulation.Cost;
 import dev.jubilee.core.simulation.Load;
 import dev.jubilee.core.simulation.Simulation;
 import dev.jubilee.core.simulation.Trace;
+import dev.jubilee.core.simulation.Warming;
 import dev.jubilee.core.simulation.Warmth;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,11 +26,11 @@ import java.util.Optional;
  *
  * @param start second of the planned start
  * @param usual the body second by second, and on for {@link #LOOK_AHEAD} of standing about
- * @param slow the same for a body that warms slowly and cools quickly
- * @param quick the same for one that warms quickly and cools slowly
+ * @param slow muscle temperature of a body that warms slowly and cools quickly
+ * @param quick and of one that warms quickly and cools slowly
  * @param verdict at the start
  */
-public record Readiness(int start, Trace usual, Trace slow, Trace quick, Verdict verdict) {
+public record Readiness(int start, Trace usual, Warming slow, Warming quick, Verdict verdict) {
   /** How far beyond the planned start it is looked, s. */
   public static final int LOOK_AHEAD = 45 * 60;
 
@@ -53,9 +54,9 @@ public record Readiness(int start, Trace usual, Trace slow, Trace quick, Verdict
     Load load = PlanLoad.of(plan);
     Air air = Air.of(plan.request().circumstances());
     Trace usual = Simulation.run(load.thenStanding(LOOK_AHEAD), Body.USUAL, air);
-    Trace slow = Simulation.run(load, Body.SLOW, air);
-    Trace quick = Simulation.run(load, Body.QUICK, air);
-    Trace layered = Simulation.run(load, Body.USUAL, air.withLayers());
+    Warming slow = Simulation.warming(load, Body.SLOW, air);
+    Warming quick = Simulation.warming(load, Body.QUICK, air);
+    Warming layered = Simulation.warming(load, Body.USUAL, air.withLayers());
     int start = load.seconds();
     double kept = layered.muscle(start) - usual.muscle(start);
     Cost cost = Cost.of(load, usual);

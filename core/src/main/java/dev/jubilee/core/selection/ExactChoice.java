@@ -2,8 +2,11 @@ package dev.jubilee.core.selection;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Set;
 
 /**
  * The best choice from a menu, by branch and bound (Land &amp; Doig 1960).
@@ -47,9 +50,10 @@ public final class ExactChoice {
   private Choice solve() {
     prices.startFrom(best);
     search(tables.groups, FIRST_STEPS);
-    List<Offer> offers = new ArrayList<>(tables.forced);
-    best.forEach(i -> offers.add(tables.free.get(i)));
-    offers.sort(Comparator.comparingInt(tables.menu.offers()::indexOf));
+    Set<Offer> chosen = Collections.newSetFromMap(new IdentityHashMap<>());
+    chosen.addAll(tables.forced);
+    best.forEach(i -> chosen.add(tables.free.get(i)));
+    List<Offer> offers = tables.menu.offers().stream().filter(chosen::contains).toList();
     return new Choice(offers, bestPoints, nodes <= NODES, nodes);
   }
 

@@ -56,6 +56,17 @@ public final class Simulation {
     return trace;
   }
 
+  /** Muscle temperature alone, where nothing else is asked for. */
+  public static Warming warming(Load load, Body body, Air air) {
+    double[] muscle = new double[load.seconds() + 1];
+    muscle[0] = onArrival(body, air);
+    Warmth warmth = new Warmth(body, air);
+    for (int s = 0; s < load.seconds(); s++) {
+      muscle[s + 1] = warmth.after(muscle[s], load.cost[s], load.inWater[s]);
+    }
+    return new Warming(muscle);
+  }
+
   /**
    * The balance after some time of one intensity, exactly; never below empty.
    *

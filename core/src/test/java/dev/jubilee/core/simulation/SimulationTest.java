@@ -136,9 +136,11 @@ class SimulationTest {
       for (int felt : new int[] {-25, 4, 20, 38}) {
         Load load = PlanLoad.of(Scenarios.plan(sport, kind, Level.NOVICE, 45));
         Trace bare = Simulation.run(load, Body.USUAL, new Air(felt, false));
-        Trace layered = Simulation.run(load, Body.USUAL, new Air(felt, true));
+        Warming alone = Simulation.warming(load, Body.USUAL, new Air(felt, false));
+        Warming layered = Simulation.warming(load, Body.USUAL, new Air(felt, true));
         for (int s = 0; s <= bare.seconds(); s++) {
           assertThat(bare.muscle(s)).isBetween(-2.0, 6.0);
+          assertThat(alone.muscle(s)).isEqualTo(bare.muscle(s));
           assertThat(bare.uptake(s)).isBetween(0.0, 1.0);
           assertThat(bare.heart(s)).isBetween(0.0, 1.0);
           assertThat(bare.reserve(s)).isBetween(0.0, 1.0);
