@@ -7,9 +7,6 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.ArrayList;
-import java.util.Collections;
-import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -134,40 +131,6 @@ class FirstPathTest {
     assertThat(page.getByTestId("big")).isVisible();
     phone.close();
     coach.context().close();
-  }
-
-  /** Reported, not asserted: the budget is 100 ms at the 95th percentile. */
-  @Test
-  void editsAnswerAtOnce() {
-    Page page = openFirstPlan();
-    List<Double> millis = new ArrayList<>();
-    for (int i = 0; i < 40; i++) {
-      millis.add(
-          ((Number)
-                  page.evaluate(
-                      """
-                      () => new Promise(done => {
-                        const length = document.querySelector('[data-testid=length]');
-                        const from = performance.now();
-                        new MutationObserver((_, o) => {
-                          o.disconnect();
-                          requestAnimationFrame(() => done(performance.now() - from));
-                        }).observe(length, {subtree: true, characterData: true, childList: true});
-                        const plus = [...document.querySelectorAll('button')]
-                          .find(b => b.getAttribute('aria-label') === (%s ? 'A minute less' : 'A minute more'));
-                        plus.click();
-                      })"""
-                          .formatted(i % 2 == 0)))
-              .doubleValue());
-    }
-    // The first ten meet a server that has only just started.
-    millis.subList(0, 10).clear();
-    Collections.sort(millis);
-    System.out.printf(
-        "An edit, click to repaint: median %.0f ms, 95th percentile %.0f ms%n",
-        millis.get(15), millis.get(28));
-    assertThat(millis).hasSize(30);
-    page.context().close();
   }
 
   private static void follow(String link, String title) {
