@@ -18,7 +18,7 @@ import dev.jubilee.server.athlete.AthleteProfile;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.json.Json;
-import dev.jubilee.server.prescription.Prescriptions;
+import dev.jubilee.server.prescription.BlockPrescriptions;
 import dev.jubilee.server.session.SessionDetails;
 import dev.jubilee.server.session.SessionRow;
 import dev.jubilee.server.session.Sessions;
@@ -41,7 +41,7 @@ class AthleteBlocks {
   private final BlockAthleteRepository repository;
   private final Sessions sessions;
   private final Athletes athletes;
-  private final Prescriptions prescriptions;
+  private final BlockPrescriptions prescriptions;
   private final Libraries libraries;
   private final Approaches approaches;
   private final Json json;
@@ -50,7 +50,7 @@ class AthleteBlocks {
       BlockAthleteRepository repository,
       Sessions sessions,
       Athletes athletes,
-      Prescriptions prescriptions,
+      BlockPrescriptions prescriptions,
       Libraries libraries,
       Approaches approaches,
       Json json) {
@@ -95,7 +95,7 @@ class AthleteBlocks {
       LocalDate today) {
     TrainingBlock block = definition.toCore();
     List<SessionRow> rows = sessions.of(coach.clubId(), athleteId, block.start(), block.race());
-    Map<UUID, Prescriptions.Existing> existing =
+    Map<UUID, BlockPrescriptions.Existing> existing =
         prescriptions.existing(
             coach.clubId(), athleteId, rows.stream().map(SessionRow::id).toList());
     List<Planned> planned = new ArrayList<>();
@@ -106,21 +106,14 @@ class AthleteBlocks {
     }
     Case c = of(coach, blockId, definition, athleteId, today, planned);
     List<Stand> stands = Progression.of(block, c.climber(), c.library(), today, c.past());
+    List<Prescribed> prescribed =
+        c.prescriber().prescribe(c.climber(), c.athlete(), stands, planned);
+    Map<UUID, UUID> ids = prescriptions.keep(coach, athleteId, changed(prescribed, existing));
     List<BlockView.WarmUpView> warmUps = new ArrayList<>();
-    for (Prescribed p : c.prescriber().prescribe(c.climber(), c.athlete(), stands, planned)) {
+    for (Prescribed p : prescribed) {
       UUID sessionId = UUID.fromString(p.planned().id());
-      Prescriptions.Existing before = existing.get(sessionId);
-      boolean isKept = p.planned().kept().isPresent();
-      boolean isSame =
-          before != null
-              && before.plan().request().equals(p.plan().request())
-              && before.plan().items().equals(p.plan().items());
-      UUID id =
-          isKept || isSame
-              ? before.id()
-              : prescriptions.keep(
-                  coach, Optional.ofNullable(before), sessionId, athleteId, p.plan());
-      warmUps.add(view(p, sessionId, id, isKept));
+      UUID id = ids.containsKey(sessionId) ? ids.get(sessionId) : existing.get(sessionId).id();
+      warmUps.add(view(p, sessionId, id, p.planned().kept().isPresent()));
     }
     BlockAthleteRow row =
         repository
@@ -131,6 +124,26 @@ class AthleteBlocks {
         json.write(new Stands(stands, c.climber().ladders())),
         json.write(new WarmUps(warmUps)));
     repository.save(row);
+  }
+
+  /** What is not as it was: neither kept as a coach changed it nor the same as before. */
+  private static List<BlockPrescriptions.Made> changed(
+      List<Prescribed> prescribed, Map<UUID, BlockPrescriptions.Existing> existing) {
+    List<BlockPrescriptions.Made> changed = new ArrayList<>();
+    for (Prescribed p : prescribed) {
+      UUID sessionId = UUID.fromString(p.planned().id());
+      Optional<BlockPrescriptions.Existing> before = Optional.ofNullable(existing.get(sessionId));
+      boolean isSame =
+          before
+              .map(BlockPrescriptions.Existing::plan)
+              .filter(plan -> plan.request().equals(p.plan().request()))
+              .filter(plan -> plan.items().equals(p.plan().items()))
+              .isPresent();
+      if (p.planned().kept().isEmpty() && !isSame) {
+        changed.add(new BlockPrescriptions.Made(sessionId, before, p.plan()));
+      }
+    }
+    return changed;
   }
 
   /** Where the athlete would stand, week by week; nothing is stored. */
@@ -210,7 +223,7 @@ class AthleteBlocks {
   /** A day that is over keeps the warm-up it had, or goes without one. */
   private Optional<Planned> planned(
       SessionRow row,
-      Optional<Prescriptions.Existing> existing,
+      Optional<BlockPrescriptions.Existing> existing,
       LocalDate today,
       Map<SessionDetails, Session> read) {
     boolean isOver = row.startsAt().toLocalDate().isBefore(today);
@@ -218,7 +231,7 @@ class AthleteBlocks {
       return Optional.empty();
     }
     Optional<Plan> kept =
-        existing.filter(e -> isOver || e.isTouched()).map(Prescriptions.Existing::plan);
+        existing.filter(e -> isOver || e.isTouched()).map(BlockPrescriptions.Existing::plan);
     return Optional.of(planned(row.id().toString(), sessions.details(row), kept, read));
   }
 

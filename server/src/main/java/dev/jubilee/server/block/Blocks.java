@@ -7,7 +7,7 @@ import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.json.Json;
-import dev.jubilee.server.prescription.Prescriptions;
+import dev.jubilee.server.prescription.BlockPrescriptions;
 import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.problem.NotFoundException;
 import dev.jubilee.server.session.SessionRow;
@@ -42,7 +42,7 @@ public class Blocks {
   private final AthleteBlocks computation;
   private final Compiler compiler;
   private final Sessions sessions;
-  private final Prescriptions prescriptions;
+  private final BlockPrescriptions prescriptions;
   private final Athletes athletes;
   private final Libraries libraries;
   private final ClubRepository clubs;
@@ -59,7 +59,7 @@ public class Blocks {
       AthleteBlocks computation,
       Compiler compiler,
       Sessions sessions,
-      Prescriptions prescriptions,
+      BlockPrescriptions prescriptions,
       Athletes athletes,
       Libraries libraries,
       ClubRepository clubs,

@@ -1,5 +1,6 @@
 package dev.jubilee.server.block;
 
+import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.json.Json;
@@ -124,8 +125,16 @@ class Compiler {
     } catch (RuntimeException e) {
       LOG.warn("block {} of athlete {} failed", run.blockId(), athleteId, e);
       String name = athletes.row(run.clubId(), athleteId).name();
-      end(run, CompilationRow.State.FAILED, name + ": " + e.getMessage());
+      end(run, CompilationRow.State.FAILED, name + ": " + told(e));
     }
+  }
+
+  /** What helps a coach; what only helps whoever keeps the server is in its log. */
+  private static String told(RuntimeException e) {
+    return e instanceof OutOfRangeException
+        ? e.getMessage()
+        : "the warm-ups could not be made, those from before stay. Try once more; the server's log"
+            + " tells the cause.";
   }
 
   /** False when a coach changed something at the same moment; then it is seen the next time. */

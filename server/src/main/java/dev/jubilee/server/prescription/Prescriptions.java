@@ -1,8 +1,6 @@
 package dev.jubilee.server.prescription;
 
-import dev.jubilee.core.athlete.AnchorFinder;
 import dev.jubilee.core.drill.Block;
-import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.prescription.Alternatives;
 import dev.jubilee.core.prescription.Plan;
 import dev.jubilee.core.prescription.PlanEditor;
@@ -16,7 +14,6 @@ import dev.jubilee.server.athlete.AthleteRow;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.handover.HandOvers;
-import dev.jubilee.server.json.Json;
 import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.problem.NotFoundException;
 import dev.jubilee.server.session.SessionDetails;
@@ -24,9 +21,7 @@ import dev.jubilee.server.session.SessionRow;
 import dev.jubilee.server.session.Sessions;
 import dev.jubilee.server.signin.SignedIn;
 import java.time.Instant;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -37,23 +32,12 @@ import org.springframework.transaction.annotation.Transactional;
 /** What coaches do with prescriptions. Each call is one transaction. */
 @Service
 public class Prescriptions {
-
-  /** Inputs of a revision, enough to edit it or to compute it again. */
-  record Inputs(PrescriptionRequest request, List<PlanItem> items) {}
-
-  private static final String PRESCRIBED = "Prescribed";
-
-  /** What made a prescription of a block, until a coach changes it. */
-  private static final String FOR_THE_BLOCK = "Prescribed for the block";
-
-  private static final Set<String> UNTOUCHED = Set.of(PRESCRIBED, FOR_THE_BLOCK);
-
   private final PrescriptionRepository prescriptions;
   private final RevisionRepository revisions;
   private final Sessions sessions;
   private final Athletes athletes;
   private final HandOvers handOvers;
-  private final Json json;
+  private final Snapshots snapshots;
   private final Libraries libraries;
   private final Approaches approaches;
 
@@ -63,7 +47,7 @@ public class Prescriptions {
       Sessions sessions,
       Athletes athletes,
       HandOvers handOvers,
-      Json json,
+      Snapshots snapshots,
       Libraries libraries,
       Approaches approaches) {
     this.prescriptions = prescriptions;
@@ -71,7 +55,7 @@ public class Prescriptions {
     this.sessions = sessions;
     this.athletes = athletes;
     this.handOvers = handOvers;
-    this.json = json;
+    this.snapshots = snapshots;
     this.libraries = libraries;
     this.approaches = approaches;
   }
@@ -100,83 +84,8 @@ public class Prescriptions {
         coach,
         row,
         null,
-        PRESCRIBED,
+        Snapshots.PRESCRIBED,
         new Prescriber(libraries.of(coach.clubId())).prescribe(request));
-  }
-
-  /**
-   * What is prescribed already.
-   *
-   * @param isTouched whether a coach changed it
-   */
-  public record Existing(UUID id, Plan plan, boolean isTouched) {}
-
-  /** What an athlete has for these sessions, by session. */
-  @Transactional(readOnly = true)
-  public Map<UUID, Existing> existing(UUID clubId, UUID athleteId, List<UUID> sessionIds) {
-    Map<UUID, PrescriptionRow> rows = new HashMap<>();
-    prescriptions
-        .findByClubIdAndAthleteIdAndSessionIdIn(clubId, athleteId, sessionIds)
-        .forEach(row -> rows.put(row.id(), row));
-    Map<UUID, Existing> bySession = new HashMap<>();
-    for (RevisionRepository.Current current : revisions.findCurrentInputs(clubId, rows.keySet())) {
-      Inputs inputs = json.read(current.inputs(), Inputs.class);
-      PrescriptionRow row = rows.get(current.prescriptionId());
-      bySession.put(
-          row.sessionId(),
-          new Existing(
-              row.id(),
-              restored(clubId, inputs.request(), inputs.items()),
-              !UNTOUCHED.contains(current.edit())));
-    }
-    return bySession;
-  }
-
-  /** Stores what was prescribed for a block, in place of what nobody changed; gives its id. */
-  @Transactional
-  public UUID keep(
-      SignedIn coach, Optional<Existing> existing, UUID sessionId, UUID athleteId, Plan plan) {
-    PrescriptionRow row =
-        existing
-            .map(e -> row(coach.clubId(), e.id()))
-            .orElseGet(
-                () -> new PrescriptionRow(UUID.randomUUID(), coach.clubId(), sessionId, athleteId));
-    Integer parent = row.currentRevision() == 0 ? null : row.currentRevision();
-    int number = row.nextRevision();
-    prescriptions.save(row);
-    revisions.save(
-        new RevisionRow(
-            row,
-            number,
-            parent,
-            FOR_THE_BLOCK,
-            Prescriber.ENGINE_VERSION,
-            json.write(new Inputs(plan.request(), plan.items())),
-            json.write(PlanViews.of(plan)),
-            coach.coachId(),
-            Instant.now()));
-    return row.id();
-  }
-
-  /** Takes away what a session has, if no coach changed it and no athlete was given it. */
-  @Transactional
-  public boolean removeUntouched(UUID clubId, UUID sessionId) {
-    List<PrescriptionRow> rows =
-        prescriptions.findByClubIdAndSessionIdIn(clubId, List.of(sessionId));
-    List<UUID> ids = rows.stream().map(PrescriptionRow::id).toList();
-    boolean isTouched =
-        revisions.findCurrentInputs(clubId, ids).stream()
-                .anyMatch(current -> !UNTOUCHED.contains(current.edit()))
-            || ids.stream().anyMatch(id -> handOvers.wasGiven(clubId, id));
-    if (isTouched) {
-      return false;
-    }
-    for (PrescriptionRow row : rows) {
-      revisions.deleteOf(clubId, row.id());
-      prescriptions.delete(row);
-    }
-    prescriptions.flush();
-    return true;
   }
 
   @Transactional(readOnly = true)
@@ -223,7 +132,8 @@ public class Prescriptions {
             before.request().tuning(),
             before.request().phase());
     Plan after =
-        new PlanEditor(before.library()).refit(restored(coach.clubId(), fresh, before.items()));
+        new PlanEditor(before.library())
+            .refit(new Inputs(fresh, before.items()).plan(before.library()));
     return store(
         coach, row, row.currentRevision(), "Took up changes of athlete and session", after);
   }
@@ -281,7 +191,7 @@ public class Prescriptions {
     row(clubId, id);
     return revisions
         .findByClubIdAndPrescriptionIdAndNumber(clubId, id, number)
-        .map(r -> json.read(r.outcome(), PlanView.class))
+        .map(snapshots::outcome)
         .orElseThrow(() -> new NotFoundException("revision"));
   }
 
@@ -327,7 +237,7 @@ public class Prescriptions {
             details.sport().name(),
             details.kind().name())
         .map(row -> revision(row, row.currentRevision()))
-        .map(r -> json.read(r.outcome(), PlanView.class))
+        .map(snapshots::outcome)
         .map(p -> p.items().stream().map(PlanView.ItemView::drillId).collect(Collectors.toSet()))
         .orElse(Set.of());
   }
@@ -340,12 +250,12 @@ public class Prescriptions {
 
   private PrescriptionView view(PrescriptionRow row) {
     RevisionRow revision = revision(row, row.currentRevision());
-    Inputs inputs = json.read(revision.inputs(), Inputs.class);
-    PlanView plan = json.read(revision.outcome(), PlanView.class);
+    PrescriptionRequest request = snapshots.inputs(revision.inputs()).request();
+    PlanView plan = snapshots.outcome(revision);
     boolean canRedo =
         revisions.existsByClubIdAndPrescriptionIdAndParent(
             row.clubId(), row.id(), revision.number());
-    return view(row, revision, canRedo, inputs.request(), plan);
+    return view(row, revision, canRedo, request, plan);
   }
 
   private PrescriptionView view(
@@ -384,20 +294,9 @@ public class Prescriptions {
 
   private PrescriptionView store(
       SignedIn coach, PrescriptionRow row, Integer parent, String edit, Plan plan) {
-    int number = row.nextRevision();
-    prescriptions.saveAndFlush(row);
     PlanView outcome = PlanViews.of(plan);
-    RevisionRow revision =
-        new RevisionRow(
-            row,
-            number,
-            parent,
-            edit,
-            Prescriber.ENGINE_VERSION,
-            json.write(new Inputs(plan.request(), plan.items())),
-            json.write(outcome),
-            coach.coachId(),
-            Instant.now());
+    RevisionRow revision = snapshots.next(coach, row, parent, edit, plan, outcome);
+    prescriptions.saveAndFlush(row);
     revisions.saveAndFlush(revision);
     return view(row, revision, false, plan.request(), outcome);
   }
@@ -411,12 +310,6 @@ public class Prescriptions {
   private Plan plan(PrescriptionRow row) {
     String stored =
         revisions.findInputs(row.clubId(), row.id(), row.currentRevision()).orElseThrow();
-    Inputs inputs = json.read(stored, Inputs.class);
-    return restored(row.clubId(), inputs.request(), inputs.items());
-  }
-
-  private Plan restored(UUID clubId, PrescriptionRequest request, List<PlanItem> items) {
-    Anchors anchors = AnchorFinder.anchors(request.athlete(), request.session().sport());
-    return new Plan(request, anchors, request.demand(anchors), libraries.of(clubId), items);
+    return snapshots.plan(row.clubId(), stored);
   }
 }

@@ -63,8 +63,8 @@ class Rehearsal {
   /** What an edit does, but for the database. */
   private void prescribe(Prescriber prescriber, Sport sport, SessionKind kind, int minutes) {
     Plan plan = prescriber.prescribe(request(sport, kind, minutes));
-    String inputs = json.write(new Prescriptions.Inputs(plan.request(), plan.items()));
-    json.read(inputs, Prescriptions.Inputs.class);
+    String inputs = json.write(Inputs.of(plan));
+    json.read(inputs, Inputs.class);
     json.read(json.write(PlanViews.of(plan)), PlanView.class);
   }
 

@@ -6,7 +6,6 @@ import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.server.athlete.AthleteProfile;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.drill.Libraries;
-import dev.jubilee.server.json.Json;
 import dev.jubilee.server.session.SessionRow;
 import dev.jubilee.server.session.Sessions;
 import java.util.ArrayList;
@@ -31,7 +30,7 @@ public class SquadSheets {
   private final PrescriptionRepository prescriptions;
   private final RevisionRepository revisions;
   private final Libraries libraries;
-  private final Json json;
+  private final Snapshots snapshots;
 
   SquadSheets(
       Sessions sessions,
@@ -39,13 +38,13 @@ public class SquadSheets {
       PrescriptionRepository prescriptions,
       RevisionRepository revisions,
       Libraries libraries,
-      Json json) {
+      Snapshots snapshots) {
     this.sessions = sessions;
     this.athletes = athletes;
     this.prescriptions = prescriptions;
     this.revisions = revisions;
     this.libraries = libraries;
-    this.json = json;
+    this.snapshots = snapshots;
   }
 
   /** What is prescribed for a session; athletes without a warm-up are left out. */
@@ -56,9 +55,7 @@ public class SquadSheets {
         prescriptions.findByClubIdAndSessionIdIn(clubId, List.of(sessionId));
     Map<UUID, PlanView> plans =
         revisions.findCurrent(clubId, rows.stream().map(PrescriptionRow::id).toList()).stream()
-            .collect(
-                Collectors.toMap(
-                    RevisionRow::prescriptionId, r -> json.read(r.outcome(), PlanView.class)));
+            .collect(Collectors.toMap(RevisionRow::prescriptionId, snapshots::outcome));
     List<SquadSheet.Column> columns = new ArrayList<>();
     List<PlanView> inOrder = new ArrayList<>();
     for (UUID athleteId : session.athleteIds()) {

@@ -15,8 +15,7 @@ class StoredPlansTest {
 
   @Test
   void inputsFromBeforeResultsHadDatesAreRead() throws IOException {
-    Prescriptions.Inputs inputs =
-        json.read(stored("inputs-engine-1.json"), Prescriptions.Inputs.class);
+    Inputs inputs = json.read(stored("inputs-engine-1.json"), Inputs.class);
 
     assertThat(inputs.items()).isNotEmpty();
     assertThat(inputs.request().tuning()).isEqualTo(Tuning.NONE);
@@ -25,7 +24,7 @@ class StoredPlansTest {
     assertThat(inputs.request().athlete().results())
         .isNotEmpty()
         .allSatisfy(r -> assertThat(r.taken().daysAgo()).isEmpty());
-    assertThat(json.read(json.write(inputs), Prescriptions.Inputs.class)).isEqualTo(inputs);
+    assertThat(json.read(json.write(inputs), Inputs.class)).isEqualTo(inputs);
   }
 
   @Test

@@ -1,0 +1,113 @@
+package dev.jubilee.server.prescription;
+
+import dev.jubilee.core.prescription.Plan;
+import dev.jubilee.server.handover.HandOvers;
+import dev.jubilee.server.signin.SignedIn;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Prescriptions by the dozen, for a training block. What a coach changed is left alone. */
+@Service
+public class BlockPrescriptions {
+  private final PrescriptionRepository prescriptions;
+  private final RevisionRepository revisions;
+  private final HandOvers handOvers;
+  private final Snapshots snapshots;
+
+  BlockPrescriptions(
+      PrescriptionRepository prescriptions,
+      RevisionRepository revisions,
+      HandOvers handOvers,
+      Snapshots snapshots) {
+    this.prescriptions = prescriptions;
+    this.revisions = revisions;
+    this.handOvers = handOvers;
+    this.snapshots = snapshots;
+  }
+
+  /**
+   * What is prescribed already.
+   *
+   * @param isTouched whether a coach changed it
+   */
+  public record Existing(UUID id, Plan plan, boolean isTouched) {}
+
+  /**
+   * What is to be stored.
+   *
+   * @param existing that it takes the place of
+   */
+  public record Made(UUID sessionId, Optional<Existing> existing, Plan plan) {}
+
+  /** What an athlete has for these sessions, by session. */
+  @Transactional(readOnly = true)
+  public Map<UUID, Existing> existing(UUID clubId, UUID athleteId, List<UUID> sessionIds) {
+    Map<UUID, PrescriptionRow> rows = new HashMap<>();
+    prescriptions
+        .findByClubIdAndAthleteIdAndSessionIdIn(clubId, athleteId, sessionIds)
+        .forEach(row -> rows.put(row.id(), row));
+    Map<UUID, Existing> bySession = new HashMap<>();
+    for (RevisionRepository.Current current : revisions.findCurrentInputs(clubId, rows.keySet())) {
+      PrescriptionRow row = rows.get(current.prescriptionId());
+      bySession.put(
+          row.sessionId(),
+          new Existing(
+              row.id(),
+              snapshots.plan(clubId, current.inputs()),
+              Snapshots.isByHand(current.edit())));
+    }
+    return bySession;
+  }
+
+  /** Stores what was prescribed, in place of what nobody changed; gives the ids by session. */
+  @Transactional
+  public Map<UUID, UUID> keep(SignedIn coach, UUID athleteId, List<Made> all) {
+    Map<UUID, UUID> ids = new HashMap<>();
+    List<RevisionRow> made = new ArrayList<>();
+    for (Made one : all) {
+      PrescriptionRow row =
+          one.existing()
+              .map(e -> prescriptions.findByIdAndClubId(e.id(), coach.clubId()).orElseThrow())
+              .orElseGet(
+                  () ->
+                      new PrescriptionRow(
+                          UUID.randomUUID(), coach.clubId(), one.sessionId(), athleteId));
+      Integer parent = row.currentRevision() == 0 ? null : row.currentRevision();
+      made.add(
+          snapshots.next(
+              coach, row, parent, Snapshots.FOR_THE_BLOCK, one.plan(), PlanViews.of(one.plan())));
+      prescriptions.save(row);
+      ids.put(one.sessionId(), row.id());
+    }
+    // Rows of one table after another, so that they are sent together.
+    revisions.saveAll(made);
+    return ids;
+  }
+
+  /** Takes away what a session has, if no coach changed it and no athlete was given it. */
+  @Transactional
+  public boolean removeUntouched(UUID clubId, UUID sessionId) {
+    List<PrescriptionRow> rows =
+        prescriptions.findByClubIdAndSessionIdIn(clubId, List.of(sessionId));
+    List<UUID> ids = rows.stream().map(PrescriptionRow::id).toList();
+    boolean isTouched =
+        revisions.findCurrentInputs(clubId, ids).stream()
+                .anyMatch(current -> Snapshots.isByHand(current.edit()))
+            || ids.stream().anyMatch(id -> handOvers.wasGiven(clubId, id));
+    if (isTouched) {
+      return false;
+    }
+    for (PrescriptionRow row : rows) {
+      revisions.deleteOf(clubId, row.id());
+      prescriptions.delete(row);
+    }
+    prescriptions.flush();
+    return true;
+  }
+}
