@@ -2,7 +2,7 @@
 import { useRef, useState } from "react";
 import type { AthleteBlock, BlockView } from "../api/types";
 import { BUILD, climbsOf, type Climb, type Step } from "./climbs";
-import { columns, LEFT } from "./Weeks";
+import { LEFT, LaneName, columns } from "./Weeks";
 
 const LANE = 66;
 const PAD = 24;
@@ -84,84 +84,80 @@ function Lane({
     return box ? place.at(((clientX - box.left) / box.width) * width) : 0;
   }
   return (
-    <svg ref={svg} className="climb" viewBox={`0 0 ${width} ${LANE}`} role="group">
-      <title>{climb.first}</title>
-      <rect className="chosen" x={place.left(chosen)} width={place.each} y="0" height={LANE} />
-      <rect className="frozen" x={frozenX} y="0" width={width - frozenX - 26} height={LANE} />
-      <line className="base" x1="0" x2={width} y1={LANE - 0.5} y2={LANE - 0.5} />
-      <text className="lane-name" x="0" y={LANE - 16}>
-        {short(climb.first, 22)}
-      </text>
-      <path className="line" d={path} />
-      {climb.doses.map((week) => (
-        <g key={week} className="dose">
-          <title>A little more of the same</title>
-          <circle cx={place.left(week) + 9} cy={y(climb.rungs[week] ?? 1)} r="4" />
-          <text x={place.left(week) + 18} y={y(climb.rungs[week] ?? 1) - 6}>
-            more
-          </text>
-        </g>
-      ))}
-      {climb.steps.map((step) => {
-        const week = dragged?.step === step ? dragged.week : step.week;
-        const x = place.left(week) + 9;
-        // Words at the right edge are set to the left of their step.
-        const atEdge = x > width - 220;
-        return (
-          <g
-            key={`${step.week} ${step.step}`}
-            className={`step ${step.isUp ? "" : climb.ladder === BUILD ? "build" : "down"} ${step.isProvisional ? "provisional" : ""}`}
-            tabIndex={step.isUp ? 0 : undefined}
-            role={step.isUp ? "slider" : undefined}
-            aria-label={`${step.name}, week`}
-            aria-valuenow={step.week + 1}
-            aria-valuemin={1}
-            aria-valuemax={block.weeks.length}
-            aria-valuetext={`week ${step.week + 1} of ${block.weeks.length}`}
-            onKeyDown={(e) => {
-              const by = e.key === "ArrowRight" ? 1 : e.key === "ArrowLeft" ? -1 : 0;
-              const next = step.week + by;
-              if (by === 0 || !step.isUp || next < 1 || next >= block.weeks.length) return;
-              e.preventDefault();
-              onMove(climb.ladder, step.step, step.name, next);
-            }}
-            onPointerDown={(e) => {
-              if (!step.isUp) return;
-              e.currentTarget.setPointerCapture(e.pointerId);
-              setDragged({ step, week: step.week });
-            }}
-            onPointerMove={(e) => {
-              if (dragged?.step === step) setDragged({ step, week: weekAt(e.clientX) });
-            }}
-            onPointerUp={() => {
-              if (dragged && dragged.week !== step.week) {
-                onMove(climb.ladder, step.step, step.name, dragged.week);
-              }
-              setDragged(undefined);
-            }}
-            onPointerCancel={() => setDragged(undefined)}
-          >
-            <title>
-              {step.isProvisional
-                ? `${step.name}, if what comes before is mastered by then`
-                : step.name}
-            </title>
-            <rect className="grip" x={x - 12} y={y(step.step) - 14} width="24" height="28" />
-            <circle cx={x} cy={y(step.step)} r="6" />
-            <text
-              x={atEdge ? x - 12 : x + 12}
-              y={y(step.step) - 7}
-              textAnchor={atEdge ? "end" : undefined}
-            >
-              {step.name}
+    <div className="lane">
+      <LaneName name={climb.first} />
+      <svg ref={svg} className="climb" viewBox={`0 0 ${width} ${LANE}`} role="group">
+        <title>{climb.first}</title>
+        <rect className="chosen" x={place.left(chosen)} width={place.each} y="0" height={LANE} />
+        <rect className="frozen" x={frozenX} y="0" width={width - frozenX - 26} height={LANE} />
+        <line className="base" x1="0" x2={width} y1={LANE - 0.5} y2={LANE - 0.5} />
+        <path className="line" d={path} />
+        {climb.doses.map((week) => (
+          <g key={week} className="dose">
+            <title>A little more of the same</title>
+            <circle cx={place.left(week) + 9} cy={y(climb.rungs[week] ?? 1)} r="4" />
+            <text x={place.left(week) + 18} y={y(climb.rungs[week] ?? 1) - 6}>
+              more
             </text>
           </g>
-        );
-      })}
-    </svg>
+        ))}
+        {climb.steps.map((step) => {
+          const week = dragged?.step === step ? dragged.week : step.week;
+          const x = place.left(week) + 9;
+          // Words at the right edge are set to the left of their step.
+          const atEdge = x > width - 220;
+          return (
+            <g
+              key={`${step.week} ${step.step}`}
+              className={`step ${step.isUp ? "" : climb.ladder === BUILD ? "build" : "down"} ${step.isProvisional ? "provisional" : ""}`}
+              tabIndex={step.isUp ? 0 : undefined}
+              role={step.isUp ? "slider" : undefined}
+              aria-label={`${step.name}, week`}
+              aria-valuenow={step.week + 1}
+              aria-valuemin={1}
+              aria-valuemax={block.weeks.length}
+              aria-valuetext={`week ${step.week + 1} of ${block.weeks.length}`}
+              onKeyDown={(e) => {
+                const by = e.key === "ArrowRight" ? 1 : e.key === "ArrowLeft" ? -1 : 0;
+                const next = step.week + by;
+                if (by === 0 || !step.isUp || next < 1 || next >= block.weeks.length) return;
+                e.preventDefault();
+                onMove(climb.ladder, step.step, step.name, next);
+              }}
+              onPointerDown={(e) => {
+                if (!step.isUp) return;
+                e.currentTarget.setPointerCapture(e.pointerId);
+                setDragged({ step, week: step.week });
+              }}
+              onPointerMove={(e) => {
+                if (dragged?.step === step) setDragged({ step, week: weekAt(e.clientX) });
+              }}
+              onPointerUp={() => {
+                if (dragged && dragged.week !== step.week) {
+                  onMove(climb.ladder, step.step, step.name, dragged.week);
+                }
+                setDragged(undefined);
+              }}
+              onPointerCancel={() => setDragged(undefined)}
+            >
+              <title>
+                {step.isProvisional
+                  ? `${step.name}, if what comes before is mastered by then`
+                  : step.name}
+              </title>
+              <rect className="grip" x={x - 12} y={y(step.step) - 14} width="24" height="28" />
+              <circle cx={x} cy={y(step.step)} r="6" />
+              <text
+                x={atEdge ? x - 12 : x + 12}
+                y={y(step.step) - 7}
+                textAnchor={atEdge ? "end" : undefined}
+              >
+                {step.name}
+              </text>
+            </g>
+          );
+        })}
+      </svg>
+    </div>
   );
-}
-
-function short(text: string, most: number): string {
-  return text.length <= most ? text : `${text.slice(0, most - 1).trimEnd()}…`;
 }

@@ -1,7 +1,7 @@
 // Small figures week by week, in register with the climbs above.
 import type { AthleteBlock, BlockView } from "../api/types";
 import { trendsOf, type Trend } from "./climbs";
-import { columns } from "./Weeks";
+import { columns, LaneName } from "./Weeks";
 
 const HEIGHT = 44;
 
@@ -32,51 +32,48 @@ function TrendLine({ trend, width, chosen }: { trend: Trend; width: number; chos
   const height = (value: number) => (value / most) * (HEIGHT - 20);
   const bar = place.each * (trend.other ? 0.26 : 0.4);
   return (
-    <svg className="trend" viewBox={`0 0 ${width} ${HEIGHT}`} role="img">
-      <title>
-        {`${trend.label}, ${trend.unit}: ${trend.values.map((v) => (v === undefined ? "none" : Math.round(v))).join(", ")}`}
-      </title>
-      <rect className="chosen" x={place.left(chosen)} width={place.each} height={HEIGHT} />
-      <text className="lane-name" x="0" y={HEIGHT - 18}>
-        {trend.label}
-      </text>
-      <text className="unit" x="0" y={HEIGHT - 5}>
-        {trend.unit}
-      </text>
-      {trend.values.map((value, i) => {
-        if (value === undefined) return null;
-        const other = trend.other?.[i];
-        const x = place.middle(i) - (other === undefined ? bar / 2 : bar);
-        return (
-          <g key={i}>
-            <rect
-              className="bar"
-              x={x}
-              y={HEIGHT - 2 - height(value)}
-              width={bar}
-              height={height(value)}
-            />
-            <text x={x + bar / 2} y={HEIGHT - 6 - height(value)} textAnchor="middle">
-              {Math.round(value)}
-            </text>
-            {other !== undefined && (
-              <>
-                <rect
-                  className="bar second"
-                  x={x + bar + 2}
-                  y={HEIGHT - 2 - height(other)}
-                  width={bar}
-                  height={height(other)}
-                />
-                <text x={x + 1.5 * bar + 2} y={HEIGHT - 6 - height(other)} textAnchor="middle">
-                  {Math.round(other)}
-                </text>
-              </>
-            )}
-          </g>
-        );
-      })}
-      <line className="base" x1="0" x2={width} y1={HEIGHT - 1.5} y2={HEIGHT - 1.5} />
-    </svg>
+    <div className="lane">
+      <LaneName name={trend.label} unit={trend.unit} />
+      <svg className="trend" viewBox={`0 0 ${width} ${HEIGHT}`} role="img">
+        <title>
+          {`${trend.label}, ${trend.unit}: ${trend.values.map((v) => (v === undefined ? "none" : Math.round(v))).join(", ")}`}
+        </title>
+        <rect className="chosen" x={place.left(chosen)} width={place.each} height={HEIGHT} />
+        {trend.values.map((value, i) => {
+          if (value === undefined) return null;
+          const other = trend.other?.[i];
+          const x = place.middle(i) - (other === undefined ? bar / 2 : bar);
+          return (
+            <g key={i}>
+              <rect
+                className="bar"
+                x={x}
+                y={HEIGHT - 2 - height(value)}
+                width={bar}
+                height={height(value)}
+              />
+              <text x={x + bar / 2} y={HEIGHT - 6 - height(value)} textAnchor="middle">
+                {Math.round(value)}
+              </text>
+              {other !== undefined && (
+                <>
+                  <rect
+                    className="bar second"
+                    x={x + bar + 2}
+                    y={HEIGHT - 2 - height(other)}
+                    width={bar}
+                    height={height(other)}
+                  />
+                  <text x={x + 1.5 * bar + 2} y={HEIGHT - 6 - height(other)} textAnchor="middle">
+                    {Math.round(other)}
+                  </text>
+                </>
+              )}
+            </g>
+          );
+        })}
+        <line className="base" x1="0" x2={width} y1={HEIGHT - 1.5} y2={HEIGHT - 1.5} />
+      </svg>
+    </div>
   );
 }

@@ -16,6 +16,16 @@ export function columns(count: number, width: number) {
   };
 }
 
+/** What a lane shows; it stays at the left edge however far the weeks are moved. */
+export function LaneName({ name, unit }: { name: string; unit?: string }) {
+  return (
+    <span className="lane-name" style={{ width: LEFT - 6 }}>
+      <b>{name}</b>
+      {unit && <small>{unit}</small>}
+    </span>
+  );
+}
+
 export function WeekHeads({
   block,
   width,

@@ -46,6 +46,7 @@ function buildOf(block: BlockView, athlete: AthleteBlock): Climb {
   const steps: Step[] = [];
   const rungs: Climb["rungs"] = [];
   let stage: number | undefined;
+  const hasTops = new Set(athlete.weeks.map((w) => w.top)).size > 1;
   block.weeks.forEach((week, index) => {
     const stand = athlete.weeks.find((w) => w.number === week.number);
     const change = stand?.changes.find((c) => c.kind === "BUILD_UP" || c.kind === "BUILD_DOWN");
@@ -55,7 +56,7 @@ function buildOf(block: BlockView, athlete: AthleteBlock): Climb {
       steps.push({
         week: index,
         step: change.to,
-        name: `to ${stand.top} %${effortsWords(stand.efforts)}`,
+        name: buildWords(stand.efforts, hasTops ? stand.top : undefined),
         isUp: false,
         isProvisional: false,
       });
@@ -74,9 +75,11 @@ function buildOf(block: BlockView, athlete: AthleteBlock): Climb {
   };
 }
 
-function effortsWords(efforts: number): string {
-  if (efforts === 0) return "";
-  return efforts > 0 ? `, ${efforts} more` : `, ${-efforts} fewer`;
+function buildWords(efforts: number, top: number | undefined): string {
+  const count =
+    efforts === 0 ? "usual efforts" : efforts > 0 ? `${efforts} more` : `${-efforts} fewer`;
+  if (top === undefined) return count;
+  return efforts === 0 ? `to ${top} %` : `to ${top} %, ${count}`;
 }
 
 /** What the build begins at: what its first change comes from. */

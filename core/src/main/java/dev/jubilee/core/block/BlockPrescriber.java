@@ -10,6 +10,7 @@ import dev.jubilee.core.prescription.PlanItem;
 import dev.jubilee.core.prescription.Prescriber;
 import dev.jubilee.core.prescription.PrescriptionRequest;
 import dev.jubilee.core.session.Approach;
+import dev.jubilee.core.session.Demand;
 import dev.jubilee.core.session.DemandFinder;
 import dev.jubilee.core.session.Phase;
 import dev.jubilee.core.session.Session;
@@ -31,6 +32,11 @@ import java.util.stream.Collectors;
  * the ones before it.
  */
 public final class BlockPrescriber {
+  /** A build that stays below top speed. */
+  private static final Phase LOWER =
+      new Phase(
+          "", 100, BuildStage.TO_TOP_SPEED.get(0).top(), 0, Integer.MAX_VALUE, Map.of(), Set.of());
+
   private final TrainingBlock block;
   private final DrillLibrary library;
   private final Approach approach;
@@ -71,30 +77,46 @@ public final class BlockPrescriber {
         contacts = Math.max(contacts, tolerated);
       }
     }
+    List<Plan> usual = ofEachKind(first, sessions);
     return new Climber(
         first,
         joins,
         interruptions,
         marks,
         wishes,
-        laddersInUse(first, sessions),
+        laddersInUse(usual),
         contacts,
-        landings);
+        landings,
+        usual.stream().anyMatch(BlockPrescriber::asksForTopSpeed));
   }
 
-  /** Ladders of the first warm-up of each kind of session, the most used first. */
-  private List<String> laddersInUse(Athlete athlete, List<Planned> sessions) {
+  /** The first warm-up of each kind of session, as it would be outside a block. */
+  private List<Plan> ofEachKind(Athlete athlete, List<Planned> sessions) {
     Set<String> seen = new HashSet<>();
-    Map<String, Integer> uses = new HashMap<>();
+    List<Plan> plans = new ArrayList<>();
     for (Planned planned : sessions) {
       String kind = planned.session().sport() + " " + planned.session().kind();
-      if (!seen.add(kind)) {
-        continue;
+      if (seen.add(kind)) {
+        plans.add(
+            prescriber.prescribe(
+                PrescriptionRequest.of(athlete, planned.session(), planned.circumstances())
+                    .with(approach)));
       }
-      PrescriptionRequest request =
-          PrescriptionRequest.of(athlete, planned.session(), planned.circumstances())
-              .with(approach);
-      for (PlanItem item : prescriber.prescribe(request).items()) {
+    }
+    return plans;
+  }
+
+  /** Whether a build that stays lower would be another. */
+  private static boolean asksForTopSpeed(Plan plan) {
+    Demand lower = plan.request().in(LOWER).demand(plan.anchors());
+    return plan.demand().buildTop().isAbove(lower.buildTop());
+  }
+
+  /** The most used first. */
+  private List<String> laddersInUse(List<Plan> plans) {
+    Map<String, Integer> uses = new HashMap<>();
+    for (Plan plan : plans) {
+      for (PlanItem item : plan.items()) {
         library
             .find(item.drillId())
             .filter(d -> Eligibility.isChosen(d.block()))

@@ -11,20 +11,25 @@ import java.util.List;
  * @param efforts more or fewer than usual
  */
 public record BuildStage(double top, int efforts) {
-  public static final List<BuildStage> ALL =
+  /** All as usual. */
+  static final BuildStage USUAL = new BuildStage(1, 0);
+
+  /** Before sessions that ask for top speed. */
+  static final List<BuildStage> TO_TOP_SPEED =
       List.of(
           new BuildStage(0.90, -1),
           new BuildStage(0.90, 0),
           new BuildStage(0.95, 0),
-          new BuildStage(1, 0),
+          USUAL,
           new BuildStage(1, 1));
 
-  /** All as usual. */
-  public static final int USUAL = 3;
+  /** Before all others: they are led up to as they begin, early in a block as well as late. */
+  static final List<BuildStage> TO_SESSION_PACE =
+      List.of(new BuildStage(1, -1), USUAL, new BuildStage(1, 1));
 
-  String words() {
+  String words(boolean toTopSpeed) {
     String count =
         efforts == 0 ? "the usual efforts" : efforts < 0 ? "one effort less" : "one effort more";
-    return count + ", up to " + Math.round(100 * top) + " %";
+    return toTopSpeed ? count + ", up to " + Math.round(100 * top) + " %" : count;
   }
 }

@@ -25,6 +25,7 @@ import java.util.Map;
  * @param ladders ids of the ladders in use, those to go up first at the front
  * @param contactsADay ground contacts that one warm-up tolerates
  * @param landings by number of week, sessions whose warm-up may have contacts
+ * @param sprints whether any of the sessions asks for top speed
  */
 public record Climber(
     Athlete athlete,
@@ -34,7 +35,8 @@ public record Climber(
     List<Wish> wishes,
     List<String> ladders,
     int contactsADay,
-    Map<Integer, Integer> landings) {
+    Map<Integer, Integer> landings,
+    boolean sprints) {
   /** An athlete's reports of clean repetitions that count as mastery; common practice. */
   private static final int REPORTS = 2;
 
@@ -44,6 +46,25 @@ public record Climber(
     wishes = List.copyOf(wishes);
     ladders = List.copyOf(ladders);
     landings = Map.copyOf(landings);
+  }
+
+  /** How the build may go up, from low to high. */
+  List<BuildStage> buildStages() {
+    return sprints ? BuildStage.TO_TOP_SPEED : BuildStage.TO_SESSION_PACE;
+  }
+
+  /** Index of a stage; of one from when the sessions were others, of the lowest with its count. */
+  int indexOf(BuildStage stage) {
+    int same = buildStages().indexOf(stage);
+    if (same >= 0) {
+      return same;
+    }
+    List<Integer> counts = buildStages().stream().map(BuildStage::efforts).toList();
+    return Math.max(0, counts.indexOf(stage.efforts()));
+  }
+
+  String words(BuildStage stage) {
+    return "Build-ups: " + stage.words(sprints) + ".";
   }
 
   /** Whether a rung was mastered by a day: by the coach's word, or by reports of two days. */

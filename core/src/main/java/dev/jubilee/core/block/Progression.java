@@ -61,25 +61,26 @@ public final class Progression {
             week,
             climber.rungs(library),
             Map.of(),
-            firstBuild(block, week),
+            firstBuild(block, week, climber),
             contacts,
             contacts,
             held,
             List.of());
-    String words = BuildStage.ALL.get(stand.build()).words();
     return stand.saying(
         Change.of(
-            Change.Kind.START, "Begins on the versions mastered now; build-ups: " + words + "."));
+            Change.Kind.START,
+            "Begins on the versions mastered now. " + climber.words(stand.build())));
   }
 
   /** As low as leads to the usual build, with half of the specific weeks for it. */
-  private static int firstBuild(TrainingBlock block, Week first) {
+  private static BuildStage firstBuild(TrainingBlock block, Week first, Climber climber) {
     long specific =
         block.weeks().stream()
             .filter(w -> w.number() > first.number() && w.emphasis() == Emphasis.SPECIFIC)
             .filter(w -> !block.isFrozen(w))
             .count();
-    return (int) Math.max(0, BuildStage.USUAL - (specific + 1) / 2);
+    long stage = climber.indexOf(BuildStage.USUAL) - (specific + 1) / 2;
+    return climber.buildStages().get((int) Math.max(0, stage));
   }
 
   private static Stand next(

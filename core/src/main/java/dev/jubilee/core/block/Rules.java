@@ -89,7 +89,8 @@ final class Rules {
     }
     Change change =
         Change.of(Change.Kind.FROZEN, "The race is near: nothing new, the routine rehearsed.");
-    return Optional.of(at(s.next(), FROZEN).saying(change));
+    double share = s.next().isLighter() ? LIGHTER : FROZEN;
+    return Optional.of(at(s.next(), share).saying(change));
   }
 
   private static Optional<Stand> lighter(Situation s) {
@@ -205,20 +206,22 @@ final class Rules {
   }
 
   private static Optional<Stand> build(Situation s) {
-    Level level = s.climber().athlete().level();
-    int most =
-        s.climber().athlete().deconditioned() || level == Level.NOVICE
-            ? BuildStage.USUAL
-            : BuildStage.ALL.size() - 1;
-    int stage = s.next().build();
+    Climber climber = s.climber();
+    List<BuildStage> stages = climber.buildStages();
+    boolean isCautious =
+        climber.athlete().deconditioned() || climber.athlete().level() == Level.NOVICE;
+    int most = isCautious ? stages.indexOf(BuildStage.USUAL) : stages.size() - 1;
+    int stage = climber.indexOf(s.next().build());
     if (stage >= most || s.week().emphasis() == Emphasis.GENERAL) {
       return Optional.empty();
     }
-    String why = "Build-ups: " + BuildStage.ALL.get(stage + 1).words() + ".";
+    BuildStage higher = stages.get(stage + 1);
     return Optional.of(
         growing(s.next())
-            .withBuild(stage + 1)
-            .saying(new Change(Change.Kind.BUILD_UP, "", stage, stage + 1, false, why)));
+            .withBuild(higher)
+            .saying(
+                new Change(
+                    Change.Kind.BUILD_UP, "", stage, stage + 1, false, climber.words(higher))));
   }
 
   private static Optional<Stand> hold(Situation s) {

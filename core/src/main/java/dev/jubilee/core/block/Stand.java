@@ -13,7 +13,7 @@ import java.util.Set;
  * @param week which
  * @param rungs by ladder
  * @param doses % of the usual dose by ladder, where it is not 100
- * @param build stage of {@link BuildStage#ALL}
+ * @param build how high it goes, in how many efforts
  * @param contacts most ground contacts of the week's warm-ups
  * @param reference contacts of the last full week, from which they grow; 0 before the first
  * @param held weeks on the present rung, by ladder in use
@@ -23,7 +23,7 @@ public record Stand(
     Week week,
     Map<String, Integer> rungs,
     Map<String, Integer> doses,
-    int build,
+    BuildStage build,
     int contacts,
     int reference,
     Map<String, Integer> held,
@@ -49,13 +49,12 @@ public record Stand(
 
   /** How high the build may go, % of top speed or power. */
   public int topPercent() {
-    return (int) Math.round(100 * BuildStage.ALL.get(build).top());
+    return (int) Math.round(100 * build.top());
   }
 
   /** Graded efforts more or fewer than usual. */
   public int efforts() {
-    int usual = BuildStage.ALL.get(build).efforts();
-    return isLighter() ? Math.max(-2, usual - 1) : usual;
+    return isLighter() ? Math.max(-2, build.efforts() - 1) : build.efforts();
   }
 
   boolean isLighter() {
@@ -86,7 +85,7 @@ public record Stand(
     return new Stand(week, rungs, others, build, contacts, reference, held, changes);
   }
 
-  Stand withBuild(int stage) {
+  Stand withBuild(BuildStage stage) {
     return new Stand(week, rungs, doses, stage, contacts, reference, held, changes);
   }
 
@@ -108,11 +107,10 @@ public record Stand(
    * @param familiar the only drills to choose from; empty for all
    */
   public Phase phase(int weeks, int landings, Set<String> familiar) {
-    BuildStage stage = BuildStage.ALL.get(build);
     return new Phase(
         words(weeks),
         week.emphasis().volume(),
-        stage.top(),
+        build.top(),
         efforts(),
         landings == 0 ? 0 : contacts / landings,
         doses,

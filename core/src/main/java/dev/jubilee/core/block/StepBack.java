@@ -51,23 +51,26 @@ final class StepBack implements Rule {
                         : "back by " + steps + (steps == 1 ? " step." : " steps."))));
     for (String ladder : s.climber().ladders()) {
       int rung = stand.rung(ladder);
-      int lower = Math.max(1, rung - Math.min(steps, most(s, ladder, rung)));
-      if (lower < rung) {
-        String why = s.name(ladder, lower) + " instead of " + s.name(ladder, rung) + ".";
+      int below = Math.max(1, rung - Math.min(steps, most(s, ladder, rung)));
+      if (below < rung) {
+        String why = s.name(ladder, below) + " instead of " + s.name(ladder, rung) + ".";
         stand =
             stand
-                .onRung(ladder, lower)
-                .saying(new Change(Change.Kind.RUNG_DOWN, ladder, rung, lower, false, why));
+                .onRung(ladder, below)
+                .saying(new Change(Change.Kind.RUNG_DOWN, ladder, rung, below, false, why));
       } else if (stand.dose(ladder) > 100) {
         stand = stand.withDose(ladder, 100);
       }
     }
-    int build = Math.max(0, stand.build() - steps);
-    if (build < stand.build()) {
-      String why = "Build-ups: " + BuildStage.ALL.get(build).words() + ".";
+    int stage = s.climber().indexOf(stand.build());
+    int lower = Math.max(0, stage - steps);
+    if (lower < stage) {
+      BuildStage build = s.climber().buildStages().get(lower);
       stand =
           stand
-              .saying(new Change(Change.Kind.BUILD_DOWN, "", stand.build(), build, false, why))
+              .saying(
+                  new Change(
+                      Change.Kind.BUILD_DOWN, "", stage, lower, false, s.climber().words(build)))
               .withBuild(build);
     }
     double usual = stand.isLighter() ? Rules.LIGHTER : 1;

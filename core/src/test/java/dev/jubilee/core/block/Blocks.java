@@ -5,6 +5,7 @@ import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.session.Approach;
 import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -63,6 +64,18 @@ final class Blocks {
   record Outcome(
       TrainingBlock block, Climber climber, List<Stand> stands, List<Prescribed> prescribed) {}
 
+  /** An intermediate athlete's block, with nothing in between. */
+  static Outcome outcome(TrainingBlock block, List<Planned> sessions) {
+    return outcome(
+        block,
+        Scenarios.athlete(Level.INTERMEDIATE),
+        block.start(),
+        List.of(),
+        List.of(),
+        List.of(),
+        sessions);
+  }
+
   static Outcome outcome(
       TrainingBlock block,
       Athlete athlete,
@@ -71,9 +84,19 @@ final class Blocks {
       List<Interruption> interruptions,
       List<Mark> marks,
       List<Wish> wishes) {
+    return outcome(block, athlete, today, interruptions, marks, wishes, sessions(block, sport));
+  }
+
+  private static Outcome outcome(
+      TrainingBlock block,
+      Athlete athlete,
+      LocalDate today,
+      List<Interruption> interruptions,
+      List<Mark> marks,
+      List<Wish> wishes,
+      List<Planned> sessions) {
     DrillLibrary library = DrillLibrary.builtIn();
     BlockPrescriber prescriber = new BlockPrescriber(block, library, Approach.USUAL);
-    List<Planned> sessions = sessions(block, sport);
     Climber climber =
         prescriber.climber(d -> athlete, block.start(), interruptions, marks, wishes, sessions);
     List<Stand> stands = Progression.of(block, climber, library, today, List.of());

@@ -8,6 +8,7 @@ import dev.jubilee.core.athlete.Limit;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.session.Phase;
+import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
@@ -93,7 +94,8 @@ class ProgressionTest {
             wishes,
             ladders,
             random.nextInt(3) == 0 ? 0 : 110,
-            landings);
+            landings,
+            random.nextBoolean());
     LocalDate today = start.plusDays(random.nextInt(100) - 20);
     return new Case(
         block, climber, today, Progression.of(block, climber, LIBRARY, today, List.of()));
@@ -116,7 +118,8 @@ class ProgressionTest {
       Stand after = c.stands().get(i);
       long up = after.rungs().keySet().stream().filter(l -> after.rung(l) > before.rung(l)).count();
       up += after.rungs().keySet().stream().filter(l -> after.dose(l) > before.dose(l)).count();
-      up += after.build() > before.build() ? 1 : 0;
+      up += after.build().top() > before.build().top() ? 1 : 0;
+      up += after.build().efforts() > before.build().efforts() ? 1 : 0;
       assertThat(up).isLessThanOrEqualTo(1);
     }
   }
@@ -227,7 +230,8 @@ class ProgressionTest {
             c.climber().wishes(),
             c.climber().ladders(),
             c.climber().contactsADay(),
-            c.climber().landings());
+            c.climber().landings(),
+            c.climber().sprints());
     List<Stand> again = Progression.of(c.block(), other, LIBRARY, c.today(), past);
     assertThat(again).hasSameSizeAs(c.stands());
     assertThat(again.subList(0, past.size())).isEqualTo(past);
@@ -411,6 +415,42 @@ class ProgressionTest {
             s ->
                 assertThat(contacts.getOrDefault(s.week().number(), 0))
                     .isLessThanOrEqualTo(s.contacts()));
+  }
+
+  /** A build said to go up that stays the same would be a week lost. */
+  @ParameterizedTest
+  @MethodSource("sports")
+  void whenTheBuildGoesUpAWarmUpShowsIt(Sport sport) {
+    for (boolean sprints : new boolean[] {true, false}) {
+      TrainingBlock block = TrainingBlock.of(Blocks.START, Blocks.RACE);
+      List<Planned> sessions =
+          Blocks.sessions(block, sport).stream()
+              .filter(p -> sprints || p.session().kind() != SessionKind.SPRINT)
+              .toList();
+      Blocks.Outcome outcome = Blocks.outcome(block, sessions);
+      assertThat(outcome.climber().sprints()).isEqualTo(sprints);
+      int ups = 0;
+      for (Stand stand : outcome.stands()) {
+        if (stand.changes().stream().noneMatch(c -> c.kind() == Change.Kind.BUILD_UP)) {
+          continue;
+        }
+        ups++;
+        assertThat(outcome.prescribed())
+            .filteredOn(p -> stand.week().holds(p.planned().date()))
+            .as(sport + " week " + stand.week().number())
+            .anyMatch(p -> isBuildHigherThanBefore(p, outcome.prescribed()));
+      }
+      assertThat(ups).isPositive();
+    }
+  }
+
+  private static boolean isBuildHigherThanBefore(Prescribed now, List<Prescribed> all) {
+    return all.stream()
+        .filter(p -> p.planned().session().kind() == now.planned().session().kind())
+        .filter(p -> p.planned().date().isBefore(now.planned().date()))
+        .reduce((first, last) -> last)
+        .filter(before -> before.efforts() < now.efforts() || before.top() < now.top())
+        .isPresent();
   }
 
   static Stream<Sport> sports() {
