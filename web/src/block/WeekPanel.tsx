@@ -48,7 +48,7 @@ export function WeekPanel({
       <h2>{toGo === 0 ? "Race week" : toGo === 1 ? "1 week to go" : `${toGo} weeks to go`}</h2>
       <p className="soft">
         Week {week.number} of {block.weeks.length}, from {dayAndMonth(week.monday)}
-        {stand && `, at most ${stand.contacts} contacts`}
+        {stand && stand.contacts > 0 && `, at most ${stand.contacts} contacts`}
       </p>
       {stand?.changes.map((c) => (
         <p key={c.why}>{c.why}</p>

@@ -76,8 +76,7 @@ function buildOf(block: BlockView, athlete: AthleteBlock): Climb {
 }
 
 function buildWords(efforts: number, top: number | undefined): string {
-  const count =
-    efforts === 0 ? "usual efforts" : efforts > 0 ? `${efforts} more` : `${-efforts} fewer`;
+  const count = efforts === 0 ? "usual efforts" : efforts > 0 ? "one more" : "one fewer";
   if (top === undefined) return count;
   return efforts === 0 ? `to ${top} %` : `to ${top} %, ${count}`;
 }
@@ -176,9 +175,10 @@ export function trendsOf(block: BlockView, athletes: AthleteBlock[]): Trend[] {
       efforts: mean(hard.map((w) => w.efforts)),
     };
   });
+  const lands = weeks.some((w) => (w.contacts ?? 0) > 0);
   return [
     { label: "Minutes", unit: "min a hard session", values: weeks.map((w) => w.minutes) },
-    { label: "Contacts", unit: "a week", values: weeks.map((w) => w.contacts) },
+    ...(lands ? [{ label: "Contacts", unit: "a week", values: weeks.map((w) => w.contacts) }] : []),
     { label: "Top effort", unit: "% of top", values: weeks.map((w) => w.top) },
     {
       label: "Drills · graded efforts",

@@ -156,7 +156,7 @@ final class Rules {
     if (harder.isEmpty() || s.isPainful(ladder) || !(isSeen || s.isPresumedMastered(ladder))) {
       return Optional.empty();
     }
-    String names = harder.get().name() + " instead of " + s.name(ladder, rung);
+    String names = s.name(ladder, rung + 1) + " instead of " + s.name(ladder, rung);
     String why =
         because
             + names
@@ -180,7 +180,7 @@ final class Rules {
         boolean isLast = s.drill(ladder, s.next().rung(ladder) + 1).isEmpty();
         String why =
             "A little more of "
-                + drill.get().name()
+                + s.name(ladder, s.next().rung(ladder))
                 + (isLast ? ", the hardest version there is." : " before the next version.");
         return Optional.of(
             growing(s.next())

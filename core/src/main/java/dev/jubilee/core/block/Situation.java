@@ -44,11 +44,11 @@ record Situation(
         .findFirst();
   }
 
-  /** Name of the version on a rung. */
+  /** Name of the version on a rung, in quotes, as it may hold a comma. */
   String name(String ladder, int step) {
     return ladder(ladder).rungs().stream()
         .filter(d -> d.rung().orElseThrow().step() == step)
-        .map(Drill::name)
+        .map(d -> "“" + d.name() + "”")
         .findFirst()
         .orElse("rung " + step);
   }
