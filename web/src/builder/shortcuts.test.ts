@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { Item, PrescriptionView } from "../api/types";
 import { locksOf } from "./locks";
 import { shortcut, stepOf } from "./shortcuts";
+import type { Edit, LateStep } from "./usePlan";
 
 const item = (id: string, block: Item["block"], more: Partial<Item> = {}) =>
   ({ id, block, lock: "NONE", amount: 8, unit: "reps", least: 4, most: 10, ...more }) as Item;
@@ -16,6 +17,11 @@ const view = {
 
 function press(key: string, chosen = "swings", held: Partial<KeyboardEvent> = {}) {
   return shortcut({ key, target: null, ...held } as KeyboardEvent, view, chosen);
+}
+
+/** What a press comes to when the steps before it are done. */
+function late(now: PrescriptionView, key: string, held: Partial<KeyboardEvent> = {}) {
+  return (press(key, "swings", held)?.step as LateStep)(now);
 }
 
 describe("the builder by keyboard", () => {
@@ -34,18 +40,30 @@ describe("the builder by keyboard", () => {
     });
   });
 
-  it("keeps a dose within its range", () => {
-    expect(press("+")?.step).toMatchObject({ action: "DOSE", amount: 10 });
-    expect(press("-")?.step).toMatchObject({ action: "DOSE", amount: 6 });
+  it("adds up presses that come quicker than answers, within the range of the dose", () => {
+    let now = view;
+    let amount = 8;
+    const amounts = ["-", "-", "-", "+", "+", "+", "+"].map((key) => {
+      amount = (late(now, key) as Edit | undefined)?.amount ?? amount;
+      now = { ...view, plan: { ...view.plan, items: [item("swings", "MOBILISE", { amount })] } };
+      return amount;
+    });
+    expect(amounts).toEqual([6, 4, 4, 5, 6, 8, 10]);
+    expect(late(now, "+")).toBeUndefined();
   });
 
-  it("undoes only what there is to undo", () => {
-    expect(press("z", "jog", { ctrlKey: true })?.step).toBe("undo");
-    expect(press("z", "jog", { ctrlKey: true, shiftKey: true })).toBeUndefined();
+  it("undoes only what there is to undo by then", () => {
+    expect(late(view, "z", { ctrlKey: true })).toBe("undo");
+    expect(late({ ...view, canUndo: false }, "z", { ctrlKey: true })).toBeUndefined();
+    expect(late(view, "z", { ctrlKey: true, shiftKey: true })).toBeUndefined();
   });
 
-  it("locks and unlocks", () => {
-    expect(press("l")?.step).toMatchObject({ action: "LOCK", lock: "DOSE" });
+  it("locks what is open, unlocks what is locked, and forgets what has gone", () => {
+    const holding = (...items: Item[]) => ({ ...view, plan: { ...view.plan, items } });
+    expect(late(view, "l")).toMatchObject({ action: "LOCK", lock: "DOSE" });
+    const locked = holding(item("swings", "MOBILISE", { lock: "DOSE" }));
+    expect(late(locked, "l")).toMatchObject({ action: "LOCK", lock: "NONE" });
+    expect(late(holding(), "l")).toBeUndefined();
   });
 });
 

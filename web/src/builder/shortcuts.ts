@@ -1,10 +1,10 @@
 // The builder by keyboard, away from React so that it can be read at a glance.
 import type { Item, PrescriptionView } from "../api/types";
-import type { Edit } from "./usePlan";
+import type { Edit, LateStep, Step } from "./usePlan";
 
 export interface Found {
   choose?: string;
-  step?: Edit | "undo" | "redo";
+  step?: Step | LateStep;
 }
 
 export function shortcut(
@@ -16,9 +16,12 @@ export function shortcut(
   if (target?.closest?.("input, select, textarea")) return undefined;
   const key = event.key.toLowerCase();
   if (event.ctrlKey || event.metaKey) {
-    if (key === "z" && event.shiftKey) return view.canRedo ? { step: "redo" } : undefined;
-    if (key === "z") return view.canUndo ? { step: "undo" } : undefined;
-    return undefined;
+    if (key !== "z") return undefined;
+    return {
+      step: event.shiftKey
+        ? (now) => (now.canRedo ? "redo" : undefined)
+        : (now) => (now.canUndo ? "undo" : undefined),
+    };
   }
   const { items } = view.plan;
   const at = items.findIndex((i) => i.id === chosen);
@@ -46,16 +49,12 @@ export function shortcut(
             choose: items[at + 1]?.id ?? items[at - 1]?.id,
           };
     case "l":
-      return { step: toggled(item) };
+      return { step: (now) => toggledIn(now, item.id) };
     case "+":
     case "=":
-      return dose(item.id, item.amount + stepOf(item.unit, item.amount), item.most);
+      return { step: (now) => dose(now, item.id, 1) };
     case "-":
-      return dose(
-        item.id,
-        Math.max(item.least, item.amount - stepOf(item.unit, item.amount)),
-        item.most,
-      );
+      return { step: (now) => dose(now, item.id, -1) };
     case "r":
       return { step: { action: "REFIT" } };
     default:
@@ -68,8 +67,22 @@ export function toggled(item: Item): Edit {
   return { action: "LOCK", itemId: item.id, lock: item.lock === "NONE" ? "DOSE" : "NONE" };
 }
 
-function dose(itemId: string, amount: number, most: number): Found {
-  return { step: { action: "DOSE", itemId, amount: Math.min(most, amount) } };
+function itemIn(now: PrescriptionView, itemId: string): Item | undefined {
+  return now.plan.items.find((i) => i.id === itemId);
+}
+
+function toggledIn(now: PrescriptionView, itemId: string): Edit | undefined {
+  const item = itemIn(now, itemId);
+  return item && toggled(item);
+}
+
+/** A press more or less of what there is by then, within what the drill allows. */
+function dose(now: PrescriptionView, itemId: string, presses: number): Edit | undefined {
+  const item = itemIn(now, itemId);
+  if (!item) return undefined;
+  const wanted = item.amount + presses * stepOf(item.unit, item.amount);
+  const amount = Math.min(item.most, Math.max(item.least, wanted));
+  return amount === item.amount ? undefined : { action: "DOSE", itemId, amount };
 }
 
 /** How much one press changes a dose: repetitions singly, seconds by five, minutes by thirty. */

@@ -7,6 +7,9 @@ import type { EditRequest, PlanView, PrescriptionView } from "../api/types";
 export type Edit = Omit<EditRequest, "baseRevision">;
 export type Step = Edit | "undo" | "redo" | "refresh";
 
+/** Decided on the plan as it is when the steps before are done; nothing may be left to do. */
+export type LateStep = (now: PrescriptionView) => Step | undefined;
+
 /**
  * A prescription and what can be done to it. Steps run one after another, each on the revision
  * the one before it made, so that quick typing never conflicts with itself.
@@ -23,9 +26,11 @@ export function usePlan(id: string) {
   const former = useQuery<PlanView>({ queryKey: formerKey, queryFn: skipToken });
   const step = useMutation({
     scope: { id: `prescription-${id}` },
-    mutationFn: (what: Step): Promise<PrescriptionView> => {
+    mutationFn: async (asked: Step | LateStep): Promise<PrescriptionView> => {
       const current = queries.getQueryData<PrescriptionView>(key);
       if (!current) throw new Problem(0, "The plan is not loaded yet.", []);
+      const what = typeof asked === "function" ? asked(current) : asked;
+      if (!what) return current;
       const params = { path: { id }, query: { baseRevision: current.revision } };
       switch (what) {
         case "undo":
@@ -44,6 +49,7 @@ export function usePlan(id: string) {
       }
     },
     onSuccess: (view) => {
+      if (view === queries.getQueryData(key)) return;
       queries.setQueryData(formerKey, queries.getQueryData<PrescriptionView>(key)?.plan);
       queries.setQueryData(key, view);
       changed(queries, ["sessions"], ["alternatives", id]);
