@@ -53,13 +53,18 @@ class MigrationTest {
           INSERT INTO prescription_revision VALUES (gen_random_uuid(), gen_random_uuid(),
             gen_random_uuid(), 1, NULL, 'Prescribed', '1',
             '{"items": [{"id": "jog", "locked": true}, {"id": "skip", "locked": false}]}',
-            '{"items": [{"id": "jog", "locked": true}], "findings": [
+            '{"seconds": 425, "items": [
+               {"id": "jog", "locked": true, "changeSeconds": 5, "workSeconds": 360, "effort": 45,
+                "recoverySeconds": 0},
+               {"id": "stride", "locked": false, "changeSeconds": 0, "workSeconds": 20,
+                "effort": 80, "recoverySeconds": 40}], "findings": [
                {"code": "LAYERS", "remedy": null},
                {"code": "OVER_TIME", "remedy": {"action": "REFIT"}}]}',
             gen_random_uuid(), now())
           """);
       migrateTo("latest");
-      ResultSet row = statement.executeQuery("SELECT inputs, outcome FROM prescription_revision");
+      ResultSet row =
+          statement.executeQuery("SELECT inputs, outcome, sketch FROM prescription_revision");
       row.next();
       JsonNode inputs = JsonMapper.shared().readTree(row.getString(1));
       JsonNode outcome = JsonMapper.shared().readTree(row.getString(2));
@@ -69,6 +74,14 @@ class MigrationTest {
       assertThat(outcome.at("/findings/0/remedy/action").asString()).isEqualTo("SEEN");
       assertThat(outcome.at("/findings/1/remedy/action").asString()).isEqualTo("REFIT");
       assertThat(outcome.at("/findings/0/seen").isBoolean()).isTrue();
+      assertThat(JsonMapper.shared().readTree(row.getString(3)))
+          .isEqualTo(
+              JsonMapper.shared()
+                  .readTree(
+                      """
+                      {"seconds": 425, "steps": [
+                        {"seconds": 5, "effort": 0}, {"seconds": 360, "effort": 45},
+                        {"seconds": 20, "effort": 80}, {"seconds": 40, "effort": 22}]}"""));
     }
   }
 

@@ -49,6 +49,18 @@ public interface RevisionRepository extends JpaRepository<RevisionRow, UUID> {
         and r.prescriptionId = p.id and r.number = p.currentRevision""")
   List<Current> findCurrentInputs(UUID clubId, Collection<UUID> ids);
 
+  /** What is drawn of a warm-up, with whose it is. */
+  record CurrentSketch(UUID prescriptionId, UUID sessionId, UUID athleteId, String sketch) {}
+
+  @Query(
+      """
+      select new dev.jubilee.server.prescription.RevisionRepository$CurrentSketch(
+        p.id, p.sessionId, p.athleteId, r.sketch)
+      from RevisionRow r, PrescriptionRow p
+      where p.clubId = :clubId and p.sessionId in :sessionIds
+        and r.prescriptionId = p.id and r.number = p.currentRevision""")
+  List<CurrentSketch> findSketches(UUID clubId, Collection<UUID> sessionIds);
+
   @Modifying
   @Query("delete from RevisionRow r where r.clubId = :clubId and r.prescriptionId = :id")
   void deleteOf(UUID clubId, UUID id);

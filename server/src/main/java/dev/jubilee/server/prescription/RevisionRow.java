@@ -34,6 +34,10 @@ public class RevisionRow implements Persistable<UUID> {
   @ColumnTransformer(write = "?::jsonb")
   private String outcome;
 
+  @Column(columnDefinition = "jsonb")
+  @ColumnTransformer(write = "?::jsonb")
+  private String sketch;
+
   private UUID coachId;
   private Instant createdAt;
 
@@ -50,6 +54,7 @@ public class RevisionRow implements Persistable<UUID> {
       String engineVersion,
       String inputs,
       String outcome,
+      String sketch,
       UUID coachId,
       Instant createdAt) {
     this.id = UUID.randomUUID();
@@ -61,6 +66,7 @@ public class RevisionRow implements Persistable<UUID> {
     this.engineVersion = engineVersion;
     this.inputs = inputs;
     this.outcome = outcome;
+    this.sketch = sketch;
     this.coachId = coachId;
     this.createdAt = createdAt;
     this.unwritten = true;

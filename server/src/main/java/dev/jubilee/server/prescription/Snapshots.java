@@ -54,6 +54,7 @@ class Snapshots {
         Prescriber.ENGINE_VERSION,
         json.write(Inputs.of(plan)),
         json.write(outcome),
+        json.write(Sketch.of(outcome)),
         coach.coachId(),
         Instant.now());
   }

@@ -1,0 +1,32 @@
+package dev.jubilee.server.prescription;
+
+import dev.jubilee.server.session.SessionView;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What a calendar draws of a warm-up, stored beside the whole plan.
+ *
+ * @param seconds length; it ends at the session's start
+ * @param steps effort over time, in order
+ */
+record Sketch(int seconds, List<SessionView.Step> steps) {
+  /** Effort of easy movement between efforts, for drawing only. */
+  private static final int RECOVERY = 22;
+
+  static Sketch of(PlanView plan) {
+    List<SessionView.Step> steps = new ArrayList<>();
+    for (PlanView.ItemView item : plan.items()) {
+      add(steps, item.changeSeconds(), 0);
+      add(steps, item.workSeconds(), item.effort());
+      add(steps, item.recoverySeconds(), RECOVERY);
+    }
+    return new Sketch(plan.seconds(), steps);
+  }
+
+  private static void add(List<SessionView.Step> steps, int seconds, int effort) {
+    if (seconds > 0) {
+      steps.add(new SessionView.Step(seconds, effort));
+    }
+  }
+}
