@@ -131,7 +131,8 @@ class BlockTimesTest {
         assertThat(state).as(block.at("/compilation/message").asString()).isEqualTo("DONE");
         return block;
       }
-      Thread.sleep(100);
+      // Seldom, as the page asks too: looking is work for the server as well.
+      Thread.sleep(250);
     }
   }
 }
