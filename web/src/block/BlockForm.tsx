@@ -8,24 +8,14 @@ import { useNavigate, useParams } from "react-router";
 import { changed } from "../api/changed";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
-import type { AthleteView, BlockDefinition, BlockView, WeekPattern } from "../api/types";
+import type { AthleteView, BlockDefinition, BlockView } from "../api/types";
 import { plusDays } from "../day/dates";
 import { Complaint } from "../shared/Complaint";
-import { SelectField, TextField } from "../shared/fields";
-import { ARRIVALS, PLACES, SPORTS } from "../shared/words";
+import { TextField } from "../shared/fields";
 import { FilePanel } from "./FilePanel";
 import { Replan } from "./Replan";
 import { useBlock } from "./useBlock";
-
-const DAYS: Record<WeekPattern["day"], string> = {
-  MONDAY: "Mon",
-  TUESDAY: "Tue",
-  WEDNESDAY: "Wed",
-  THURSDAY: "Thu",
-  FRIDAY: "Fri",
-  SATURDAY: "Sat",
-  SUNDAY: "Sun",
-};
+import { WeekForm } from "./WeekForm";
 
 /** A block of twelve weeks to begin with. */
 function blank(today: string): BlockDefinition {
@@ -129,7 +119,6 @@ function Layout({
   const change = (part: Partial<BlockDefinition>) => setDefinition({ ...d, ...part });
   const accepted = (field: string) =>
     error instanceof Problem ? error.accepted(field) : undefined;
-  const groups = Object.fromEntries(d.groups.map((g) => [g.name, g.name || "(no name)"]));
   return (
     <form
       className="block-form"
@@ -194,27 +183,12 @@ function Layout({
       >
         Another group
       </Button>
-      <h2>The week</h2>
-      {d.pattern.map((p, i) => (
-        <PatternRow
-          key={p.key}
-          pattern={p}
-          groups={groups}
-          accepted={(field) => accepted(`pattern[${i}].${field}`)}
-          onChange={(next) =>
-            change({ pattern: d.pattern.map((other, j) => (j === i ? next : other)) })
-          }
-          onRemove={() => change({ pattern: d.pattern.filter((_, j) => j !== i) })}
-        />
-      ))}
-      <Flex gap="2">
-        <Button
-          type="button"
-          onClick={() => change({ pattern: [...d.pattern, fresh(d, athletes.data ?? [])] })}
-        >
-          Another session
-        </Button>
-      </Flex>
+      <WeekForm
+        definition={d}
+        athletes={athletes.data ?? []}
+        accepted={accepted}
+        onChange={(pattern) => change({ pattern })}
+      />
       <Flex gap="2" mt="4" align="center">
         <Button type="submit" variant="solid" disabled={isBusy}>
           {action}
@@ -269,23 +243,6 @@ function OtherRaces({
   );
 }
 
-function fresh(d: BlockDefinition, athletes: AthleteView[]): WeekPattern {
-  const group = d.groups[0];
-  const first = athletes.find((a) => group?.athleteIds.includes(a.id));
-  return {
-    key: crypto.randomUUID(),
-    day: "TUESDAY",
-    time: "18:00",
-    group: group?.name ?? "",
-    sport: first?.profile.sport ?? "RUN",
-    shorthand: "",
-    place: "TRACK",
-    minutes: 30,
-    temperature: 10,
-    arrival: "DESK",
-  };
-}
-
 function Group({
   name,
   ids,
@@ -324,87 +281,5 @@ function Group({
           })}
       </div>
     </fieldset>
-  );
-}
-
-function PatternRow({
-  pattern: p,
-  groups,
-  accepted,
-  onChange,
-  onRemove,
-}: {
-  pattern: WeekPattern;
-  groups: Record<string, string>;
-  accepted: (field: string) => string | undefined;
-  onChange: (pattern: WeekPattern) => void;
-  onRemove: () => void;
-}) {
-  const number = (text: string) => Math.round(Number(text)) || 0;
-  return (
-    <div className="pattern">
-      <SelectField
-        label="Day"
-        value={p.day}
-        options={DAYS}
-        onChange={(day) => onChange({ ...p, day })}
-      />
-      <TextField
-        label="Start"
-        type="time"
-        value={p.time.slice(0, 5)}
-        onChange={(time) => onChange({ ...p, time })}
-        error={accepted("time")}
-      />
-      <SelectField
-        label="Group"
-        value={p.group}
-        options={groups}
-        onChange={(group) => onChange({ ...p, group })}
-        error={accepted("group")}
-      />
-      <SelectField
-        label="Sport"
-        value={p.sport}
-        options={SPORTS}
-        onChange={(sport) => onChange({ ...p, sport })}
-      />
-      <TextField
-        label="On the whiteboard"
-        value={p.shorthand}
-        placeholder="6 x 1000 @ 5k, 90 s jog"
-        onChange={(shorthand) => onChange({ ...p, shorthand })}
-        error={accepted("shorthand")}
-      />
-      <SelectField
-        label="Place"
-        value={p.place}
-        options={PLACES}
-        onChange={(place) => onChange({ ...p, place })}
-      />
-      <TextField
-        label="Minutes"
-        value={String(p.minutes)}
-        inputMode="numeric"
-        onChange={(minutes) => onChange({ ...p, minutes: number(minutes) })}
-        error={accepted("minutes")}
-      />
-      <TextField
-        label="°C"
-        value={String(p.temperature)}
-        type="number"
-        onChange={(temperature) => onChange({ ...p, temperature: number(temperature) })}
-        error={accepted("temperature")}
-      />
-      <SelectField
-        label="Coming from"
-        value={p.arrival}
-        options={ARRIVALS}
-        onChange={(arrival) => onChange({ ...p, arrival })}
-      />
-      <Button type="button" size="sm" aria-label={`Take away ${p.shorthand}`} onClick={onRemove}>
-        ×
-      </Button>
-    </div>
   );
 }

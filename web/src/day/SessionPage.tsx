@@ -9,16 +9,9 @@ import type { Place, SessionDetails, Sport, Understood } from "../api/types";
 import { Complaint } from "../shared/Complaint";
 import { SelectField, TextField, Tick } from "../shared/fields";
 import { forecastQuery } from "../shared/forecast";
-import { ARRIVALS, KINDS, PLACES, SPORTS } from "../shared/words";
+import { ARRIVALS, KINDS, PLACES, SPORTS, USUAL_PLACE } from "../shared/words";
 import { Whiteboard } from "./Whiteboard";
 import { WrittenLines } from "./WrittenLines";
-
-const USUAL_PLACE: Record<Sport, Place> = {
-  RUN: "TRACK",
-  RIDE: "GYM",
-  ROW: "BOATHOUSE",
-  SWIM: "POOL_DECK",
-};
 
 const STROKES = {
   FREESTYLE: "Freestyle",

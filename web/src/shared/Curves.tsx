@@ -1,7 +1,7 @@
 import "./Curves.css";
 import { memo, useState } from "react";
 import type { PlanView, Readiness } from "../api/types";
-import { band, path, points, readingAt, warmthAt, warmthPoints } from "./curves";
+import { band, endsAt, path, points, readingAt, warmthAt, warmthPoints } from "./curves";
 import { axisSpan } from "./staircase";
 import { clock } from "./units";
 
@@ -23,6 +23,7 @@ export const Curves = memo(function Curves({ plan, readiness, former }: Props) {
   const { step, verdict } = readiness;
   const ghost = former?.readiness;
   const wanted = HEIGHT * warmthAt(verdict.wanted);
+  const ends = endsAt(verdict.freshness, verdict.warmth);
   return (
     <div className="curves">
       <div
@@ -76,8 +77,8 @@ export const Curves = memo(function Curves({ plan, readiness, former }: Props) {
         )}
       </div>
       <div className="curves-ends" aria-hidden>
-        <span style={{ top: `${100 * (1 - verdict.freshness / 104)}%` }}>fresh</span>
-        <span style={{ top: `${100 * warmthAt(verdict.warmth)}%` }}>warm</span>
+        <span style={{ top: `${100 * ends.fresh}%` }}>fresh</span>
+        <span style={{ top: `${100 * ends.warm}%` }}>warm</span>
       </div>
     </div>
   );

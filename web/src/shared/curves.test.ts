@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Readiness } from "../api/types";
-import { band, path, readingAt, warmthAt, warmthPoints } from "./curves";
+import { band, endsAt, path, readingAt, warmthAt, warmthPoints } from "./curves";
 
 const readiness = {
   step: 15,
@@ -39,6 +39,23 @@ describe("the curves above the axis", () => {
     expect(closed.match(/[ML]/g)).toHaveLength(8);
     expect(closed.endsWith("Z")).toBe(true);
     expect(path([], 10, 10)).toBe("");
+  });
+});
+
+describe("the names of the curves", () => {
+  it("never touch each other or the flag below, whatever the state", () => {
+    for (let freshness = 0; freshness <= 100; freshness += 5) {
+      for (let warmth = 0; warmth <= 4; warmth += 0.5) {
+        const { fresh, warm } = endsAt(freshness, warmth);
+        expect(Math.abs(fresh - warm)).toBeGreaterThan(0.199);
+        expect(Math.min(fresh, warm)).toBeGreaterThanOrEqual(0);
+        expect(Math.max(fresh, warm)).toBeLessThan(0.8);
+      }
+    }
+  });
+
+  it("stand at the ends of the curves where there is room", () => {
+    expect(endsAt(104, 2)).toEqual({ fresh: 0, warm: warmthAt(2) });
   });
 });
 

@@ -32,6 +32,20 @@ export function warmthAt(degrees: number): number {
   return 1 - (100 * degrees) / WARMEST;
 }
 
+/** Two lines of text that do not touch, as a fraction of the height. */
+const APART = 0.2;
+
+/** Above the flag of the start. */
+const LOWEST = 0.78;
+
+/** Where the names of the curves stand at the start: beside their ends, as far as both fit. */
+export function endsAt(freshness: number, warmth: number): { fresh: number; warm: number } {
+  const fresh = Math.min(LOWEST - APART, 1 - freshness / 104);
+  const warm = Math.min(LOWEST, warmthAt(warmth));
+  if (Math.abs(fresh - warm) >= APART) return { fresh, warm };
+  return warm < fresh ? { fresh: warm + APART, warm } : { fresh, warm: fresh + APART };
+}
+
 /** An SVG path through points, in a box of the given size. */
 export function path(through: readonly Point[], width: number, height: number): string {
   return through

@@ -1,7 +1,7 @@
 // Form fields with label, unit and complaint in one rhythm. Plain rules: the builder draws a dozen
 // of them anew on every edit.
 import "./fields.css";
-import { useId, type KeyboardEvent, type ReactNode } from "react";
+import { useId, useState, type KeyboardEvent, type ReactNode } from "react";
 
 function Labelled({
   label,
@@ -62,6 +62,37 @@ export function TextField({ label, value, onChange, error, hint, ...rest }: Text
         {...rest}
       />
     </Labelled>
+  );
+}
+
+/** A whole number as it is typed, a minus first too; what is none yet says so. */
+export function NumberField({
+  label,
+  value,
+  onChange,
+  error,
+  inputMode = "numeric",
+}: {
+  label: string;
+  value: number;
+  onChange: (value: number) => void;
+  error?: string;
+  /** "text" where it may be below 0: phones have no minus among figures. */
+  inputMode?: "numeric" | "text";
+}) {
+  const [text, setText] = useState(String(value));
+  const isWhole = (typed: string) => /^-?\d+$/.test(typed.trim());
+  return (
+    <TextField
+      label={label}
+      value={text}
+      inputMode={inputMode}
+      onChange={(typed) => {
+        setText(typed);
+        if (isWhole(typed)) onChange(Number(typed));
+      }}
+      error={isWhole(text) ? error : "a whole number"}
+    />
   );
 }
 

@@ -1,0 +1,67 @@
+// A session of every week while it is being laid out.
+import type { AthleteView, BlockDefinition, Sport, WeekPattern } from "../api/types";
+import { USUAL_PLACE } from "../shared/words";
+
+export const DAYS: Record<WeekPattern["day"], string> = {
+  MONDAY: "Mon",
+  TUESDAY: "Tue",
+  WEDNESDAY: "Wed",
+  THURSDAY: "Thu",
+  FRIDAY: "Fri",
+  SATURDAY: "Sat",
+  SUNDAY: "Sun",
+};
+
+/** The session that is likely to be written next: like the last one, a day later. */
+export function nextSession(
+  definition: BlockDefinition,
+  athletes: AthleteView[],
+  key: string,
+): WeekPattern {
+  const last = definition.pattern.at(-1);
+  if (last) return { ...last, key, day: dayAfter(last.day), shorthand: "" };
+  const group = definition.groups[0]?.name ?? "";
+  const sport = sportOf(definition, group, athletes) ?? "RUN";
+  return {
+    key,
+    day: "MONDAY",
+    time: "18:00",
+    group,
+    sport,
+    shorthand: "",
+    place: USUAL_PLACE[sport],
+    minutes: 30,
+    temperature: 10,
+    arrival: "DESK",
+  };
+}
+
+/** In another sport; the place follows unless it was chosen. */
+export function onSport(p: WeekPattern, sport: Sport): WeekPattern {
+  const place = p.place === USUAL_PLACE[p.sport] ? USUAL_PLACE[sport] : p.place;
+  return { ...p, sport, place };
+}
+
+/** For another group, in its sport. */
+export function onGroup(
+  p: WeekPattern,
+  definition: BlockDefinition,
+  group: string,
+  athletes: AthleteView[],
+): WeekPattern {
+  return onSport({ ...p, group }, sportOf(definition, group, athletes) ?? p.sport);
+}
+
+function sportOf(
+  definition: BlockDefinition,
+  name: string,
+  athletes: AthleteView[],
+): Sport | undefined {
+  const ids = definition.groups.find((g) => g.name === name)?.athleteIds ?? [];
+  return athletes.find((a) => ids.includes(a.id))?.profile.sport;
+}
+
+function dayAfter(day: WeekPattern["day"]): WeekPattern["day"] {
+  const days = Object.keys(DAYS) as WeekPattern["day"][];
+  return days[(days.indexOf(day) + 1) % days.length] ?? day;
+}
