@@ -227,6 +227,41 @@ class BlockApiTest {
   }
 
   @Test
+  void aFileBringsBackSessionsThatWereTakenAway() throws Exception {
+    JsonNode block = created(definition(1, 3));
+    String table = coach.get(path(block, "/sessions.csv")).body();
+    ObjectNode fewer = (ObjectNode) block.get("definition");
+    fewer.withArray("/pattern").remove(1);
+    JsonNode changed = changed(block, fewer);
+    assertThat(warmUps(changed)).hasSize(3);
+    JsonNode understood =
+        JSON.readTree(coach.post(path(block, "/import/preview"), file(table)).body());
+    assertThat(understood.get("lines"))
+        .extracting(l -> l.get("outcome").asString())
+        .containsOnly("SAME", "NEW");
+    assertThat(warmUps(done(coach.post(path(block, "/import"), file(table))))).hasSize(6);
+    assertThat(warmUps(done(coach.post(path(block, "/import"), file(table))))).hasSize(6);
+  }
+
+  @Test
+  void undoDoesNotTakeAnAthleteOutOfAnotherBlock() throws Exception {
+    JsonNode both = created(definition(2, 3));
+    ObjectNode one = (ObjectNode) both.get("definition").deepCopy();
+    ArrayNode ids = one.withArray("/groups/0/athleteIds");
+    String left = ids.remove(1).asString();
+    JsonNode alone = changed(both, one);
+    ObjectNode other = definition(1, 3);
+    other.put("name", "Elsewhere");
+    other.withArray("/groups/0/athleteIds").removeAll().add(left);
+    created(other);
+    HttpResponse<String> undone =
+        coach.post(path(both, "/undo?baseRevision=" + alone.get("revision").asInt()), "");
+    assertThat(undone.statusCode()).isEqualTo(422);
+    assertThat(undone.body()).contains("groups", "who are not in Elsewhere");
+    assertThat(fetched(both).get("revision")).isEqualTo(alone.get("revision"));
+  }
+
+  @Test
   void filesWithOtherColumnsOrFarTooMuchAreRefused() throws Exception {
     JsonNode block = created(definition(1, 3));
     assertThat(coach.post(path(block, "/import"), file("day,what\nMon,easy\n")).body())

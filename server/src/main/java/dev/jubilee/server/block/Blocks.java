@@ -276,6 +276,8 @@ public class Blocks {
     row.pointTo(number);
     blocks.saveAndFlush(row);
     BlockDefinition definition = definition(revision(row));
+    // Other blocks may have been laid out since.
+    check(coach.clubId(), row.id(), definition);
     layOut(row, definition);
     begin(coach, row, definition);
     return view(row);

@@ -105,8 +105,11 @@ class Compiler {
       if (underWay.add(key)) {
         workers.execute(
             () -> {
-              prescribe(run, definition, athleteId, today);
-              underWay.remove(key);
+              try {
+                prescribe(run, definition, athleteId, today);
+              } finally {
+                underWay.remove(key);
+              }
             });
       }
     }

@@ -85,8 +85,14 @@ class Imports {
     this.clubs = clubs;
   }
 
-  /** A session of the file and where it goes. */
-  private record Read(ImportLine line, Optional<SessionDetails> details, String key) {}
+  /**
+   * A session of the file and where it goes.
+   *
+   * @param own the session on the calendar that Jubilee once wrote to the file, if it is still
+   *     there
+   */
+  private record Read(
+      ImportLine line, Optional<SessionDetails> details, String key, Optional<SessionRow> own) {}
 
   @Transactional(readOnly = true)
   public Understanding understand(
@@ -114,12 +120,11 @@ class Imports {
             "line " + line.line(), line.title(), "a file without faults: " + line.fault());
       }
       if (line.outcome() == Outcome.NEW || line.outcome() == Outcome.CHANGED) {
-        if (read.key().endsWith(OWN_ID)) {
-          SessionRow own = own(coach.clubId(), read.key()).orElseThrow();
-          sessions.change(coach.clubId(), own.id(), own.version(), read.details().orElseThrow());
-        } else {
-          wanted.put(read.key(), read.details().orElseThrow());
-        }
+        SessionDetails details = read.details().orElseThrow();
+        read.own()
+            .ifPresentOrElse(
+                own -> sessions.change(coach.clubId(), own.id(), own.version(), details),
+                () -> wanted.put(read.key(), details));
       }
     }
     sessions.layOut(coach.clubId(), prefix(blockId), wanted, LocalDate.MIN);
@@ -174,19 +179,19 @@ class Imports {
       if (date.isBefore(today)) {
         return faulty(entry, "is on " + date + ", which is over");
       }
+      Optional<SessionRow> own = own(coach.clubId(), entry.id());
       String key =
-          entry.id().endsWith(OWN_ID)
-              ? entry.id()
-              : prefix(blockId)
-                  + (entry.id().isEmpty() ? group.name() + " " + entry.startsAt() : entry.id());
+          own.map(SessionRow::sourceKey)
+              .orElse(
+                  prefix(blockId)
+                      + (entry.id().isEmpty()
+                          ? group.name() + " " + entry.startsAt()
+                          : entry.id()));
       Integer before = seen.putIfAbsent(key, entry.line());
       if (before != null) {
         return faulty(entry, "is the same session as line " + before);
       }
-      Optional<SessionRow> row =
-          entry.id().endsWith(OWN_ID)
-              ? own(coach.clubId(), key)
-              : Optional.ofNullable(present.get(key));
+      Optional<SessionRow> row = own.or(() -> Optional.ofNullable(present.get(key)));
       SessionDetails details = details(coach, group, entry, row);
       details.toCore();
       details.circumstances();
@@ -202,7 +207,8 @@ class Imports {
               outcome(row, details),
               ""),
           Optional.of(details),
-          key);
+          key,
+          own);
     } catch (OutOfRangeException e) {
       return faulty(entry, e.getMessage());
     }
@@ -234,7 +240,8 @@ class Imports {
             Outcome.FAULTY,
             fault),
         Optional.empty(),
-        "");
+        "",
+        Optional.empty());
   }
 
   private static BlockDefinition.Group group(BlockDefinition definition, String name) {
@@ -350,9 +357,11 @@ class Imports {
   }
 
   private Optional<SessionRow> own(UUID clubId, String id) {
+    if (!id.endsWith(OWN_ID)) {
+      return Optional.empty();
+    }
     try {
-      UUID sessionId = UUID.fromString(id.substring(0, id.length() - OWN_ID.length()));
-      return Optional.of(sessions.row(clubId, sessionId));
+      return sessions.find(clubId, UUID.fromString(id.substring(0, id.length() - OWN_ID.length())));
     } catch (IllegalArgumentException e) {
       throw new OutOfRangeException("id", id, "an id that Jubilee wrote");
     }

@@ -11,6 +11,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -151,9 +152,11 @@ public class Sessions {
   }
 
   public SessionRow row(UUID clubId, UUID id) {
-    return repository
-        .findByIdAndClubId(id, clubId)
-        .orElseThrow(() -> new NotFoundException("session"));
+    return find(clubId, id).orElseThrow(() -> new NotFoundException("session"));
+  }
+
+  public Optional<SessionRow> find(UUID clubId, UUID id) {
+    return repository.findByIdAndClubId(id, clubId);
   }
 
   public SessionDetails details(SessionRow row) {
