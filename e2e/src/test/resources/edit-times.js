@@ -23,7 +23,9 @@ async (rounds) => {
     times.minutes.push(
       await from(i % 2 ? "A minute more" : "A minute less", () => text("length") !== length),
     );
-    const heading = [...document.querySelectorAll("h2")].find((h) => h.textContent === "Mobilise");
+    const heading = [...document.querySelectorAll("h2")].find((h) =>
+      ["Mobilise", "Activate", "Drills"].includes(h.textContent),
+    );
     const drill = heading.nextElementSibling.querySelector("button").textContent.trim();
     const remove = `Remove ${drill}`;
     times.remove.push(await from(remove, () => !button(remove)));

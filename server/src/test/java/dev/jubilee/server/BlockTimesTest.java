@@ -124,7 +124,7 @@ class BlockTimesTest {
   private static JsonNode done(Visitor coach, HttpResponse<String> answer) throws Exception {
     assertThat(answer.statusCode()).as(answer.body()).isBetween(200, 201);
     String path = "/api/blocks/" + JSON.readTree(answer.body()).get("id").asString();
-    while (true) {
+    for (int i = 0; i < 480; i++) {
       JsonNode block = JSON.readTree(coach.get(path).body());
       String state = block.at("/compilation/state").asString();
       if (!state.equals("RUNNING")) {
@@ -134,5 +134,6 @@ class BlockTimesTest {
       // Seldom, as the page asks too: looking is work for the server as well.
       Thread.sleep(250);
     }
+    throw new AssertionError("not prescribed within two minutes");
   }
 }
