@@ -6,6 +6,7 @@ import dev.jubilee.core.athlete.TestResult;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.session.Aim;
 import org.springframework.stereotype.Component;
+import tools.jackson.core.json.JsonWriteFeature;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -17,6 +18,8 @@ public class Json {
           .addMixIn(Dose.class, DoseForms.class)
           .addMixIn(TestResult.class, ResultKinds.class)
           .addMixIn(Aim.class, AimKinds.class)
+          // One dash would make Java hold all of a text in twice the bytes, and write it slowly.
+          .enable(JsonWriteFeature.ESCAPE_NON_ASCII)
           // A newer server may have written more than this one knows.
           .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
           // An older one wrote less; a figure it did not know is 0.
