@@ -20,7 +20,7 @@ public final class ExactChoice {
   /** Far beyond what menus need; then the best found so far is returned, unproven. */
   static final int NODES = 200_000;
 
-  private static final int FIRST_STEPS = 90;
+  private static final int FIRST_STEPS = 60;
   private static final int STEPS = 10;
 
   /** Room for rounding; points are whole, so nothing is lost by it. */
