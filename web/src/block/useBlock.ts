@@ -5,8 +5,8 @@ import { Problem } from "../api/problem";
 import type { BlockView } from "../api/types";
 import type { BlockEdit } from "./edits";
 
-/** While warm-ups are being computed the block is asked for anew this often, ms. */
-const POLL = 600;
+/** While warm-ups are being computed it is asked this often how far they are, ms. */
+const POLL = 400;
 
 export type BlockStep = BlockEdit | "undo" | "redo" | "compile" | "cancel";
 
@@ -18,7 +18,24 @@ export function useBlock(id: string | undefined) {
     queryKey: key,
     enabled: id !== undefined,
     queryFn: () => data(api.GET("/api/blocks/{id}", { params: { path: { id: id ?? "" } } })),
-    refetchInterval: (q) => (q.state.data?.compilation.state === "RUNNING" ? POLL : false),
+  });
+  const isRunning = query.data?.compilation.state === "RUNNING";
+  useQuery({
+    queryKey: ["compilation", id],
+    enabled: isRunning,
+    refetchInterval: POLL,
+    gcTime: 0,
+    queryFn: async () => {
+      const path = { id: id ?? "" };
+      const compilation = await data(api.GET("/api/blocks/{id}/compilation", { params: { path } }));
+      // What is done is said together with what came of it.
+      if (compilation.state === "RUNNING") {
+        queries.setQueryData<BlockView>(key, (block) => block && { ...block, compilation });
+      } else {
+        await queries.invalidateQueries({ queryKey: key });
+      }
+      return compilation;
+    },
   });
   const step = useMutation({
     mutationFn: (what: BlockStep): Promise<BlockView> => {

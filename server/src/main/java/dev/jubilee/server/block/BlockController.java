@@ -51,6 +51,12 @@ class BlockController {
     return blocks.one(coach.clubId(), id);
   }
 
+  @GetMapping("/{id}/compilation")
+  BlockView.CompilationView getCompilation(
+      @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
+    return blocks.compilation(coach.clubId(), id);
+  }
+
   @PutMapping("/{id}")
   BlockView changeBlock(
       @AuthenticationPrincipal SignedIn coach,

@@ -52,17 +52,7 @@ class BlockViews {
     TrainingBlock block = definition.toCore();
     DrillLibrary library = libraries.of(row.clubId());
     // Before the athletes: what is said to be done must be there.
-    BlockView.CompilationView compilation =
-        compilations
-            .findById(row.id())
-            .map(
-                c ->
-                    new BlockView.CompilationView(
-                        BlockView.CompilationView.State.valueOf(c.state().name()),
-                        c.done(),
-                        c.total(),
-                        c.message()))
-            .orElseThrow();
+    BlockView.CompilationView compilation = compilation(row);
     Map<UUID, BlockAthleteRow> computed = new HashMap<>();
     athleteBlocks
         .findByClubIdAndBlockId(row.clubId(), row.id())
@@ -90,6 +80,16 @@ class BlockViews {
             .toList(),
         views,
         compilation);
+  }
+
+  /** How far prescribing has come. */
+  BlockView.CompilationView compilation(BlockRow row) {
+    CompilationRow c = compilations.findById(row.id()).orElseThrow();
+    return new BlockView.CompilationView(
+        BlockView.CompilationView.State.valueOf(c.state().name()),
+        c.done(),
+        c.total(),
+        c.message());
   }
 
   private BlockView.AthleteBlock athlete(

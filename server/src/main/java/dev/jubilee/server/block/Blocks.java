@@ -110,6 +110,12 @@ public class Blocks {
     return view(row(clubId, id));
   }
 
+  /** How far prescribing has come; quick to ask, unlike the whole block. */
+  @Transactional(readOnly = true)
+  public BlockView.CompilationView compilation(UUID clubId, UUID id) {
+    return views.compilation(row(clubId, id));
+  }
+
   /** Lays the block out anew from today on; one step that can be undone. */
   @Transactional
   public BlockView change(
