@@ -209,9 +209,7 @@ function Progress({ block, onStep }: { block: BlockView; onStep: (what: BlockSte
           <span>
             Prescribing: {done} of {total} athletes
           </span>
-          <Button size="xs" onClick={() => onStep("cancel")}>
-            Stop
-          </Button>
+          <Button onClick={() => onStep("cancel")}>Stop</Button>
         </>
       )}
       {state !== "RUNNING" && (
