@@ -1,4 +1,5 @@
 // Life: days away, illness, a niggle. The block is laid out anew from today on.
+import "./panel.css";
 import { Button, Flex } from "@chakra-ui/react";
 import { useState } from "react";
 import type { AthleteBlock, BlockView, Interruption, Region } from "../api/types";

@@ -1,4 +1,5 @@
 // The squad at a glance: a lane an athlete, a mark where something goes up.
+import "./squad.css";
 import { Fragment } from "react";
 import type { AthleteBlock, BlockView } from "../api/types";
 import { headline } from "./climbs";

@@ -1,4 +1,5 @@
 // One week in words: what goes up and why, its warm-ups, and what a coach can do about it.
+import "./panel.css";
 import { Button } from "@chakra-ui/react";
 import { Fragment, useState } from "react";
 import { Link } from "react-router";

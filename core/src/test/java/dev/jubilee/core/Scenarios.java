@@ -56,7 +56,7 @@ public final class Scenarios {
 
   public static PrescriptionRequest request(
       Athlete athlete, Sport sport, SessionKind kind, int minutes) {
-    return PrescriptionRequest.of(athlete, session(sport, kind), at(usualPlace(sport), minutes));
+    return PrescriptionRequest.of(athlete, session(sport, kind), at(Place.usual(sport), minutes));
   }
 
   public static Session session(Sport sport, SessionKind kind) {
@@ -71,15 +71,6 @@ public final class Scenarios {
         Optional.empty());
   }
 
-  public static Place usualPlace(Sport sport) {
-    return switch (sport) {
-      case RUN -> Place.TRACK;
-      case RIDE -> Place.GYM;
-      case ROW -> Place.BOATHOUSE;
-      case SWIM -> Place.POOL_DECK;
-    };
-  }
-
   public static Circumstances at(Place place, int minutes) {
     return new Circumstances(minutes, false, place, place.usualKit(), 15, Arrival.MOVING);
   }
@@ -87,7 +78,7 @@ public final class Scenarios {
   public static PrescriptionRequest request(
       Sport sport, SessionKind kind, Level level, int minutes, Limit... limits) {
     return PrescriptionRequest.of(
-        athlete(level, limits), session(sport, kind), at(usualPlace(sport), minutes));
+        athlete(level, limits), session(sport, kind), at(Place.usual(sport), minutes));
   }
 
   public static Plan plan(PrescriptionRequest request) {

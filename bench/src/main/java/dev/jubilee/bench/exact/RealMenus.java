@@ -55,13 +55,7 @@ public final class RealMenus {
   /** A request with all kit at hand. */
   public static PrescriptionRequest request(
       Sport sport, SessionKind kind, Level level, int minutes) {
-    Place place =
-        switch (sport) {
-          case RUN -> Place.TRACK;
-          case RIDE -> Place.GYM;
-          case ROW -> Place.BOATHOUSE;
-          case SWIM -> Place.POOL_DECK;
-        };
+    Place place = Place.usual(sport);
     Set<Kit> kit = EnumSet.of(Kit.MINI_BAND, Kit.LONG_BAND, Kit.ROLLER, Kit.SUPPORT, Kit.STEP);
     kit.addAll(place.usualKit());
     Athlete athlete =

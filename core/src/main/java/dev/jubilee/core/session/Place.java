@@ -2,6 +2,7 @@ package dev.jubilee.core.session;
 
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.quantity.Distance;
+import dev.jubilee.core.sport.Sport;
 import java.util.Set;
 
 /** Where the warm-up is done, with what is usually found there. */
@@ -27,6 +28,16 @@ public enum Place {
     this.laneMetres = laneMetres;
     this.wet = wet;
     this.usualKit = usualKit;
+  }
+
+  /** Where a sport's sessions are unless said otherwise. */
+  public static Place usual(Sport sport) {
+    return switch (sport) {
+      case RUN -> TRACK;
+      case RIDE -> GYM;
+      case ROW -> BOATHOUSE;
+      case SWIM -> POOL_DECK;
+    };
   }
 
   public String words() {

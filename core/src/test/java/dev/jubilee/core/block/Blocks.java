@@ -4,6 +4,7 @@ import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.session.Approach;
+import dev.jubilee.core.session.Place;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
@@ -56,7 +57,7 @@ final class Blocks {
         date + " " + kind,
         date,
         Scenarios.session(sport, kind),
-        Scenarios.at(Scenarios.usualPlace(sport), 35),
+        Scenarios.at(Place.usual(sport), 35),
         Optional.empty());
   }
 

@@ -15,6 +15,7 @@ import dev.jubilee.core.prescription.Tuning;
 import dev.jubilee.core.session.Arrival;
 import dev.jubilee.core.session.Circumstances;
 import dev.jubilee.core.session.Conditions;
+import dev.jubilee.core.session.Place;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
@@ -68,7 +69,7 @@ class VerdictTest {
   void behindTheBlocksWithoutThePoolASwimmerIsNotRehearsedAndLessWarm() {
     Circumstances dry =
         new Circumstances(
-            10, false, Scenarios.usualPlace(Sport.SWIM), Set.of(Kit.SUPPORT), 26, Arrival.MOVING);
+            10, false, Place.usual(Sport.SWIM), Set.of(Kit.SUPPORT), 26, Arrival.MOVING);
     PrescriptionRequest request =
         Scenarios.request(Sport.SWIM, SessionKind.SPRINT, Level.ADVANCED, 10).with(dry);
     Verdict verdict = Readiness.of(Scenarios.plan(request)).verdict();
@@ -84,8 +85,8 @@ class VerdictTest {
         new Circumstances(
             25,
             false,
-            Scenarios.usualPlace(Sport.RIDE),
-            Scenarios.usualPlace(Sport.RIDE).usualKit(),
+            Place.usual(Sport.RIDE),
+            Place.usual(Sport.RIDE).usualKit(),
             19,
             Arrival.DESK);
     PrescriptionRequest request =
@@ -141,7 +142,7 @@ class VerdictTest {
   }
 
   private static Verdict rowTest(int minutes, int wait) {
-    Circumstances mild = Scenarios.at(Scenarios.usualPlace(Sport.ROW), minutes);
+    Circumstances mild = Scenarios.at(Place.usual(Sport.ROW), minutes);
     Conditions waiting =
         new Conditions(0, false, Conditions.Surface.FIRM, wait, 1, Optional.empty());
     Circumstances cold =

@@ -306,15 +306,7 @@ class Imports {
 
   private static Place place(String text, Optional<SessionDetails> before, Sport sport) {
     if (text.isEmpty()) {
-      return before
-          .map(SessionDetails::place)
-          .orElse(
-              switch (sport) {
-                case RUN -> Place.TRACK;
-                case RIDE -> Place.ROAD;
-                case ROW -> Place.BOATHOUSE;
-                case SWIM -> Place.POOL_DECK;
-              });
+      return before.map(SessionDetails::place).orElseGet(() -> Place.usual(sport));
     }
     String name = text.strip().toUpperCase(Locale.ROOT).replace(' ', '_');
     return Arrays.stream(Place.values())

@@ -69,13 +69,7 @@ class Rehearsal {
   }
 
   private static PrescriptionRequest request(Sport sport, SessionKind kind, int minutes) {
-    Place place =
-        switch (sport) {
-          case RUN -> Place.TRACK;
-          case RIDE -> Place.GYM;
-          case ROW -> Place.BOATHOUSE;
-          case SWIM -> Place.POOL_DECK;
-        };
+    Place place = Place.usual(sport);
     Athlete athlete =
         new Athlete(
             Level.INTERMEDIATE,
