@@ -84,7 +84,7 @@ export function Player({ view, start, onLeave }: Props) {
         <h1>{item.name}</h1>
         <p className="dose">{item.dose}</p>
       </section>
-      <Big beat={beat} at={at} />
+      <Count beat={beat} at={at} />
       <TargetLine item={item} />
       <p className="cues">{item.cues.join(" · ")}</p>
       {item.caution && <p className="caution">{item.caution}</p>}
@@ -100,7 +100,7 @@ export function Player({ view, start, onLeave }: Props) {
           </>
         )}
       </p>
-      <Behind start={start} now={now} left={endOf(beats) - at} />
+      <Lateness start={start} now={now} left={endOf(beats) - at} />
       <div className="bar" aria-hidden>
         <i style={{ width: `${(100 * at) / endOf(beats)}%` }} />
       </div>
@@ -128,7 +128,7 @@ export function Player({ view, start, onLeave }: Props) {
 }
 
 /** The count or the countdown, as large as the screen allows. */
-function Big({ beat, at }: { beat: Beat; at: number }) {
+function Count({ beat, at }: { beat: Beat; at: number }) {
   const { segment } = beat;
   const left = Math.ceil(beat.to - at);
   const count = segment.kind === "WORK" ? repetition(beat, at) : 0;
@@ -138,15 +138,17 @@ function Big({ beat, at }: { beat: Beat; at: number }) {
     RECOVER: segment.note || "recover",
     WORK: [SIDES[segment.side], segment.note].filter(Boolean).join(", "),
   }[segment.kind];
+  const [figure, unit] =
+    count > 0
+      ? [String(count), `of ${segment.count}`]
+      : left < 60
+        ? [String(left), left === 1 ? "second" : "seconds"]
+        : [clock(left), left < 3600 ? "min" : "h"];
   return (
-    <section className="big" data-testid="big">
+    <section className="count" data-testid="count">
       <span className="side">{label || "\u00a0"}</span>
-      <strong className={left >= 100 * 60 ? "long" : ""}>
-        {count > 0 ? count : left >= 60 ? clock(left) : left}
-      </strong>
-      <span className="of">
-        {count > 0 ? `of ${segment.count}` : left >= 60 ? "min" : "seconds"}
-      </span>
+      <strong style={{ "--characters": figure.length } as CSSProperties}>{figure}</strong>
+      <span className="of">{unit}</span>
     </section>
   );
 }
@@ -168,7 +170,7 @@ function Until({ start, now }: { start: number; now: number }) {
 }
 
 /** Early or late against the start time, when it is today and near. */
-function Behind({ start, now, left }: { start: number; now: number; left: number }) {
+function Lateness({ start, now, left }: { start: number; now: number; left: number }) {
   const late = Math.round((now + left * 1000 - start) / 1000);
   if (Math.abs(late) > 3600 || Math.abs(late) < 20) return <p className="behind">&nbsp;</p>;
   return (

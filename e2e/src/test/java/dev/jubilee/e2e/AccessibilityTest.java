@@ -84,7 +84,7 @@ class AccessibilityTest {
       expectNoViolations(page, "follow " + scheme);
       page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start").setExact(true))
           .click();
-      page.getByTestId("big").waitFor();
+      page.getByTestId("count").waitFor();
       expectNoViolations(page, "player " + scheme);
       page.navigate(link + "/print");
       page.getByRole(AriaRole.TABLE).waitFor();

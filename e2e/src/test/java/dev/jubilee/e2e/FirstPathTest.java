@@ -128,7 +128,7 @@ class FirstPathTest {
     phone.setOffline(true);
     page.reload();
     page.getByRole(AriaRole.BUTTON, exactly("Start")).click();
-    assertThat(page.getByTestId("big")).isVisible();
+    assertThat(page.getByTestId("count")).isVisible();
     phone.close();
     coach.context().close();
   }
@@ -141,7 +141,7 @@ class FirstPathTest {
         .hasText(title);
     assertThat(page.getByLabel("Start time")).isVisible();
     button(page, "Start").click();
-    assertThat(page.getByTestId("big")).isVisible();
+    assertThat(page.getByTestId("count")).isVisible();
     assertThat(page.getByText(Pattern.compile("^Next: "))).isVisible();
     button(page, "Pause").click();
     String held = page.locator(".until").textContent();

@@ -29,9 +29,11 @@ class BlockController {
   record BlockChange(int baseRevision, String edit, BlockDefinition definition) {}
 
   private final Blocks blocks;
+  private final SessionFiles files;
 
-  BlockController(Blocks blocks) {
+  BlockController(Blocks blocks, SessionFiles files) {
     this.blocks = blocks;
+    this.files = files;
   }
 
   @GetMapping
@@ -111,7 +113,7 @@ class BlockController {
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
       @RequestBody SessionFile file) {
-    return blocks.understand(coach, id, file.format(), file.text());
+    return files.preview(coach, id, file.format(), file.text());
   }
 
   @PostMapping("/{id}/import")
@@ -119,7 +121,7 @@ class BlockController {
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
       @RequestBody SessionFile file) {
-    return blocks.take(coach, id, file.format(), file.text());
+    return files.importAll(coach, id, file.format(), file.text());
   }
 
   @GetMapping(path = "/{id}/sessions.ics", produces = "text/calendar;charset=UTF-8")

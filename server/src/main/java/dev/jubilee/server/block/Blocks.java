@@ -14,6 +14,7 @@ import dev.jubilee.server.session.SessionRow;
 import dev.jubilee.server.session.Sessions;
 import dev.jubilee.server.signin.SignedIn;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -213,19 +214,32 @@ public class Blocks {
         + stand.changes().stream().map(Change::why).collect(Collectors.joining(" "));
   }
 
-  /** How a file of sessions is understood; nothing is stored. */
+  /**
+   * What a file of sessions is read for.
+   *
+   * @param zone of the club
+   */
+  record ImportFrame(BlockDefinition definition, ZoneId zone) {}
+
   @Transactional(readOnly = true)
-  Imports.Understanding understand(SignedIn coach, UUID id, Imports.Format format, String text) {
-    BlockRow row = row(coach.clubId(), id);
-    return imports.understand(coach, id, definition(revision(row)), format, text);
+  ImportFrame importFrame(UUID clubId, UUID id) {
+    return new ImportFrame(
+        definition(revision(row(clubId, id))), clubs.findById(clubId).orElseThrow().zone());
   }
 
-  /** Takes a file of sessions in, all or nothing, and prescribes for them. */
+  /** What entries of a file would do; nothing is stored. */
+  @Transactional(readOnly = true)
+  Imports.Understanding previewImport(SignedIn coach, UUID id, List<CalendarEntry> entries) {
+    BlockRow row = row(coach.clubId(), id);
+    return imports.understand(coach, id, definition(revision(row)), entries);
+  }
+
+  /** Imports the entries of a file, all or nothing, and prescribes for them. */
   @Transactional
-  BlockView take(SignedIn coach, UUID id, Imports.Format format, String text) {
+  BlockView importSessions(SignedIn coach, UUID id, List<CalendarEntry> entries) {
     BlockRow row = row(coach.clubId(), id);
     BlockDefinition definition = definition(revision(row));
-    imports.take(coach, id, definition, format, text);
+    imports.importAll(coach, id, definition, entries);
     begin(coach, row, definition);
     return view(row);
   }

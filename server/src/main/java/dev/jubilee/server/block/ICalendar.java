@@ -1,59 +1,76 @@
 package dev.jubilee.server.block;
 
-import biweekly.Biweekly;
-import biweekly.ICalVersion;
-import biweekly.component.VEvent;
-import biweekly.io.TimezoneInfo;
-import biweekly.property.DateStart;
-import biweekly.util.Duration;
-import biweekly.util.com.google.ical.compat.javautil.DateIterator;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.session.SessionDetails;
+import java.io.IOException;
+import java.io.StringReader;
+import java.time.DateTimeException;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.OffsetDateTime;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.time.ZonedDateTime;
+import java.time.temporal.Temporal;
 import java.util.ArrayList;
-import java.util.Date;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
-import java.util.TimeZone;
+import net.fortuna.ical4j.data.CalendarBuilder;
+import net.fortuna.ical4j.data.ParserException;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.Component;
+import net.fortuna.ical4j.model.Property;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.Categories;
+import net.fortuna.ical4j.model.property.DateProperty;
+import net.fortuna.ical4j.model.property.Location;
+import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.Uid;
+import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import net.fortuna.ical4j.util.CompatibilityHints;
 
 /** Sessions as a calendar (RFC 5545): the summary is the shorthand, the category the group. */
 final class ICalendar {
   /** How long an event is drawn; the shorthand says what is really done. */
-  private static final int HOUR = 1;
+  private static final Duration DRAWN = Duration.ofHours(1);
+
+  static {
+    // Calendars come from many programs; what can be understood is not refused for its form.
+    CompatibilityHints.setHintEnabled(CompatibilityHints.KEY_RELAXED_PARSING, true);
+    CompatibilityHints.setHintEnabled(CompatibilityHints.KEY_RELAXED_UNFOLDING, true);
+    // Time zones are those of the file and of this machine; nothing is fetched.
+    System.setProperty("net.fortuna.ical4j.timezone.update.enabled", "false");
+  }
 
   private ICalendar() {}
 
   /**
-   * Reads every event from one day to another, those that repeat once for each time.
+   * Reads every event from one day to another, those that repeat once for each time. Takes time by
+   * what lies between the two days alone, whatever the file says.
    *
    * @param zone of the club, for times without one
    * @throws OutOfRangeException if the text is no calendar or has too many events
    */
   static List<CalendarEntry> read(String text, ZoneId zone, LocalDate from, LocalDate until) {
-    biweekly.ICalendar calendar = Biweekly.parse(text).first();
-    if (calendar == null) {
-      throw new OutOfRangeException("text", "no calendar", "BEGIN:VCALENDAR … END:VCALENDAR");
-    }
-    TimezoneInfo zones = calendar.getTimezoneInfo();
-    Map<String, VEvent> moved = new HashMap<>();
-    for (VEvent event : calendar.getEvents()) {
-      if (event.getRecurrenceId() != null) {
-        moved.put(uid(event) + " " + event.getRecurrenceId().getValue().toInstant(), event);
-      }
+    List<VEvent> events = parse(text).getComponents(Component.VEVENT);
+    Set<String> moved = new HashSet<>();
+    for (VEvent event : events) {
+      time(event, Property.RECURRENCE_ID, zone).ifPresent(at -> moved.add(key(event, at)));
     }
     List<CalendarEntry> entries = new ArrayList<>();
     Set<String> seen = new HashSet<>();
     int number = 0;
-    for (VEvent event : calendar.getEvents()) {
+    for (VEvent event : events) {
       number++;
-      if (event.getRecurrenceId() == null) {
-        times(event, number, zones, zone, from, until, moved, seen, entries);
+      for (CalendarEntry entry : entries(event, number, zone, from, until, moved)) {
+        if (entry.id().isEmpty() || seen.add(entry.id())) {
+          entries.add(entry);
+        }
       }
       if (entries.size() > CalendarEntry.MOST) {
         throw new OutOfRangeException(
@@ -63,88 +80,126 @@ final class ICalendar {
     return entries;
   }
 
-  private static void times(
-      VEvent event,
-      int number,
-      TimezoneInfo zones,
-      ZoneId zone,
-      LocalDate from,
-      LocalDate until,
-      Map<String, VEvent> moved,
-      Set<String> seen,
-      List<CalendarEntry> entries) {
-    DateStart start = event.getDateStart();
-    String title = title(event);
-    if (start == null || !start.getValue().hasTime()) {
-      entries.add(
-          CalendarEntry.faulty(number, title, "has no time of day; a session needs a start"));
-      return;
-    }
-    boolean repeats = event.getRecurrenceRule() != null;
-    boolean floats = zones.isFloating(start);
-    TimeZone own = floats ? TimeZone.getDefault() : zone(zones, start, zone);
-    DateIterator times = event.getDateIterator(own);
-    while (times.hasNext() && entries.size() <= CalendarEntry.MOST) {
-      Instant instant = times.next().toInstant();
-      VEvent other = moved.get(uid(event) + " " + instant);
-      Instant at = other == null ? instant : other.getDateStart().getValue().toInstant();
-      // A time without a zone is the club's own, whatever the machine's is.
-      LocalDateTime local = LocalDateTime.ofInstant(at, floats ? ZoneId.systemDefault() : zone);
-      if (LocalDateTime.ofInstant(instant, zone).toLocalDate().isAfter(until.plusDays(1))) {
-        return;
-      }
-      boolean isWithin = !local.toLocalDate().isBefore(from) && !local.toLocalDate().isAfter(until);
-      String id = repeats ? uid(event) + " " + instant : uid(event);
-      if ((repeats && !isWithin) || !seen.add(id)) {
-        continue;
-      }
-      VEvent told = other == null ? event : other;
-      entries.add(
-          new CalendarEntry(number, id, local, group(told), title(told), location(told), "", ""));
+  private static Calendar parse(String text) {
+    try {
+      return new CalendarBuilder().build(new StringReader(text));
+    } catch (ParserException e) {
+      throw new OutOfRangeException(
+          "text",
+          e.getLineNo() > 0 ? "faulty in line " + e.getLineNo() : "no calendar",
+          "BEGIN:VCALENDAR … END:VCALENDAR");
+    } catch (IOException | RuntimeException e) {
+      // The library's own limits show as whatever they happen to be.
+      throw new OutOfRangeException("text", "no calendar", "BEGIN:VCALENDAR … END:VCALENDAR");
     }
   }
 
-  private static TimeZone zone(TimezoneInfo zones, DateStart start, ZoneId club) {
-    return zones.getTimezone(start) == null
-        ? TimeZone.getTimeZone(club)
-        : zones.getTimezone(start).getTimeZone();
+  private static List<CalendarEntry> entries(
+      VEvent event, int number, ZoneId zone, LocalDate from, LocalDate until, Set<String> moved) {
+    String title = text(event, Property.SUMMARY);
+    Optional<ZonedDateTime> start = time(event, Property.DTSTART, zone);
+    if (start.isEmpty()) {
+      return List.of(
+          CalendarEntry.faulty(
+              number, title, "has no date with a time of day that exists; a session needs one"));
+    }
+    Optional<ZonedDateTime> instead = time(event, Property.RECURRENCE_ID, zone);
+    if (instead.isPresent()) {
+      CalendarEntry entry = entry(event, number, key(event, instead.get()), start.get(), zone);
+      return isWithin(entry, from, until) ? List.of(entry) : List.of();
+    }
+    if (!Recurrence.repeats(event)) {
+      return List.of(entry(event, number, text(event, Property.UID), start.get(), zone));
+    }
+    List<CalendarEntry> entries = new ArrayList<>();
+    try {
+      List<ZonedDateTime> times =
+          Recurrence.of(event)
+              .from(
+                  start.get(),
+                  from.minusDays(1).atStartOfDay(zone),
+                  until.plusDays(2).atStartOfDay(zone));
+      for (ZonedDateTime time : times) {
+        String id = key(event, time);
+        CalendarEntry entry = entry(event, number, id, time, zone);
+        if (!moved.contains(id) && isWithin(entry, from, until)) {
+          entries.add(entry);
+        }
+      }
+    } catch (OutOfRangeException e) {
+      return List.of(CalendarEntry.faulty(number, title, e.getMessage()));
+    }
+    return entries;
   }
 
-  private static String uid(VEvent event) {
-    return event.getUid() == null ? "" : event.getUid().getValue();
+  private static CalendarEntry entry(
+      VEvent event, int number, String id, ZonedDateTime at, ZoneId zone) {
+    Optional<Categories> categories = event.getProperty(Property.CATEGORIES);
+    String group =
+        categories.flatMap(c -> c.getCategories().getTexts().stream().findFirst()).orElse("");
+    return new CalendarEntry(
+        number,
+        text(event, Property.UID).isEmpty() ? "" : id,
+        at.withZoneSameInstant(zone).toLocalDateTime(),
+        group,
+        text(event, Property.SUMMARY),
+        text(event, Property.LOCATION),
+        "",
+        "");
   }
 
-  private static String title(VEvent event) {
-    return event.getSummary() == null ? "" : event.getSummary().getValue().strip();
+  private static boolean isWithin(CalendarEntry entry, LocalDate from, LocalDate until) {
+    LocalDate day = entry.startsAt().toLocalDate();
+    return !day.isBefore(from) && !day.isAfter(until);
   }
 
-  private static String location(VEvent event) {
-    return event.getLocation() == null ? "" : event.getLocation().getValue().strip();
+  /** A moment of an event; empty when it has none, or a day alone, or in a zone nobody knows. */
+  private static Optional<ZonedDateTime> time(VEvent event, String name, ZoneId club) {
+    Optional<DateProperty<Temporal>> property = event.getProperty(name);
+    try {
+      return property.map(DateProperty::getDate).flatMap(at -> zoned(at, club));
+    } catch (DateTimeException e) {
+      return Optional.empty();
+    }
   }
 
-  private static String group(VEvent event) {
-    return event.getCategories().stream()
-        .flatMap(c -> c.getValues().stream())
-        .findFirst()
-        .orElse("");
+  /** A time without a zone is the club's own, whatever the machine's is. */
+  static Optional<ZonedDateTime> zoned(Temporal at, ZoneId club) {
+    if (at instanceof ZonedDateTime zoned) {
+      return Optional.of(zoned);
+    } else if (at instanceof OffsetDateTime offset) {
+      return Optional.of(offset.toZonedDateTime());
+    } else if (at instanceof Instant instant) {
+      return Optional.of(instant.atZone(ZoneOffset.UTC));
+    } else if (at instanceof LocalDateTime local) {
+      return Optional.of(local.atZone(club));
+    }
+    return Optional.empty();
+  }
+
+  private static String key(VEvent event, ZonedDateTime at) {
+    return text(event, Property.UID) + " " + at.toInstant();
+  }
+
+  private static String text(VEvent event, String name) {
+    Optional<Property> property = event.getProperty(name);
+    return property.map(Property::getValue).map(String::strip).orElse("");
   }
 
   /** Writes sessions, in universal time, so that no reader needs to know a time zone. */
   static String write(
       Map<String, SessionDetails> sessions, Map<String, String> groups, ZoneId zone) {
-    biweekly.ICalendar calendar = new biweekly.ICalendar();
-    calendar.setProductId("-//Jubilee//Sessions//EN");
+    Calendar calendar = new Calendar();
+    calendar.add(new ProdId("-//Jubilee//Sessions//EN"));
+    calendar.add(ImmutableVersion.VERSION_2_0);
     for (Map.Entry<String, SessionDetails> entry : sessions.entrySet()) {
       SessionDetails s = entry.getValue();
-      VEvent event = new VEvent();
-      event.setUid(entry.getKey());
-      event.setSummary(s.title());
-      event.setDateStart(Date.from(s.startsAt().atZone(zone).toInstant()), true);
-      event.setDuration(Duration.builder().hours(HOUR).build());
-      event.setLocation(s.place().name());
-      event.addCategories(groups.get(entry.getKey()));
-      calendar.addEvent(event);
+      VEvent event = new VEvent(s.startsAt().atZone(zone).toInstant(), DRAWN, s.title());
+      event.add(new Uid(entry.getKey()));
+      event.add(new Location(s.place().name()));
+      event.add(new Categories(groups.get(entry.getKey())));
+      calendar.add(event);
     }
-    return Biweekly.write(calendar).version(ICalVersion.V2_0).go();
+    return calendar.toString();
   }
 }

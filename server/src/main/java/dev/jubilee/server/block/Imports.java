@@ -96,9 +96,9 @@ class Imports {
 
   @Transactional(readOnly = true)
   public Understanding understand(
-      SignedIn coach, UUID blockId, BlockDefinition definition, Format format, String text) {
+      SignedIn coach, UUID blockId, BlockDefinition definition, List<CalendarEntry> entries) {
     List<ImportLine> lines =
-        read(coach, blockId, definition, format, text).stream().map(Read::line).toList();
+        read(coach, blockId, definition, entries).stream().map(Read::line).toList();
     int faulty = (int) lines.stream().filter(l -> l.outcome() == Outcome.FAULTY).count();
     return new Understanding(lines, faulty);
   }
@@ -106,12 +106,12 @@ class Imports {
   /**
    * Puts the file's sessions on the calendar.
    *
-   * @throws OutOfRangeException naming the first faulty line; then nothing is taken in
+   * @throws OutOfRangeException naming the first faulty line; then nothing is imported
    */
   @Transactional
-  public void take(
-      SignedIn coach, UUID blockId, BlockDefinition definition, Format format, String text) {
-    List<Read> all = read(coach, blockId, definition, format, text);
+  public void importAll(
+      SignedIn coach, UUID blockId, BlockDefinition definition, List<CalendarEntry> entries) {
+    List<Read> all = read(coach, blockId, definition, entries);
     Map<String, SessionDetails> wanted = new LinkedHashMap<>();
     for (Read read : all) {
       ImportLine line = read.line();
@@ -130,16 +130,22 @@ class Imports {
     sessions.layOut(coach.clubId(), prefix(blockId), wanted, LocalDate.MIN);
   }
 
-  private List<Read> read(
-      SignedIn coach, UUID blockId, BlockDefinition definition, Format format, String text) {
+  /**
+   * The entries of a file. Not in a transaction: a file may be long, and none of it is stored yet.
+   */
+  static List<CalendarEntry> parse(
+      Format format, String text, ZoneId zone, BlockDefinition definition) {
     BlockDefinition.require("format", format);
     BlockDefinition.require("text", text);
+    return switch (format) {
+      case CSV -> CsvCalendar.read(text);
+      case ICALENDAR -> ICalendar.read(text, zone, definition.start(), definition.race());
+    };
+  }
+
+  private List<Read> read(
+      SignedIn coach, UUID blockId, BlockDefinition definition, List<CalendarEntry> entries) {
     ZoneId zone = clubs.findById(coach.clubId()).orElseThrow().zone();
-    List<CalendarEntry> entries =
-        switch (format) {
-          case CSV -> CsvCalendar.read(text);
-          case ICALENDAR -> ICalendar.read(text, zone, definition.start(), definition.race());
-        };
     Map<String, SessionRow> present = new HashMap<>();
     sessions
         .madeWith(coach.clubId(), prefix(blockId))

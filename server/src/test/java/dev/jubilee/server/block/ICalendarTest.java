@@ -2,29 +2,32 @@ package dev.jubilee.server.block;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 
+import biweekly.Biweekly;
+import biweekly.util.com.google.ical.compat.javautil.DateIterator;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.session.Arrival;
 import dev.jubilee.core.session.Place;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.session.SessionDetails;
-import java.io.StringReader;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import net.fortuna.ical4j.data.CalendarBuilder;
-import net.fortuna.ical4j.model.Calendar;
-import net.fortuna.ical4j.model.Component;
-import net.fortuna.ical4j.model.component.VEvent;
+import java.util.TimeZone;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /**
- * Calendars out and in (RFC 5545). What is written is read by ical4j, which Jubilee does not use
+ * Calendars out and in (RFC 5545). What is written is read by biweekly, which Jubilee does not use
  * otherwise; in both directions across the change of clocks of 25 October 2026 (from memory: the
  * last Sunday of October, in the European Union and the United Kingdom).
  */
@@ -60,17 +63,15 @@ class ICalendarTest {
     String text =
         ICalendar.write(sessions, Map.of("a@jubilee", "Runners", "b@jubilee", "Runners"), LONDON);
 
-    Calendar calendar = new CalendarBuilder().build(new StringReader(text));
-    List<VEvent> events = calendar.getComponents(Component.VEVENT);
+    List<biweekly.component.VEvent> events = Biweekly.parse(text).first().getEvents();
     assertThat(events).hasSize(2);
-    VEvent first = events.get(0);
-    assertThat(first.getSummary().getValue()).isEqualTo("6 x 1000 @ 5k, 90 s jog");
-    assertThat(Instant.from(first.getDateTimeStart().getDate()))
+    assertThat(events.get(0).getSummary().getValue()).isEqualTo("6 x 1000 @ 5k, 90 s jog");
+    assertThat(events.get(0).getDateStart().getValue().toInstant())
         .isEqualTo(summer.atZone(LONDON).toInstant());
     assertThat(events.get(1).getSummary().getValue())
         .isEqualTo("3 x 10 min threshold; \"steady\"\nthen home");
     // An hour later by the world's clock, the same by the club's.
-    assertThat(Instant.from(events.get(1).getDateTimeStart().getDate()))
+    assertThat(events.get(1).getDateStart().getValue().toInstant())
         .isEqualTo(Instant.parse("2026-10-26T17:30:00Z"));
 
     List<CalendarEntry> again = ICalendar.read(text, LONDON, FROM, UNTIL);
@@ -133,13 +134,83 @@ class ICalendarTest {
   @Test
   void whatIsNoSessionIsSaid() {
     CalendarEntry allDay = read("UID:d", "SUMMARY:camp", "DTSTART;VALUE=DATE:20261024").get(0);
-    assertThat(allDay.fault()).contains("no time of day");
+    assertThat(allDay.fault()).contains("no date with a time of day");
     assertThatThrownBy(() -> ICalendar.read("hello", LONDON, FROM, UNTIL))
         .isInstanceOf(OutOfRangeException.class)
         .hasMessageContaining("BEGIN:VCALENDAR");
-    String endless = event("UID:e", "SUMMARY:x", "DTSTART:20261001T080000Z", "RRULE:FREQ=MINUTELY");
-    assertThatThrownBy(() -> ICalendar.read(calendar(endless), LONDON, FROM, UNTIL))
+    assertThat(read("UID:n", "SUMMARY:x", "DTSTART;TZID=Nowhere/Land:20261024T173000"))
+        .extracting(CalendarEntry::fault)
+        .containsExactly("has no date with a time of day that exists; a session needs one");
+    assertThat(read("UID:r", "SUMMARY:x", "RECURRENCE-ID:20261024T173000Z").get(0).fault())
+        .contains("no date with a time of day");
+  }
+
+  /** 200 bytes must not keep a server busy, whatever they say. */
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "FREQ=SECONDLY",
+        "FREQ=MINUTELY;INTERVAL=1",
+        "FREQ=HOURLY;COUNT=2000000000",
+        "FREQ=DAILY;COUNT=2000000000",
+        "FREQ=DAILY;BYHOUR=5,6;BYMINUTE=0,1,2,3,4,5,6,7,8,9,10,11,12"
+      })
+  void aRuleThatRepeatsWithoutEndIsRefusedAtOnce(String rule) {
+    List<CalendarEntry> entries =
+        assertTimeoutPreemptively(
+            Duration.ofSeconds(2),
+            () -> read("UID:e", "SUMMARY:x", "DTSTART:19000101T080000Z", "RRULE:" + rule));
+    assertThat(entries).hasSize(1);
+    assertThat(entries.get(0).fault()).contains("repetition");
+  }
+
+  @Test
+  void moreSessionsThanABlockNeedsAreRefused() {
+    String often =
+        "RRULE:FREQ=DAILY;BYHOUR=0,1,2,3,4,5,6,7,8,9,10,11,12,13,14,15,16,17,18,19,20,21,22,23";
+    assertThatThrownBy(() -> read("UID:e", "SUMMARY:x", "DTSTART:20200101T080000Z", often))
         .hasMessageContaining("at most 1000 sessions");
+  }
+
+  /** The oracle is biweekly, another library, which walks every time from the first on. */
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "FREQ=DAILY",
+        "FREQ=DAILY;INTERVAL=3",
+        "FREQ=WEEKLY",
+        "FREQ=WEEKLY;INTERVAL=2",
+        "FREQ=WEEKLY;INTERVAL=2;BYDAY=TU,TH",
+        "FREQ=WEEKLY;BYDAY=MO,WE,FR;COUNT=1500",
+        "FREQ=WEEKLY;BYDAY=SA;UNTIL=20261112T000000Z",
+        "FREQ=MONTHLY;BYDAY=-1TU",
+        "FREQ=MONTHLY;BYMONTHDAY=15",
+        "FREQ=YEARLY;BYMONTH=10,11;BYDAY=2SU",
+        "FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=31"
+      })
+  void aRuleThatBeganYearsAgoIsWhereAnotherLibraryPutsIt(String rule) {
+    String text =
+        calendar(
+            event(
+                "UID:old",
+                "SUMMARY:easy 40 min",
+                "DTSTART;TZID=Europe/London:20180102T180000",
+                "RRULE:" + rule));
+    List<LocalDateTime> expected = new ArrayList<>();
+    biweekly.component.VEvent event = Biweekly.parse(text).first().getEvents().get(0);
+    DateIterator times = event.getDateIterator(TimeZone.getTimeZone(LONDON));
+    while (times.hasNext()) {
+      LocalDateTime at = LocalDateTime.ofInstant(times.next().toInstant(), LONDON);
+      if (at.toLocalDate().isAfter(UNTIL)) {
+        break;
+      }
+      if (!at.toLocalDate().isBefore(FROM)) {
+        expected.add(at);
+      }
+    }
+    assertThat(ICalendar.read(text, LONDON, FROM, UNTIL))
+        .extracting(CalendarEntry::startsAt)
+        .containsExactlyElementsOf(expected);
   }
 
   private static List<CalendarEntry> read(String... lines) {

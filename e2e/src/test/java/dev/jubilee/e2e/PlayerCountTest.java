@@ -1,0 +1,94 @@
+package dev.jubilee.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Whatever is counted, the count fits the screen, and is as large as it can be. */
+@ExtendWith(RunningJubilee.class)
+class PlayerCountTest {
+  private static final int[][] SCREENS = {
+    {320, 568}, {360, 640}, {390, 844}, {844, 390}, {820, 1180}, {1280, 800}
+  };
+  private static final int[] SECONDS = {3, 28, 59, 60, 387, 600, 3599, 3600, 3750};
+
+  @Test
+  void anyCountFitsAnyScreen() {
+    Page coach = RunningJubilee.coach();
+    coach
+        .getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(Pattern.compile("Open the warm-up of Pia")))
+        .first()
+        .click();
+    coach
+        .getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Make a link")))
+        .click();
+    String link = coach.locator("section[aria-label='Hand over'] a").first().getAttribute("href");
+    for (int[] screen : SCREENS) {
+      for (int seconds : SECONDS) {
+        BrowserContext phone = RunningJubilee.screen(screen[0], screen[1]);
+        Page page = phone.newPage();
+        page.route("**/api/follow/*", route -> firstSegmentLasts(route, seconds));
+        page.navigate(link);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start")).click();
+        String where = seconds + " s on " + screen[0] + " x " + screen[1];
+        Locator figure = page.getByTestId("count").locator("strong");
+        assertThat(figure).isVisible();
+        BoundingBox box = inkOf(figure);
+        assertThat(box.x).as("left edge, " + where).isGreaterThanOrEqualTo(0);
+        assertThat(box.x + box.width).as("right edge, " + where).isLessThanOrEqualTo(screen[0]);
+        assertThat((double) page.evaluate("document.documentElement.scrollWidth * 1.0"))
+            .as("nothing beside the screen, " + where)
+            .isLessThanOrEqualTo(screen[0]);
+        BoundingBox next = page.locator(".next").boundingBox();
+        assertThat(box.y + box.height).as("above what is next, " + where).isLessThan(next.y);
+        boolean isWide = box.width > 0.5 * Math.min(screen[0], 640);
+        boolean isHigh = box.height > 0.11 * screen[1] || box.height > 200;
+        assertThat(isWide || isHigh).as("legible at arm's length, " + where).isTrue();
+        phone.close();
+      }
+    }
+    coach.context().close();
+  }
+
+  /** The box of the text itself, which may be larger than its element. */
+  private static BoundingBox inkOf(Locator element) {
+    String js =
+        "e => { const r = document.createRange(); r.selectNodeContents(e);"
+            + " const b = r.getBoundingClientRect();"
+            + " return [b.x, b.y, b.width, b.height].map(v => v + 0.0001); }";
+    @SuppressWarnings("unchecked")
+    List<Number> found = (List<Number>) element.evaluate(js);
+    BoundingBox box = new BoundingBox();
+    box.x = found.get(0).doubleValue();
+    box.y = found.get(1).doubleValue();
+    box.width = found.get(2).doubleValue();
+    box.height = found.get(3).doubleValue();
+    return box;
+  }
+
+  private static void firstSegmentLasts(Route route, int seconds) {
+    String plan =
+        route
+            .fetch()
+            .text()
+            .replaceFirst(
+                "\"segments\":\\[\\{[^}]*\\}",
+                "\"segments\":[{\"kind\":\"WORK\",\"seconds\":"
+                    + seconds
+                    + ",\"side\":\"BOTH\",\"count\":0,\"note\":\"\"}");
+    route.fulfill(new Route.FulfillOptions().setContentType("application/json").setBody(plan));
+  }
+}

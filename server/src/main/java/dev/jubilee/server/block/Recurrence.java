@@ -1,0 +1,115 @@
+package dev.jubilee.server.block;
+
+import dev.jubilee.core.quantity.OutOfRangeException;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.time.temporal.Temporal;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import net.fortuna.ical4j.model.Property;
+import net.fortuna.ical4j.model.Recur;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.DateListProperty;
+import net.fortuna.ical4j.model.property.RRule;
+import net.fortuna.ical4j.transform.recurrence.Frequency;
+
+/**
+ * When an event that repeats takes place (RFC 5545, RRULE, RDATE and EXDATE). A session repeats by
+ * the day or less often; rules that would fill a computer with times are refused before they are
+ * followed.
+ */
+final class Recurrence {
+  private static final Set<Frequency> DAYS_OR_MORE =
+      EnumSet.of(Frequency.DAILY, Frequency.WEEKLY, Frequency.MONTHLY, Frequency.YEARLY);
+
+  private static final int MOST_TIMES_A_DAY = 24;
+
+  /** Times are counted from the first on where a rule has a count; 27 years of every day. */
+  private static final int MOST_COUNT = 10_000;
+
+  private final VEvent event;
+
+  private Recurrence(VEvent event) {
+    this.event = event;
+  }
+
+  static boolean repeats(VEvent event) {
+    return event.getProperty(Property.RRULE).isPresent()
+        || event.getProperty(Property.RDATE).isPresent();
+  }
+
+  static Recurrence of(VEvent event) {
+    return new Recurrence(event);
+  }
+
+  /**
+   * All times between two, in order; at most one more than {@link CalendarEntry#MOST}.
+   *
+   * @param start of the event itself
+   * @throws OutOfRangeException if the rule cannot be followed, naming what is accepted
+   */
+  List<ZonedDateTime> from(ZonedDateTime start, ZonedDateTime from, ZonedDateTime until) {
+    TreeSet<ZonedDateTime> times = new TreeSet<>();
+    Optional<RRule<Temporal>> rule = event.getProperty(Property.RRULE);
+    if (rule.isPresent()) {
+      times.addAll(follow(rule.get().getRecur(), start, from, until));
+    } else {
+      times.add(start);
+    }
+    times.addAll(dates(Property.RDATE, start.getZone()));
+    Set<java.time.Instant> without = new HashSet<>();
+    dates(Property.EXDATE, start.getZone()).forEach(at -> without.add(at.toInstant()));
+    return times.stream().filter(at -> !without.contains(at.toInstant())).toList();
+  }
+
+  private static List<ZonedDateTime> follow(
+      Recur<Temporal> rule, ZonedDateTime start, ZonedDateTime from, ZonedDateTime until) {
+    if (!DAYS_OR_MORE.contains(rule.getFrequency())) {
+      throw refused("FREQ=" + rule.getFrequency(), "DAILY, WEEKLY, MONTHLY or YEARLY");
+    }
+    int timesADay =
+        Math.max(1, rule.getHourList().size())
+            * Math.max(1, rule.getMinuteList().size())
+            * Math.max(1, rule.getSecondList().size());
+    if (timesADay > MOST_TIMES_A_DAY) {
+      throw refused(timesADay + " times a day", "at most " + MOST_TIMES_A_DAY);
+    }
+    if (rule.getCount() > MOST_COUNT) {
+      throw refused("COUNT=" + rule.getCount(), "at most " + MOST_COUNT);
+    }
+    try {
+      Recur<ZonedDateTime> zoned = new Recur<>(rule.toString());
+      if (rule.getUntil() != null) {
+        zoned.setUntil(end(rule.getUntil(), start.getZone()));
+      }
+      return zoned.getDates(start, from, until, CalendarEntry.MOST + 1);
+    } catch (RuntimeException e) {
+      throw refused(rule.toString(), "a rule that RFC 5545 allows");
+    }
+  }
+
+  /** A day means until its end. */
+  private static ZonedDateTime end(Temporal until, ZoneId zone) {
+    return until instanceof LocalDate day
+        ? day.atTime(LocalTime.MAX).atZone(zone)
+        : ICalendar.zoned(until, zone).orElseThrow();
+  }
+
+  private List<ZonedDateTime> dates(String name, ZoneId zone) {
+    List<DateListProperty<Temporal>> lists = event.getProperties(name);
+    return lists.stream()
+        .flatMap(list -> list.getDates().stream())
+        .flatMap(at -> ICalendar.zoned(at, zone).stream())
+        .toList();
+  }
+
+  private static OutOfRangeException refused(String given, String accepted) {
+    return new OutOfRangeException("repetition", given, accepted);
+  }
+}
