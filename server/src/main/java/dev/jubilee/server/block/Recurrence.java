@@ -30,6 +30,9 @@ final class Recurrence {
 
   private static final int MOST_TIMES_A_DAY = 24;
 
+  /** More than is accepted, whatever lies on the days about the two. */
+  private static final int MOST_TIMES = CalendarEntry.MOST + 4 * MOST_TIMES_A_DAY;
+
   /** Times are counted from the first on where a rule has a count; 27 years of every day. */
   private static final int MOST_COUNT = 10_000;
 
@@ -49,7 +52,8 @@ final class Recurrence {
   }
 
   /**
-   * All times between two, in order; at most one more than {@link CalendarEntry#MOST}.
+   * All times between two, in order; where there are too many, more than {@link
+   * CalendarEntry#MOST}.
    *
    * @param start of the event itself
    * @throws OutOfRangeException if the rule cannot be followed, naming what is accepted
@@ -84,11 +88,12 @@ final class Recurrence {
       throw refused("COUNT=" + rule.getCount(), "at most " + MOST_COUNT);
     }
     try {
-      Recur<ZonedDateTime> zoned = new Recur<>(rule.toString());
+      Recur.Builder<ZonedDateTime> zoned =
+          new Recur.Builder<>(new Recur<ZonedDateTime>(rule.toString()));
       if (rule.getUntil() != null) {
-        zoned.setUntil(end(rule.getUntil(), start.getZone()));
+        zoned.until(end(rule.getUntil(), start.getZone()));
       }
-      return zoned.getDates(start, from, until, CalendarEntry.MOST + 1);
+      return zoned.build().getDates(start, from, until, MOST_TIMES);
     } catch (RuntimeException e) {
       throw refused(rule.toString(), "a rule that RFC 5545 allows");
     }
