@@ -46,6 +46,19 @@ export function OwnDrills({ mendId, drills }: Props) {
       changed(queries, ["library"], ["drills"], ["drill-form"]);
     },
   });
+  const setAside = useQuery({
+    queryKey: ["library", "set-aside"],
+    queryFn: () => data(api.GET("/api/library/set-aside")),
+  });
+  const putAway = useMutation({
+    mutationFn: (drillId: string) =>
+      data(
+        api.POST("/api/library/{drillId}/archive", {
+          params: { path: { drillId }, query: { away: true } },
+        }),
+      ),
+    onSuccess: () => changed(queries, ["library"], ["drills"]),
+  });
   const edited = form.data ?? (isNew ? BLANK : undefined);
   const faults = take.error instanceof Problem ? take.error.fields.map((f) => f.accepted) : [];
   return (
@@ -53,6 +66,20 @@ export function OwnDrills({ mendId, drills }: Props) {
       <Box as="h2" fontSize="lg" mb="1">
         Your own drills
       </Box>
+      {setAside.data?.map((drill) => (
+        <Box key={drill.drillId} role="note" mb="3" fontSize="sm" borderLeft="4px solid" pl="3">
+          <b>{drill.drillId}</b> is set aside, because it can no longer be read. Import it again to
+          mend it.
+          {drill.faults.map((fault) => (
+            <Box key={fault} color="inkSoft">
+              {fault}
+            </Box>
+          ))}
+          <Button mt="1" onClick={() => putAway.mutate(drill.drillId)}>
+            Put it away
+          </Button>
+        </Box>
+      ))}
       {edited ? (
         <DrillEditor
           key={edited.id}

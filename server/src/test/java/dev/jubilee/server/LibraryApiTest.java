@@ -17,6 +17,8 @@ import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -77,6 +79,44 @@ class LibraryApiTest {
         .contains("position", "elbowish", "tempo", "cues", "line 6", "line 7", "line 8");
     assertThat(coach.get("/api/drills").body()).doesNotContain("good-one");
     assertThat(coach.post("/api/library", "[{\"id\": ").statusCode()).isEqualTo(422);
+  }
+
+  /** U+007F and its like are legal JSON when escaped, and no reader of the library takes them. */
+  @ParameterizedTest
+  @ValueSource(strings = {"\\u007f", "\\u0007", "\\u2028", "\\ud800", "\\ufeff"})
+  void aCharacterThatCannotBeShownIsRefusedWithItsLine(String character) throws Exception {
+    String own = OWN.formatted("odd-lunge").replace("\"tall\"", "\"ta" + character + "ll\"");
+    HttpResponse<String> answer = coach.post("/api/library", own);
+    assertThat(answer.statusCode()).as(answer.body()).isEqualTo(422);
+    assertThat(answer.body()).contains("line 4", "cues", "U+");
+    assertThat(coach.get("/api/library").statusCode()).isEqualTo(200);
+  }
+
+  @Test
+  void aStoredDrillThatCannotBeReadIsSetAsideAndTheRestOfTheLibraryOpens() throws Exception {
+    coach.post("/api/library", OWN.formatted("spoiled-lunge"));
+    coach.post("/api/library", OWN.formatted("sound-lunge"));
+    RunningServer.sql(
+        "UPDATE club_drill SET entry ="
+            + " replace(entry::text, '\"tall\"', '\"ta' || chr(127) || 'll\"')::jsonb,"
+            + " version = version + 1 WHERE drill_id = 'spoiled-lunge'");
+    assertThat(coach.get("/api/drills").body())
+        .contains("sound-lunge", "a-skip")
+        .doesNotContain("spoiled-lunge");
+    JsonNode aside = JSON.readTree(coach.get("/api/library/set-aside").body());
+    assertThat(aside).hasSize(1);
+    assertThat(aside.at("/0/drillId").asString()).isEqualTo("spoiled-lunge");
+    assertThat(aside.at("/0/faults/0").asString()).contains("U+007F");
+    assertThat(coach.post("/api/library", OWN.formatted("other-lunge")).statusCode())
+        .as("others can still be imported")
+        .isEqualTo(200);
+    assertThat(coach.post("/api/library", OWN.formatted("spoiled-lunge")).statusCode())
+        .as("importing it again mends it")
+        .isEqualTo(200);
+    assertThat(coach.get("/api/library/set-aside").body()).isEqualTo("[]");
+    for (String id : List.of("spoiled", "sound", "other")) {
+      coach.post("/api/library/" + id + "-lunge/archive?away=true", "");
+    }
   }
 
   @Test

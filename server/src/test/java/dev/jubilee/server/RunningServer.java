@@ -8,6 +8,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Optional;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
@@ -22,6 +23,7 @@ import org.springframework.context.ConfigurableApplicationContext;
  */
 public final class RunningServer implements BeforeAllCallback {
   private static ConfigurableApplicationContext context;
+  private static String database;
 
   @Override
   public synchronized void beforeAll(ExtensionContext extension) throws Exception {
@@ -38,18 +40,29 @@ public final class RunningServer implements BeforeAllCallback {
               + " and JUBILEE_DB_PASSWORD.");
     }
     String name = "server_" + ProcessHandle.current().pid();
-    try (Connection admin =
-            DriverManager.getConnection(
-                url, System.getenv("JUBILEE_DB_USER"), System.getenv("JUBILEE_DB_PASSWORD"));
-        Statement statement = admin.createStatement()) {
-      statement.execute("DROP DATABASE IF EXISTS " + name);
-      statement.execute("CREATE DATABASE " + name);
-    }
+    execute(url, "DROP DATABASE IF EXISTS " + name, "CREATE DATABASE " + name);
+    database = url.replaceFirst("/[^/]*$", "/" + name);
     return SpringApplication.run(
         JubileeApplication.class,
-        "--spring.datasource.url=" + url.replaceFirst("/[^/]*$", "/" + name),
+        "--spring.datasource.url=" + database,
         "--server.port=0",
         "--jubilee.demo=true");
+  }
+
+  private static void execute(String url, String... statements) throws SQLException {
+    try (Connection connection =
+            DriverManager.getConnection(
+                url, System.getenv("JUBILEE_DB_USER"), System.getenv("JUBILEE_DB_PASSWORD"));
+        Statement statement = connection.createStatement()) {
+      for (String sql : statements) {
+        statement.execute(sql);
+      }
+    }
+  }
+
+  /** What an earlier version, or bad luck, may have left in the database. */
+  static void sql(String statement) throws SQLException {
+    execute(database, statement);
   }
 
   static String base() {

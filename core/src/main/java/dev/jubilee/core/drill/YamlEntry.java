@@ -9,6 +9,8 @@ import java.util.Set;
 import org.snakeyaml.engine.v2.api.LoadSettings;
 import org.snakeyaml.engine.v2.api.lowlevel.Compose;
 import org.snakeyaml.engine.v2.exceptions.MarkedYamlEngineException;
+import org.snakeyaml.engine.v2.exceptions.ReaderException;
+import org.snakeyaml.engine.v2.exceptions.YamlEngineException;
 import org.snakeyaml.engine.v2.nodes.MappingNode;
 import org.snakeyaml.engine.v2.nodes.Node;
 import org.snakeyaml.engine.v2.nodes.NodeTuple;
@@ -28,9 +30,14 @@ final class YamlEntry {
     this.line = lineOf(node);
     this.faults = faults;
     for (NodeTuple tuple : node.getValue()) {
-      values.put(((ScalarNode) tuple.getKeyNode()).getValue(), tuple.getValueNode());
+      if (tuple.getKeyNode() instanceof ScalarNode key) {
+        values.put(key.getValue(), tuple.getValueNode());
+      } else {
+        faults.add(file + ":" + lineOf(tuple.getKeyNode()) + ": expected the name of a field");
+      }
     }
     this.name = name.isEmpty() ? textOr("id", "") : name;
+    values.forEach(this::checkCharacters);
   }
 
   static List<YamlEntry> sequence(String file, String yaml, List<String> faults) {
@@ -54,8 +61,54 @@ final class YamlEntry {
     } catch (MarkedYamlEngineException e) {
       int at = e.getProblemMark().map(m -> m.getLine() + 1).orElse(1);
       faults.add(file + ":" + at + ": " + e.getProblem());
+    } catch (ReaderException e) {
+      long at = yaml.codePoints().limit(e.getPosition()).filter(c -> c == '\n').count() + 1;
+      faults.add(
+          String.format(
+              Locale.ROOT,
+              "%s:%d: expected characters that can be shown, found U+%04X",
+              file,
+              at,
+              e.getCodePoint()));
+    } catch (YamlEngineException e) {
+      faults.add(file + ":1: " + e.getMessage());
     }
     return entries;
+  }
+
+  /** What cannot be shown cannot be read again either. */
+  private void checkCharacters(String field, Node node) {
+    if (node instanceof ScalarNode scalar) {
+      scalar
+          .getValue()
+          .codePoints()
+          .filter(c -> !isShown(c))
+          .findFirst()
+          .ifPresent(
+              c ->
+                  faults.add(
+                      at()
+                          + " line "
+                          + lineOf(node)
+                          + ", "
+                          + field
+                          + ": expected characters that can be shown, found U+"
+                          + String.format(Locale.ROOT, "%04X", c)));
+    } else if (node instanceof SequenceNode sequence) {
+      sequence.getValue().forEach(value -> checkCharacters(field, value));
+    }
+  }
+
+  private static boolean isShown(int codePoint) {
+    return switch (Character.getType(codePoint)) {
+      case Character.CONTROL,
+          Character.SURROGATE,
+          Character.UNASSIGNED,
+          Character.LINE_SEPARATOR,
+          Character.PARAGRAPH_SEPARATOR ->
+          false;
+      default -> codePoint != 0xFEFF;
+    };
   }
 
   /** Where the entry starts and what it is called, as faults begin. */

@@ -78,6 +78,9 @@ class DrillController {
   /** What was taken in. */
   record TakenIn(List<String> drillIds) {}
 
+  /** A drill of the club that cannot be read, and why. */
+  record SetAside(String drillId, List<String> faults) {}
+
   /** A place and its usual kit. */
   record PlaceInfo(Place place, List<Kit> usualKit) {}
 
@@ -99,6 +102,14 @@ class DrillController {
     List<Drill> away =
         own.keySet().stream().filter(own::get).flatMap(id -> library.find(id).stream()).toList();
     return Stream.concat(library.drills().stream(), away.stream()).map(d -> view(d, own)).toList();
+  }
+
+  /** The club's drills that cannot be read any more; importing one again mends it. */
+  @GetMapping("/library/set-aside")
+  List<SetAside> listSetAside(@AuthenticationPrincipal SignedIn coach) {
+    return libraries.setAside(coach.clubId()).entrySet().stream()
+        .map(e -> new SetAside(e.getKey(), e.getValue()))
+        .toList();
   }
 
   /** One drill in the form that {@link #takeIn} accepts. */

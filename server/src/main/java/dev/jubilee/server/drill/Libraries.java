@@ -1,12 +1,14 @@
 package dev.jubilee.server.drill;
 
 import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.drill.LibraryFaultException;
 import dev.jubilee.core.drill.LibraryReader;
 import dev.jubilee.server.problem.NotFoundException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
@@ -15,17 +17,30 @@ import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The library of each club: what ships with Jubilee and the club's own drills. */
+/**
+ * The library of each club: what ships with Jubilee and the club's own drills. A stored drill that
+ * cannot be read any more is set aside, so that it hides no other.
+ */
 @Service
 public class Libraries {
   private static final JsonMapper JSON = JsonMapper.builder().build();
+
+  /** What the club's own drills are called where they have faults. */
+  private static final String YOURS = "your drills";
 
   private final ClubDrillRepository own;
 
   /** Read once for each state of a club's drills; only saves work. */
   private final Map<UUID, Known> known = new ConcurrentHashMap<>();
 
-  private record Known(String state, DrillLibrary library) {}
+  /**
+   * A library as it could be read.
+   *
+   * @param setAside faults of each stored drill that could not, by its id
+   */
+  private record Opened(DrillLibrary library, Map<String, List<String>> setAside) {}
+
+  private record Known(String state, Opened opened) {}
 
   Libraries(ClubDrillRepository own) {
     this.own = own;
@@ -33,9 +48,19 @@ public class Libraries {
 
   @Transactional(readOnly = true)
   public DrillLibrary of(UUID clubId) {
+    return opened(clubId).library();
+  }
+
+  /** Faults of the club's drills that cannot be read, by their ids; usually empty. */
+  @Transactional(readOnly = true)
+  public Map<String, List<String>> setAside(UUID clubId) {
+    return opened(clubId).setAside();
+  }
+
+  private Opened opened(UUID clubId) {
     List<ClubDrillRow> rows = own.findByClubIdOrderByDrillId(clubId);
     if (rows.isEmpty()) {
-      return DrillLibrary.builtIn();
+      return new Opened(DrillLibrary.builtIn(), Map.of());
     }
     String state =
         rows.stream()
@@ -43,10 +68,41 @@ public class Libraries {
             .collect(Collectors.joining(","));
     Known last = known.get(clubId);
     if (last == null || !last.state().equals(state)) {
-      last = new Known(state, read("your drills", rows));
+      last = new Known(state, open(rows));
       known.put(clubId, last);
     }
-    return last.library();
+    return last.opened();
+  }
+
+  /** Sets aside first what cannot be read by itself, then what does not go with the rest. */
+  private static Opened open(List<ClubDrillRow> rows) {
+    Map<String, List<String>> setAside = new LinkedHashMap<>();
+    List<ClubDrillRow> sound = new ArrayList<>();
+    for (ClubDrillRow row : rows) {
+      try {
+        if (!row.archived()) {
+          LibraryReader.part(row.drillId(), array(List.of(row), false));
+        }
+        sound.add(row);
+      } catch (LibraryFaultException e) {
+        setAside.put(row.drillId(), e.faults());
+      }
+    }
+    try {
+      return new Opened(read(YOURS, sound), setAside);
+    } catch (LibraryFaultException whole) {
+      List<ClubDrillRow> together = new ArrayList<>();
+      for (ClubDrillRow row : sound) {
+        together.add(row);
+        try {
+          read(YOURS, together);
+        } catch (LibraryFaultException e) {
+          together.remove(row);
+          setAside.put(row.drillId(), e.faults());
+        }
+      }
+      return new Opened(read(YOURS, together), setAside);
+    }
   }
 
   /** Ids of the club's own drills, and whether they are archived. */
@@ -70,11 +126,12 @@ public class Libraries {
     // Read by itself first, so that lines are those of the text.
     DrillLibrary alone = LibraryReader.part(file, text);
     List<String> ids = alone.drills().stream().map(d -> d.id()).toList();
+    Set<String> setAside = opened(clubId).setAside().keySet();
     List<ClubDrillRow> others =
         own.findByClubIdOrderByDrillId(clubId).stream()
-            .filter(r -> !ids.contains(r.drillId()))
+            .filter(r -> !ids.contains(r.drillId()) && !setAside.contains(r.drillId()))
             .toList();
-    LibraryReader.extended(read("your drills", others), file, text, "[]");
+    LibraryReader.extended(read(YOURS, others), file, text, "[]");
     for (JsonNode entry : JSON.readTree(text)) {
       String id = entry.get("id").asString();
       ClubDrillRow row =
@@ -95,7 +152,12 @@ public class Libraries {
     row.archive(away);
     own.saveAndFlush(row);
     // A ladder must not lose a rung from its middle.
-    read("your drills", own.findByClubIdOrderByDrillId(clubId));
+    Set<String> setAside = opened(clubId).setAside().keySet();
+    read(
+        YOURS,
+        own.findByClubIdOrderByDrillId(clubId).stream()
+            .filter(r -> !setAside.contains(r.drillId()))
+            .toList());
   }
 
   private static DrillLibrary read(String file, List<ClubDrillRow> rows) {
