@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import dev.jubilee.server.JubileeApplication;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -74,6 +75,14 @@ final class RunningJubilee implements BeforeAllCallback {
 
   static BrowserContext screen(int width, int height) {
     return browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+  }
+
+  /** A phone on which nothing stands between the page and the network. */
+  static BrowserContext withoutWorker() {
+    return browser.newContext(
+        new Browser.NewContextOptions()
+            .setViewportSize(390, 844)
+            .setServiceWorkers(ServiceWorkerPolicy.BLOCK));
   }
 
   /** A coach at a laptop, signed in. */
