@@ -1,18 +1,19 @@
 package dev.jubilee.bench;
 
 import dev.jubilee.bench.exact.RealMenus;
+import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.block.AthleteWeek;
+import dev.jubilee.core.block.BlockAthlete;
 import dev.jubilee.core.block.BlockPrescriber;
-import dev.jubilee.core.block.Climber;
 import dev.jubilee.core.block.Planned;
 import dev.jubilee.core.block.Prescribed;
 import dev.jubilee.core.block.Progression;
-import dev.jubilee.core.block.Stand;
 import dev.jubilee.core.block.TrainingBlock;
 import dev.jubilee.core.block.Week;
 import dev.jubilee.core.drill.DrillLibrary;
-import dev.jubilee.core.prescription.PrescriptionRequest;
-import dev.jubilee.core.session.Approach;
+import dev.jubilee.core.library.BuiltInLibrary;
+import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
@@ -75,11 +76,11 @@ public final class BlockTimes {
       }
     }
     Athlete same = athlete;
-    DrillLibrary library = DrillLibrary.builtIn();
+    DrillLibrary library = BuiltInLibrary.get();
     BlockPrescriber prescriber = new BlockPrescriber(block, library, Approach.USUAL);
-    Climber climber =
+    BlockAthlete climber =
         prescriber.climber(d -> same, START, List.of(), List.of(), List.of(), sessions);
-    List<Stand> stands = Progression.of(block, climber, library, START, List.of());
+    List<AthleteWeek> stands = Progression.of(block, climber, library, START, List.of());
     List<Prescribed> all = prescriber.prescribe(climber, d -> same, stands, sessions);
     return all.size();
   }

@@ -3,10 +3,10 @@ package dev.jubilee.bench;
 import dev.jubilee.bench.exact.RealMenus;
 import dev.jubilee.core.check.Checks;
 import dev.jubilee.core.check.Finding;
-import dev.jubilee.core.drill.DrillLibrary;
-import dev.jubilee.core.prescription.Plan;
+import dev.jubilee.core.library.BuiltInLibrary;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.prescription.Prescriber;
-import dev.jubilee.core.prescription.PrescriptionRequest;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -37,7 +37,7 @@ public class PrescriptionBenchmark {
 
   @Setup
   public void prepare() {
-    prescriber = new Prescriber(DrillLibrary.builtIn());
+    prescriber = new Prescriber(BuiltInLibrary.get());
     requests = RealMenus.requests();
   }
 

@@ -28,7 +28,7 @@ class ArchitectureTest {
   static final ArchRule onlyTheLibraryReadsYaml =
       noClasses()
           .that()
-          .resideOutsideOfPackage("dev.jubilee.core.drill")
+          .resideOutsideOfPackage("dev.jubilee.core.library")
           .should()
           .dependOnClassesThat()
           .resideInAPackage("org.snakeyaml..");

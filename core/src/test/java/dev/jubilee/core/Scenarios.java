@@ -1,15 +1,15 @@
 package dev.jubilee.core;
 
 import dev.jubilee.core.athlete.Athlete;
-import dev.jubilee.core.athlete.Limit;
+import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.athlete.TestResult;
-import dev.jubilee.core.drill.DrillLibrary;
-import dev.jubilee.core.prescription.Plan;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.ComingFrom;
+import dev.jubilee.core.circumstances.Place;
+import dev.jubilee.core.library.BuiltInLibrary;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.prescription.Prescriber;
-import dev.jubilee.core.prescription.PrescriptionRequest;
-import dev.jubilee.core.session.Arrival;
-import dev.jubilee.core.session.Circumstances;
-import dev.jubilee.core.session.Place;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
@@ -24,7 +24,7 @@ import java.util.Set;
 public final class Scenarios {
   private Scenarios() {}
 
-  public static Athlete athlete(Level level, Limit... limits) {
+  public static Athlete athlete(Level level, Restriction... limits) {
     return new Athlete(
         level,
         30,
@@ -72,17 +72,17 @@ public final class Scenarios {
   }
 
   public static Circumstances at(Place place, int minutes) {
-    return new Circumstances(minutes, false, place, place.usualKit(), 15, Arrival.MOVING);
+    return new Circumstances(minutes, false, place, place.usualKit(), 15, ComingFrom.MOVING);
   }
 
   public static PrescriptionRequest request(
-      Sport sport, SessionKind kind, Level level, int minutes, Limit... limits) {
+      Sport sport, SessionKind kind, Level level, int minutes, Restriction... limits) {
     return PrescriptionRequest.of(
         athlete(level, limits), session(sport, kind), at(Place.usual(sport), minutes));
   }
 
   public static Plan plan(PrescriptionRequest request) {
-    return new Prescriber(DrillLibrary.builtIn()).prescribe(request);
+    return new Prescriber(BuiltInLibrary.get()).prescribe(request);
   }
 
   public static Plan plan(Sport sport, SessionKind kind, Level level, int minutes) {

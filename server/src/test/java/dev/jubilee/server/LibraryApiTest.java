@@ -7,7 +7,8 @@ import com.networknt.schema.JsonSchema;
 import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import dev.jubilee.core.drill.DrillLibrary;
-import dev.jubilee.core.drill.LibraryReader;
+import dev.jubilee.core.library.BuiltInLibrary;
+import dev.jubilee.core.library.LibraryReader;
 import dev.jubilee.server.RunningServer.Visitor;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
@@ -46,7 +47,7 @@ class LibraryApiTest {
   void theExportIsTheLibraryAndKeepsToItsSchema() throws Exception {
     String exported = coach.get("/api/library/export?own=false").body();
     DrillLibrary again = LibraryReader.part("export", exported);
-    DrillLibrary builtIn = DrillLibrary.builtIn();
+    DrillLibrary builtIn = BuiltInLibrary.get();
     for (var drill : builtIn.drills()) {
       assertThat(again.require(drill.id())).isEqualTo(drill);
     }

@@ -1,16 +1,16 @@
 package dev.jubilee.bench.exact;
 
 import dev.jubilee.core.athlete.Athlete;
-import dev.jubilee.core.athlete.Limit;
+import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.athlete.TestResult;
-import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.ComingFrom;
+import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.library.BuiltInLibrary;
+import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.prescription.Prescriber;
-import dev.jubilee.core.prescription.PrescriptionRequest;
 import dev.jubilee.core.selection.Menu;
-import dev.jubilee.core.session.Arrival;
-import dev.jubilee.core.session.Circumstances;
-import dev.jubilee.core.session.Place;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
@@ -48,7 +48,7 @@ public final class RealMenus {
 
   /** The menus of {@link #requests()}. */
   public static List<Menu> menus() {
-    Prescriber prescriber = new Prescriber(DrillLibrary.builtIn());
+    Prescriber prescriber = new Prescriber(BuiltInLibrary.get());
     return requests().stream().map(prescriber::menu).toList();
   }
 
@@ -69,7 +69,7 @@ public final class RealMenus {
                 new TestResult.RidePowerTest(372, 298),
                 new TestResult.Row2k(Duration.ofSeconds(440)),
                 new TestResult.SwimPair(Duration.ofSeconds(292), Duration.ofSeconds(138))),
-            List.of(new Limit(BodyRegion.HIPS, Limit.Severity.STIFF)),
+            List.of(new Restriction(BodyRegion.HIPS, Restriction.Severity.STIFF)),
             Set.of(),
             false,
             Map.of());
@@ -77,6 +77,6 @@ public final class RealMenus {
         athlete,
         new Session(
             sport, kind, kind.words(), Optional.empty(), Optional.empty(), Optional.empty()),
-        new Circumstances(minutes, false, place, kit, 8, Arrival.DESK));
+        new Circumstances(minutes, false, place, kit, 8, ComingFrom.DESK));
   }
 }

@@ -28,8 +28,8 @@ public record Athlete(
     Optional<Integer> restingHeartRate,
     Optional<Integer> maximumHeartRate,
     List<TestResult> results,
-    List<Limit> limits,
-    Set<Avoidance> avoidances,
+    List<Restriction> limits,
+    Set<Contraindication> avoidances,
     boolean deconditioned,
     Map<String, Integer> mastery) {
 
@@ -46,7 +46,7 @@ public record Athlete(
   }
 
   /** With other limits and mastery. */
-  public Athlete with(List<Limit> newLimits, Map<String, Integer> newMastery) {
+  public Athlete with(List<Restriction> newLimits, Map<String, Integer> newMastery) {
     return new Athlete(
         level,
         ageYears,
@@ -59,11 +59,11 @@ public record Athlete(
         newMastery);
   }
 
-  public Optional<Limit.Severity> limitOf(BodyRegion region) {
-    return limits.stream().filter(l -> l.region() == region).map(Limit::severity).findFirst();
+  public Optional<Restriction.Severity> limitOf(BodyRegion region) {
+    return limits.stream().filter(l -> l.region() == region).map(Restriction::severity).findFirst();
   }
 
-  public boolean has(BodyRegion region, Limit.Severity atLeast) {
+  public boolean has(BodyRegion region, Restriction.Severity atLeast) {
     return limitOf(region).filter(s -> s.compareTo(atLeast) >= 0).isPresent();
   }
 }

@@ -26,7 +26,7 @@ public record Estimate(
 
   /** Uncertainty with age and conditions: one standard deviation, as a share. */
   public double spread() {
-    double held = result.taken().setting() == Taken.Setting.SLOW ? HELD_BACK : 0;
+    double held = result.taken().setting() == ResultConditions.Setting.SLOW ? HELD_BACK : 0;
     return Math.sqrt(own * own + drift() * drift() + held * held);
   }
 

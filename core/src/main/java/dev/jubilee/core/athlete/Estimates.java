@@ -230,7 +230,7 @@ final class Estimates {
     return all.stream().filter(kind::isInstance).map(kind::cast).findFirst();
   }
 
-  private static int apart(Taken a, Taken b) {
+  private static int apart(ResultConditions a, ResultConditions b) {
     return a.daysAgo().isPresent() && b.daysAgo().isPresent()
         ? Math.abs(a.daysAgo().get() - b.daysAgo().get())
         : 0;

@@ -11,7 +11,7 @@ public sealed interface TestResult {
   Sport sport();
 
   /** When and in what conditions it was done. */
-  Taken taken();
+  ResultConditions taken();
 
   /**
    * A race or time trial on foot.
@@ -19,13 +19,13 @@ public sealed interface TestResult {
    * @param metres 800 to 50 000 m
    * @param time such that the speed lies between 1.5 and 7.5 m/s
    */
-  record RunRace(double metres, Duration time, Taken taken) implements TestResult {
+  record RunRace(double metres, Duration time, ResultConditions taken) implements TestResult {
     public RunRace(double metres, Duration time) {
-      this(metres, time, Taken.UNKNOWN);
+      this(metres, time, ResultConditions.UNKNOWN);
     }
 
     public RunRace {
-      taken = Taken.orUnknown(taken);
+      taken = ResultConditions.orUnknown(taken);
       Bounds.within("metres", metres, 800, 50_000, "m");
       Bounds.within("time", time, seconds(metres / 7.5), seconds(metres / 1.5));
     }
@@ -41,13 +41,13 @@ public sealed interface TestResult {
    *
    * @param watts 50 to 550 W
    */
-  record ThresholdPower(int watts, Taken taken) implements TestResult {
+  record ThresholdPower(int watts, ResultConditions taken) implements TestResult {
     public ThresholdPower(int watts) {
-      this(watts, Taken.UNKNOWN);
+      this(watts, ResultConditions.UNKNOWN);
     }
 
     public ThresholdPower {
-      taken = Taken.orUnknown(taken);
+      taken = ResultConditions.orUnknown(taken);
       Bounds.within("watts", watts, 50, 550, "W");
     }
 
@@ -63,14 +63,14 @@ public sealed interface TestResult {
    * @param threeMinuteWatts 60 to 800 W, above {@code twelveMinuteWatts}
    * @param twelveMinuteWatts 50 to 600 W
    */
-  record RidePowerTest(int threeMinuteWatts, int twelveMinuteWatts, Taken taken)
+  record RidePowerTest(int threeMinuteWatts, int twelveMinuteWatts, ResultConditions taken)
       implements TestResult {
     public RidePowerTest(int threeMinuteWatts, int twelveMinuteWatts) {
-      this(threeMinuteWatts, twelveMinuteWatts, Taken.UNKNOWN);
+      this(threeMinuteWatts, twelveMinuteWatts, ResultConditions.UNKNOWN);
     }
 
     public RidePowerTest {
-      taken = Taken.orUnknown(taken);
+      taken = ResultConditions.orUnknown(taken);
       Bounds.within("threeMinuteWatts", threeMinuteWatts, 60, 800, "W");
       Bounds.within("twelveMinuteWatts", twelveMinuteWatts, 50, 600, "W");
       if (threeMinuteWatts <= twelveMinuteWatts || threeMinuteWatts > 2 * twelveMinuteWatts) {
@@ -95,13 +95,13 @@ public sealed interface TestResult {
    *
    * @param time 5:20 to 15:00
    */
-  record Row2k(Duration time, Taken taken) implements TestResult {
+  record Row2k(Duration time, ResultConditions taken) implements TestResult {
     public Row2k(Duration time) {
-      this(time, Taken.UNKNOWN);
+      this(time, ResultConditions.UNKNOWN);
     }
 
     public Row2k {
-      taken = Taken.orUnknown(taken);
+      taken = ResultConditions.orUnknown(taken);
       Bounds.within("time", time, Duration.ofSeconds(320), Duration.ofSeconds(900));
     }
 
@@ -117,13 +117,14 @@ public sealed interface TestResult {
    * @param time400 3:30 to 20:00
    * @param time200 1:38 to 10:00, less than half of {@code time400}
    */
-  record SwimPair(Duration time400, Duration time200, Taken taken) implements TestResult {
+  record SwimPair(Duration time400, Duration time200, ResultConditions taken)
+      implements TestResult {
     public SwimPair(Duration time400, Duration time200) {
-      this(time400, time200, Taken.UNKNOWN);
+      this(time400, time200, ResultConditions.UNKNOWN);
     }
 
     public SwimPair {
-      taken = Taken.orUnknown(taken);
+      taken = ResultConditions.orUnknown(taken);
       Bounds.within("time400", time400, Duration.ofSeconds(210), Duration.ofSeconds(1200));
       Bounds.within("time200", time200, Duration.ofSeconds(98), Duration.ofSeconds(600));
       // At half the 400 or slower the fitted reserve would be negative.
@@ -150,9 +151,9 @@ public sealed interface TestResult {
    *
    * @param watts 50 to 600 W
    */
-  record RideTwentyMinutes(int watts, Taken taken) implements TestResult {
+  record RideTwentyMinutes(int watts, ResultConditions taken) implements TestResult {
     public RideTwentyMinutes {
-      taken = Taken.orUnknown(taken);
+      taken = ResultConditions.orUnknown(taken);
       Bounds.within("watts", watts, 50, 600, "W");
     }
 
@@ -168,9 +169,9 @@ public sealed interface TestResult {
    * @param metres 1000 to 21 098 m
    * @param time 3 min or more, at 1:15 to 3:20 for 500 m
    */
-  record RowPiece(double metres, Duration time, Taken taken) implements TestResult {
+  record RowPiece(double metres, Duration time, ResultConditions taken) implements TestResult {
     public RowPiece {
-      taken = Taken.orUnknown(taken);
+      taken = ResultConditions.orUnknown(taken);
       Bounds.within("metres", metres, 1000, 21_098, "m");
       Bounds.within(
           "time", time, seconds(Math.max(180, metres / 500 * 75)), seconds(metres / 500 * 200));
@@ -188,9 +189,9 @@ public sealed interface TestResult {
    * @param metres 200 to 5000 m
    * @param time such that the speed lies between 0.4 and 2.1 m/s
    */
-  record SwimRace(double metres, Duration time, Taken taken) implements TestResult {
+  record SwimRace(double metres, Duration time, ResultConditions taken) implements TestResult {
     public SwimRace {
-      taken = Taken.orUnknown(taken);
+      taken = ResultConditions.orUnknown(taken);
       Bounds.within("metres", metres, 200, 5000, "m");
       Bounds.within("time", time, seconds(metres / 2.1), seconds(metres / 0.4));
     }
@@ -207,9 +208,9 @@ public sealed interface TestResult {
    * @param top m/s for runners (4 to 12.5) and swimmers (0.6 to 2.6), W for riders (150 to 2600)
    *     and rowers (100 to 1300)
    */
-  record Sprint(Sport sport, double top, Taken taken) implements TestResult {
+  record Sprint(Sport sport, double top, ResultConditions taken) implements TestResult {
     public Sprint {
-      taken = Taken.orUnknown(taken);
+      taken = ResultConditions.orUnknown(taken);
       switch (sport) {
         case RUN -> Bounds.within("top", top, 4, 12.5, "m/s");
         case SWIM -> Bounds.within("top", top, 0.6, 2.6, "m/s");

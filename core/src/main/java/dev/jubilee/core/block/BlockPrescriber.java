@@ -1,18 +1,17 @@
 package dev.jubilee.core.block;
 
+import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.demand.Demand;
+import dev.jubilee.core.demand.DemandFinder;
+import dev.jubilee.core.demand.TrainingPhase;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Ladder;
-import dev.jubilee.core.prescription.Eligibility;
-import dev.jubilee.core.prescription.Plan;
-import dev.jubilee.core.prescription.PlanItem;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.prescription.Prescriber;
-import dev.jubilee.core.prescription.PrescriptionRequest;
-import dev.jubilee.core.session.Approach;
-import dev.jubilee.core.session.Demand;
-import dev.jubilee.core.session.DemandFinder;
-import dev.jubilee.core.session.Phase;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import java.time.LocalDate;
@@ -33,8 +32,8 @@ import java.util.stream.Collectors;
  */
 public final class BlockPrescriber {
   /** A build that stays below top speed. */
-  private static final Phase LOWER =
-      new Phase(
+  private static final TrainingPhase LOWER =
+      new TrainingPhase(
           "", 100, BuildStage.TO_TOP_SPEED.get(0).top(), 0, Integer.MAX_VALUE, Map.of(), Set.of());
 
   private final TrainingBlock block;
@@ -50,7 +49,7 @@ public final class BlockPrescriber {
   }
 
   static boolean isDrill(PlanItem item) {
-    return Eligibility.isChosen(item.block());
+    return item.block().isChosen();
   }
 
   /**
@@ -59,12 +58,12 @@ public final class BlockPrescriber {
    * @param athlete as on a day; results age
    * @param sessions in order of date
    */
-  public Climber climber(
+  public BlockAthlete climber(
       Function<LocalDate, Athlete> athlete,
       LocalDate joins,
       List<Interruption> interruptions,
-      List<Mark> marks,
-      List<Wish> wishes,
+      List<MasteryRecord> marks,
+      List<PlannedProgression> wishes,
       List<Planned> sessions) {
     Athlete first = athlete.apply(joins);
     Map<Integer, Integer> landings = new HashMap<>();
@@ -78,7 +77,7 @@ public final class BlockPrescriber {
       }
     }
     List<Plan> usual = ofEachKind(first, sessions);
-    return new Climber(
+    return new BlockAthlete(
         first,
         joins,
         interruptions,
@@ -119,7 +118,7 @@ public final class BlockPrescriber {
       for (PlanItem item : plan.items()) {
         library
             .find(item.drillId())
-            .filter(d -> Eligibility.isChosen(d.block()))
+            .filter(d -> d.block().isChosen())
             .flatMap(Drill::rung)
             .ifPresent(r -> uses.merge(r.ladder(), 1, Integer::sum));
       }
@@ -137,16 +136,16 @@ public final class BlockPrescriber {
    * @param stands a stand for each week from the one in which the athlete joins
    */
   public List<Prescribed> prescribe(
-      Climber climber,
+      BlockAthlete climber,
       Function<LocalDate, Athlete> athlete,
-      List<Stand> stands,
+      List<AthleteWeek> stands,
       List<Planned> sessions) {
-    Map<Integer, Stand> byWeek = new HashMap<>();
+    Map<Integer, AthleteWeek> byWeek = new HashMap<>();
     stands.forEach(s -> byWeek.put(s.week().number(), s));
     Memory memory = new Memory();
     List<Prescribed> all = new ArrayList<>();
     for (Planned planned : sessions) {
-      Optional<Stand> stand =
+      Optional<AthleteWeek> stand =
           block.weekOf(planned.date()).map(Week::number).map(byWeek::get).filter(s -> s != null);
       if (stand.isEmpty() || climber.isStopped(planned.date())) {
         continue;
@@ -169,14 +168,14 @@ public final class BlockPrescriber {
 
   private PrescriptionRequest request(
       Planned planned,
-      Climber climber,
+      BlockAthlete climber,
       Function<LocalDate, Athlete> athlete,
-      Stand stand,
+      AthleteWeek stand,
       Memory memory) {
     LocalDate date = planned.date();
     int landings = climber.landings().getOrDefault(stand.week().number(), 0);
     boolean isFrozen = block.isFrozen(date);
-    Phase phase =
+    TrainingPhase phase =
         stand.phase(block.weeks().size(), landings, isFrozen ? memory.familiar() : Set.of());
     boolean rehearses =
         stand.week().emphasis() == Emphasis.COMPETITION && planned.session().kind().isHard();
@@ -190,7 +189,7 @@ public final class BlockPrescriber {
   }
 
   /** A drill of last time counts in its present version. */
-  private Set<String> withRungs(Set<String> lastTime, Stand stand) {
+  private Set<String> withRungs(Set<String> lastTime, AthleteWeek stand) {
     Set<String> all = new HashSet<>(lastTime);
     for (String id : lastTime) {
       library

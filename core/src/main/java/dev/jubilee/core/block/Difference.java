@@ -1,10 +1,10 @@
 package dev.jubilee.core.block;
 
-import dev.jubilee.core.drill.Block;
 import dev.jubilee.core.drill.DoseWords;
 import dev.jubilee.core.drill.Drill;
-import dev.jubilee.core.prescription.Plan;
-import dev.jubilee.core.prescription.PlanItem;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -31,7 +31,7 @@ final class Difference {
   }
 
   private void build() {
-    int efforts = after.in(Block.BUILD).size() - before.in(Block.BUILD).size();
+    int efforts = after.in(WarmUpPart.BUILD).size() - before.in(WarmUpPart.BUILD).size();
     if (efforts != 0) {
       words.add(signed(efforts) + (Math.abs(efforts) == 1 ? " build-up" : " build-ups"));
     }

@@ -1,7 +1,7 @@
 package dev.jubilee.core.block;
 
-import dev.jubilee.core.prescription.Plan;
-import dev.jubilee.core.session.Circumstances;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.session.Session;
 import java.time.LocalDate;
 import java.util.Optional;

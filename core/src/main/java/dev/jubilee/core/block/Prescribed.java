@@ -1,7 +1,7 @@
 package dev.jubilee.core.block;
 
-import dev.jubilee.core.drill.Block;
-import dev.jubilee.core.prescription.Plan;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.plan.Plan;
 import java.util.List;
 
 /**
@@ -22,7 +22,7 @@ public record Prescribed(Planned planned, Plan plan, List<String> changes) {
   }
 
   static int top(Plan plan) {
-    return plan.in(Block.BUILD).stream()
+    return plan.in(WarmUpPart.BUILD).stream()
         .flatMap(i -> i.target().stream())
         .mapToInt(t -> t.percentOfTop())
         .max()
@@ -36,6 +36,6 @@ public record Prescribed(Planned planned, Plan plan, List<String> changes) {
 
   /** How many graded efforts. */
   public int efforts() {
-    return plan.in(Block.BUILD).size();
+    return plan.in(WarmUpPart.BUILD).size();
   }
 }

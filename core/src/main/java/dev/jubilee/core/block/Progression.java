@@ -27,13 +27,13 @@ public final class Progression {
    * @param today weeks that begin later may presume mastery, others need it seen
    * @param past weeks that are over, kept as they are
    */
-  public static List<Stand> of(
+  public static List<AthleteWeek> of(
       TrainingBlock block,
-      Climber climber,
+      BlockAthlete climber,
       DrillLibrary library,
       LocalDate today,
-      List<Stand> past) {
-    List<Stand> stands = new ArrayList<>(past);
+      List<AthleteWeek> past) {
+    List<AthleteWeek> stands = new ArrayList<>(past);
     for (Week week : block.weeks()) {
       boolean isOver =
           !stands.isEmpty()
@@ -41,7 +41,7 @@ public final class Progression {
       if (isOver || week.sunday().isBefore(climber.joins())) {
         continue;
       }
-      Stand stand =
+      AthleteWeek stand =
           stands.isEmpty()
               ? first(block, week, climber, library)
               : next(block, week, climber, library, today, stands);
@@ -51,13 +51,13 @@ public final class Progression {
     return stands;
   }
 
-  private static Stand first(
-      TrainingBlock block, Week week, Climber climber, DrillLibrary library) {
+  private static AthleteWeek first(
+      TrainingBlock block, Week week, BlockAthlete climber, DrillLibrary library) {
     Map<String, Integer> held = new HashMap<>();
     climber.ladders().forEach(ladder -> held.put(ladder, 0));
     int contacts = (int) (FIRST_CONTACTS * climber.contactsADay() * landings(climber, week));
-    Stand stand =
-        new Stand(
+    AthleteWeek stand =
+        new AthleteWeek(
             week,
             climber.rungs(library),
             Map.of(),
@@ -73,7 +73,7 @@ public final class Progression {
   }
 
   /** As low as leads to the usual build, with half of the specific weeks for it. */
-  private static BuildStage firstBuild(TrainingBlock block, Week first, Climber climber) {
+  private static BuildStage firstBuild(TrainingBlock block, Week first, BlockAthlete climber) {
     long specific =
         block.weeks().stream()
             .filter(w -> w.number() > first.number() && w.emphasis() == Emphasis.SPECIFIC)
@@ -83,20 +83,20 @@ public final class Progression {
     return climber.buildStages().get((int) Math.max(0, stage));
   }
 
-  private static Stand next(
+  private static AthleteWeek next(
       TrainingBlock block,
       Week week,
-      Climber climber,
+      BlockAthlete climber,
       DrillLibrary library,
       LocalDate today,
-      List<Stand> before) {
-    Stand next = before.get(before.size() - 1).in(week);
+      List<AthleteWeek> before) {
+    AthleteWeek next = before.get(before.size() - 1).in(week);
     if (next.reference() == 0 && landings(climber, week) > 0) {
       // The first week with contacts: nothing to grow from yet.
       int contacts = (int) (FIRST_CONTACTS * climber.contactsADay() / Rules.GROWTH);
       next = next.withContacts(contacts, contacts);
     }
-    Situation situation = new Situation(block, climber, library, today, before, next);
+    RuleContext situation = new RuleContext(block, climber, library, today, before, next);
     return Rules.ALL.stream()
         .flatMap(rule -> rule.decide(situation).stream())
         .findFirst()
@@ -104,14 +104,14 @@ public final class Progression {
   }
 
   /** Never more than the week's warm-ups tolerate; only what was allowed is grown from. */
-  private static Stand within(Stand stand, Climber climber, int before) {
+  private static AthleteWeek within(AthleteWeek stand, BlockAthlete climber, int before) {
     int most = climber.contactsADay() * landings(climber, stand.week());
     int contacts = Math.min(most, stand.contacts());
     int reference = stand.reference() > before ? Math.max(before, contacts) : stand.reference();
     return stand.withContacts(contacts, reference);
   }
 
-  private static int landings(Climber climber, Week week) {
+  private static int landings(BlockAthlete climber, Week week) {
     return climber.landings().getOrDefault(week.number(), 0);
   }
 }

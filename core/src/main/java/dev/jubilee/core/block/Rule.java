@@ -8,5 +8,5 @@ import java.util.Optional;
  */
 interface Rule {
   /** The coming week as this rule wants it, or empty when it has nothing to say. */
-  Optional<Stand> decide(Situation s);
+  Optional<AthleteWeek> decide(RuleContext s);
 }

@@ -24,7 +24,7 @@ final class Rules {
   static final List<Rule> ALL =
       List.of(
           Rules::absent,
-          new StepBack(),
+          new ReturnToTraining(),
           Rules::pain,
           Rules::frozen,
           Rules::lighter,
@@ -37,7 +37,7 @@ final class Rules {
 
   private Rules() {}
 
-  private static Optional<Stand> absent(Situation s) {
+  private static Optional<AthleteWeek> absent(RuleContext s) {
     LocalDate day = s.week().monday();
     for (int i = 0; i < 7; i++) {
       if (!s.climber().isStopped(day.plusDays(i))) {
@@ -49,8 +49,8 @@ final class Rules {
   }
 
   /** Down at once on every ladder that works what hurts; it comes back by the usual steps. */
-  private static Optional<Stand> pain(Situation s) {
-    Stand stand = s.next();
+  private static Optional<AthleteWeek> pain(RuleContext s) {
+    AthleteWeek stand = s.next();
     for (Interruption pain : s.climber().interruptions()) {
       if (pain.kind() != Interruption.Kind.PAIN || !s.week().holds(pain.from())) {
         continue;
@@ -83,7 +83,7 @@ final class Rules {
     return stand.changes().isEmpty() ? Optional.empty() : Optional.of(stand);
   }
 
-  private static Optional<Stand> frozen(Situation s) {
+  private static Optional<AthleteWeek> frozen(RuleContext s) {
     if (!s.block().isFrozen(s.week())) {
       return Optional.empty();
     }
@@ -93,7 +93,7 @@ final class Rules {
     return Optional.of(at(s.next(), share).saying(change));
   }
 
-  private static Optional<Stand> lighter(Situation s) {
+  private static Optional<AthleteWeek> lighter(RuleContext s) {
     if (!s.next().isLighter()) {
       return Optional.empty();
     }
@@ -103,8 +103,8 @@ final class Rules {
   }
 
   /** What the coach moved to this week, if the athlete may be led there by then. */
-  private static Optional<Stand> wish(Situation s) {
-    for (Wish wish : s.climber().wishes()) {
+  private static Optional<AthleteWeek> wish(RuleContext s) {
+    for (PlannedProgression wish : s.climber().wishes()) {
       if (!wish.monday().equals(s.week().monday())) {
         continue;
       }
@@ -112,7 +112,7 @@ final class Rules {
       if (wish.step() != rung + 1) {
         continue;
       }
-      Optional<Stand> up = up(s, wish.ladder(), "As you wished: ");
+      Optional<AthleteWeek> up = up(s, wish.ladder(), "As you wished: ");
       if (up.isPresent()) {
         return up;
       }
@@ -130,12 +130,12 @@ final class Rules {
     return Optional.empty();
   }
 
-  private static Optional<Stand> rungUp(Situation s) {
+  private static Optional<AthleteWeek> rungUp(RuleContext s) {
     for (String ladder : s.candidates()) {
       if (isHeldByWish(s, ladder)) {
         continue;
       }
-      Optional<Stand> up = up(s, ladder, "");
+      Optional<AthleteWeek> up = up(s, ladder, "");
       if (up.isPresent()) {
         return up;
       }
@@ -144,12 +144,12 @@ final class Rules {
   }
 
   /** A ladder that the coach placed in a later week waits for it. */
-  private static boolean isHeldByWish(Situation s, String ladder) {
+  private static boolean isHeldByWish(RuleContext s, String ladder) {
     return s.climber().wishes().stream()
         .anyMatch(w -> w.ladder().equals(ladder) && w.monday().isAfter(s.week().monday()));
   }
 
-  private static Optional<Stand> up(Situation s, String ladder, String because) {
+  private static Optional<AthleteWeek> up(RuleContext s, String ladder, String because) {
     int rung = s.next().rung(ladder);
     Optional<Drill> harder = s.drill(ladder, rung + 1);
     boolean isSeen = s.isSeenMastered(ladder);
@@ -170,7 +170,7 @@ final class Rules {
   }
 
   /** First where a harder version waits, then where there is none. */
-  private static Optional<Stand> doseUp(Situation s) {
+  private static Optional<AthleteWeek> doseUp(RuleContext s) {
     Comparator<String> byNext =
         Comparator.comparing(l -> s.drill(l, s.next().rung(l) + 1).isEmpty());
     for (String ladder : s.candidates().stream().sorted(byNext).toList()) {
@@ -192,7 +192,7 @@ final class Rules {
   }
 
   /** In specific weeks ladders and build take turns; toward the race it is the build's. */
-  private static Optional<Stand> buildInTurn(Situation s) {
+  private static Optional<AthleteWeek> buildInTurn(RuleContext s) {
     boolean isLate = s.week().emphasis() == Emphasis.COMPETITION;
     boolean isTurn =
         s.week().emphasis() == Emphasis.SPECIFIC
@@ -205,8 +205,8 @@ final class Rules {
     return isLate || isTurn ? build(s) : Optional.empty();
   }
 
-  private static Optional<Stand> build(Situation s) {
-    Climber climber = s.climber();
+  private static Optional<AthleteWeek> build(RuleContext s) {
+    BlockAthlete climber = s.climber();
     List<BuildStage> stages = climber.buildStages();
     boolean isCautious =
         climber.athlete().deconditioned() || climber.athlete().level() == Level.NOVICE;
@@ -224,7 +224,7 @@ final class Rules {
                     Change.Kind.BUILD_UP, "", stage, stage + 1, false, climber.words(higher))));
   }
 
-  private static Optional<Stand> hold(Situation s) {
+  private static Optional<AthleteWeek> hold(RuleContext s) {
     boolean waits =
         s.climber().ladders().stream()
             .anyMatch(l -> s.drill(l, s.next().rung(l) + 1).isPresent() && !s.isSeenMastered(l));
@@ -232,13 +232,13 @@ final class Rules {
     return Optional.of(growing(s.next()).saying(Change.of(Change.Kind.HOLD, why)));
   }
 
-  static Stand growing(Stand next) {
+  static AthleteWeek growing(AthleteWeek next) {
     int contacts = (int) (GROWTH * next.reference());
     return next.withContacts(contacts, contacts);
   }
 
   /** A share of a full week's contacts; the next full week counts from the last one. */
-  static Stand at(Stand next, double share) {
+  static AthleteWeek at(AthleteWeek next, double share) {
     return next.withContacts((int) (share * next.reference()), next.reference());
   }
 }

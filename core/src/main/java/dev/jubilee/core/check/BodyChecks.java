@@ -3,14 +3,14 @@ package dev.jubilee.core.check;
 import static dev.jubilee.core.check.Finding.Severity.CAUTION;
 import static dev.jubilee.core.check.Finding.Severity.FAULT;
 
-import dev.jubilee.core.athlete.Avoidance;
-import dev.jubilee.core.athlete.Limit;
-import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.athlete.Contraindication;
+import dev.jubilee.core.athlete.Restriction;
+import dev.jubilee.core.demand.DemandFinder;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
-import dev.jubilee.core.prescription.Plan;
-import dev.jubilee.core.prescription.PlanItem;
-import dev.jubilee.core.session.DemandFinder;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
 import java.util.ArrayList;
@@ -25,10 +25,10 @@ final class BodyChecks implements Check {
   @Override
   public List<Finding> examine(Plan plan) {
     List<Finding> findings = new ArrayList<>();
-    for (Limit limit : plan.request().athlete().limits()) {
+    for (Restriction limit : plan.request().athlete().limits()) {
       boolean loaded = DemandFinder.loadedChain(plan.request().session()).contains(limit.region());
       boolean hard = plan.request().session().kind().isHard();
-      if (limit.severity() == Limit.Severity.HURT) {
+      if (limit.severity() == Restriction.Severity.HURT) {
         findings.add(
             Finding.of(
                 CAUTION,
@@ -39,7 +39,7 @@ final class BodyChecks implements Check {
                 "Warm-up is preparation, not treatment. Change the session to something that does"
                     + " not load it; pain or injury goes to a licensed clinician.",
                 "common practice"));
-      } else if (limit.severity() == Limit.Severity.SORE && loaded && hard) {
+      } else if (limit.severity() == Restriction.Severity.SORE && loaded && hard) {
         findings.add(
             Finding.of(
                 CAUTION,
@@ -68,7 +68,7 @@ final class BodyChecks implements Check {
               "Potach & Chu, NSCA Essentials");
       findings.add(
           plan.items().stream()
-              .filter(i -> Block.BUILD != i.block())
+              .filter(i -> WarmUpPart.BUILD != i.block())
               .max(Comparator.comparingInt(i -> contacts(plan, i)))
               .filter(i -> contacts(plan, i) > 0)
               .map(i -> high.with(Remedy.remove("Take out " + i.name(), i.id())))
@@ -82,12 +82,12 @@ final class BodyChecks implements Check {
   }
 
   private static void examine(Plan plan, PlanItem item, Drill drill, List<Finding> findings) {
-    if (item.block() != Block.BUILD) {
-      for (Limit limit : plan.request().athlete().limits()) {
+    if (item.block() != WarmUpPart.BUILD) {
+      for (Restriction limit : plan.request().athlete().limits()) {
         boolean against =
-            limit.severity() != Limit.Severity.STIFF
+            limit.severity() != Restriction.Severity.STIFF
                 && (drill.loads().contains(limit.region())
-                    || (limit.severity() == Limit.Severity.HURT
+                    || (limit.severity() == Restriction.Severity.HURT
                         && drill.regions().contains(limit.region())));
         if (against) {
           findings.add(
@@ -103,7 +103,7 @@ final class BodyChecks implements Check {
       }
     }
     boolean unwanted =
-        plan.request().athlete().avoidances().contains(Avoidance.CONTACTS)
+        plan.request().athlete().avoidances().contains(Contraindication.CONTACTS)
             || (plan.request().session().sport() != Sport.RUN
                 && plan.request().session().kind() != SessionKind.JUMPS);
     if (drill.contacts() > 0 && unwanted) {
@@ -118,7 +118,7 @@ final class BodyChecks implements Check {
               .about(item.id())
               .with(Remedy.remove("Take it out", item.id())));
     }
-    boolean held = item.dose() instanceof Dose.Timed && item.block() == Block.MOBILISE;
+    boolean held = item.dose() instanceof Dose.Timed && item.block() == WarmUpPart.MOBILISE;
     if (held && item.dose().amount() >= LONG_HOLD) {
       findings.add(
           Finding.of(

@@ -1,6 +1,6 @@
 package dev.jubilee.core.check;
 
-import dev.jubilee.core.prescription.Plan;
+import dev.jubilee.core.plan.Plan;
 import java.util.List;
 
 /** Looks at a finished plan for one kind of trouble. */

@@ -3,11 +3,11 @@ package dev.jubilee.core.check;
 import static dev.jubilee.core.check.Finding.Severity.FAULT;
 import static dev.jubilee.core.check.Finding.Severity.NOTE;
 
-import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Effort;
-import dev.jubilee.core.intensity.Gauge;
-import dev.jubilee.core.prescription.Plan;
-import dev.jubilee.core.prescription.PlanItem;
+import dev.jubilee.core.intensity.TargetMetric;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.session.SessionKind;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -35,7 +35,7 @@ final class EffortChecks implements Check {
   @Override
   public List<Finding> examine(Plan plan) {
     List<Finding> findings = new ArrayList<>();
-    List<PlanItem> build = plan.in(Block.BUILD);
+    List<PlanItem> build = plan.in(WarmUpPart.BUILD);
     if (plan.demand().efforts() > 0) {
       if (build.isEmpty()) {
         findings.add(
@@ -56,7 +56,8 @@ final class EffortChecks implements Check {
                 "common practice"));
       }
     }
-    double before = plan.in(Block.RAISE).stream().mapToDouble(EffortChecks::points).max().orElse(0);
+    double before =
+        plan.in(WarmUpPart.RAISE).stream().mapToDouble(EffortChecks::points).max().orElse(0);
     for (PlanItem item : build) {
       double now = points(item);
       if (now < before - 0.5 && !item.equals(build.get(0))) {
@@ -104,7 +105,7 @@ final class EffortChecks implements Check {
     double top = build.stream().mapToDouble(EffortChecks::points).max().orElse(0);
     double asked = plan.demand().buildTop().points();
     boolean hasRoom = plan.availableSeconds() >= ROOM_FOR_A_BUILD;
-    boolean isByFeel = last.target().filter(t -> t.gauge() == Gauge.FEEL).isPresent();
+    boolean isByFeel = last.target().filter(t -> t.gauge() == TargetMetric.FEEL).isPresent();
     for (PlanItem item : build) {
       if (points(item) > asked + ABOVE) {
         findings.add(
@@ -173,9 +174,9 @@ final class EffortChecks implements Check {
     return plan.items().stream()
         .filter(
             i ->
-                i.block() == Block.MOBILISE
-                    || i.block() == Block.ACTIVATE
-                    || i.block() == Block.DRILL)
+                i.block() == WarmUpPart.MOBILISE
+                    || i.block() == WarmUpPart.ACTIVATE
+                    || i.block() == WarmUpPart.DRILL)
         .map(PlanItem::drillId)
         .distinct()
         .count();

@@ -3,13 +3,13 @@ package dev.jubilee.core.check;
 import static dev.jubilee.core.check.Finding.Severity.FAULT;
 import static dev.jubilee.core.check.Finding.Severity.NOTE;
 
-import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.choice.Eligibility;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Position;
-import dev.jubilee.core.prescription.Eligibility;
-import dev.jubilee.core.prescription.Plan;
-import dev.jubilee.core.prescription.PlanItem;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.session.SessionKind;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -35,8 +35,8 @@ final class OrderChecks implements Check {
     boolean isLate = false;
     for (PlanItem item : plan.items()) {
       Optional<Drill> found = plan.drill(item);
-      isLate |= item.block() == Block.DRILL || item.block() == Block.BUILD;
-      if (found.isEmpty() || !isChosen(item)) {
+      isLate |= item.block() == WarmUpPart.DRILL || item.block() == WarmUpPart.BUILD;
+      if (found.isEmpty() || !item.block().isChosen()) {
         continue;
       }
       Drill drill = found.get();
@@ -134,13 +134,6 @@ final class OrderChecks implements Check {
                   "common practice")
               .with(Remedy.refit("Put them together")));
     }
-  }
-
-  private static boolean isChosen(PlanItem item) {
-    return switch (item.block()) {
-      case RELEASE, MOBILISE, ACTIVATE, DRILL -> true;
-      case RAISE, BUILD, TRANSITION -> false;
-    };
   }
 
   private static Finding removable(PlanItem item, String code, String what, String why) {

@@ -1,8 +1,8 @@
 package dev.jubilee.core.check;
 
+import dev.jubilee.core.choice.Eligibility;
 import dev.jubilee.core.drill.Drill;
-import dev.jubilee.core.prescription.Eligibility;
-import dev.jubilee.core.prescription.Plan;
+import dev.jubilee.core.plan.Plan;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -20,7 +20,7 @@ final class ReachChecks implements Check {
   public List<Finding> examine(Plan plan) {
     boolean isWanted = plan.demand().menuTotal() >= MISSED;
     boolean hasRoom = plan.availableSeconds() - plan.seconds() >= ROOM_LEFT;
-    boolean hasDrill = plan.items().stream().anyMatch(i -> Eligibility.isChosen(i.block()));
+    boolean hasDrill = plan.items().stream().anyMatch(i -> i.block().isChosen());
     if (!isWanted || !hasRoom || hasDrill) {
       return List.of();
     }
@@ -37,7 +37,7 @@ final class ReachChecks implements Check {
   private static String reason(Plan plan) {
     Map<String, Integer> against = new TreeMap<>();
     for (Drill drill : plan.library().drills()) {
-      if (Eligibility.isChosen(drill.block())) {
+      if (drill.block().isChosen()) {
         Optional<String> phrase = Eligibility.against(drill, plan.request());
         phrase.ifPresent(p -> against.merge(p, 1, Integer::sum));
       }

@@ -3,11 +3,11 @@ package dev.jubilee.core.check;
 import static dev.jubilee.core.check.Finding.Severity.FAULT;
 import static dev.jubilee.core.check.Finding.Severity.NOTE;
 
-import dev.jubilee.core.drill.Block;
-import dev.jubilee.core.prescription.Plan;
-import dev.jubilee.core.prescription.PlanItem;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.quantity.Bounds;
-import dev.jubilee.core.session.Circumstances;
 import dev.jubilee.core.session.SessionKind;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -52,7 +52,7 @@ final class TimeChecks implements Check {
               ? finding.with(Remedy.minutes("Allow " + needed + " min", needed))
               : finding.with(Remedy.refit("Re-fit to " + minutes(plan))));
     }
-    for (PlanItem item : plan.in(Block.TRANSITION)) {
+    for (PlanItem item : plan.in(WarmUpPart.TRANSITION)) {
       if (item.dose().seconds() > LONG_WAIT) {
         findings.add(
             Finding.of(
@@ -65,10 +65,10 @@ final class TimeChecks implements Check {
                 .with(Remedy.dose("Wait 8 min", item.id(), 480)));
       }
     }
-    int settle = plan.in(Block.TRANSITION).stream().mapToInt(PlanItem::seconds).sum();
+    int settle = plan.in(WarmUpPart.TRANSITION).stream().mapToInt(PlanItem::seconds).sum();
     boolean isTrial = plan.request().session().kind() == SessionKind.TIME_TRIAL;
     if (isTrial && settle < SHORT_SETTLE && plan.availableSeconds() >= ROOM_TO_SETTLE) {
-      plan.in(Block.TRANSITION).stream()
+      plan.in(WarmUpPart.TRANSITION).stream()
           .findFirst()
           .ifPresent(
               item ->
@@ -93,7 +93,7 @@ final class TimeChecks implements Check {
               "Start slowly instead; five minutes are enough.",
               "common practice");
       findings.add(
-          plan.in(Block.RAISE).stream()
+          plan.in(WarmUpPart.RAISE).stream()
               .max(Comparator.comparingInt(PlanItem::seconds))
               .map(raise -> finding.with(Remedy.dose("Raise 2 min", raise.id(), 120)))
               .orElse(finding));
@@ -112,7 +112,7 @@ final class TimeChecks implements Check {
                   "common practice")
               .with(Remedy.minutes("Allow 20 min", WORTH_IT)));
     }
-    int raise = plan.in(Block.RAISE).stream().mapToInt(PlanItem::seconds).sum();
+    int raise = plan.in(WarmUpPart.RAISE).stream().mapToInt(PlanItem::seconds).sum();
     if (hard && raise < SHORT_RAISE && plan.availableSeconds() >= SHORT_FOR_HARD) {
       findings.add(
           Finding.of(

@@ -4,10 +4,10 @@ import static dev.jubilee.core.check.Finding.Severity.CAUTION;
 import static dev.jubilee.core.check.Finding.Severity.FAULT;
 import static dev.jubilee.core.check.Finding.Severity.NOTE;
 
-import dev.jubilee.core.drill.Block;
-import dev.jubilee.core.prescription.Plan;
-import dev.jubilee.core.prescription.PlanItem;
-import dev.jubilee.core.session.FeltAir;
+import dev.jubilee.core.circumstances.FeltAir;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -35,10 +35,10 @@ final class WeatherChecks implements Check {
               "Skin freezes; cover it, warm up out of the wind, keep the wait short.",
               "wind chill, Environment Canada / US NWS 2001"));
     }
-    int raise = plan.in(Block.RAISE).stream().mapToInt(PlanItem::seconds).sum();
+    int raise = plan.in(WarmUpPart.RAISE).stream().mapToInt(PlanItem::seconds).sum();
     if (felt >= HEAT && raise > LONG_IN_HEAT) {
       PlanItem longest =
-          plan.in(Block.RAISE).stream().max(Comparator.comparingInt(PlanItem::seconds)).get();
+          plan.in(WarmUpPart.RAISE).stream().max(Comparator.comparingInt(PlanItem::seconds)).get();
       findings.add(
           Finding.of(
                   FAULT,

@@ -44,7 +44,7 @@ public record Drill(
     String name,
     List<String> aliases,
     Optional<Rung> rung,
-    Block block,
+    WarmUpPart block,
     Map<Sport, Integer> suits,
     Level level,
     Position position,

@@ -41,16 +41,11 @@ public final class DrillLibrary {
         });
   }
 
-  /** The library that ships with Jubilee. */
-  public static DrillLibrary builtIn() {
-    return BuiltIn.LIBRARY;
-  }
-
   public List<Drill> drills() {
     return List.copyOf(byId.values());
   }
 
-  public List<Drill> in(Block block) {
+  public List<Drill> in(WarmUpPart block) {
     return byId.values().stream().filter(d -> d.block() == block).toList();
   }
 
@@ -86,9 +81,5 @@ public final class DrillLibrary {
                 ladders.get(r.ladder()).rungs().stream()
                     .filter(d -> d.rung().orElseThrow().step() == r.step() + step)
                     .findFirst());
-  }
-
-  private static final class BuiltIn {
-    static final DrillLibrary LIBRARY = LibraryReader.builtIn();
   }
 }

@@ -46,7 +46,7 @@ public record Anchors(
     int percent = (int) Math.round(100 * intensity / model.top());
     return new Target(
         effort,
-        known ? gauge() : Gauge.FEEL,
+        known ? gauge() : TargetMetric.FEEL,
         known ? intensity : 0,
         percent,
         general.heartLow(),
@@ -65,7 +65,7 @@ public record Anchors(
     double share = RESERVE_AT_CRITICAL * effort.points() / Effort.CRITICAL;
     return new Target(
         effort,
-        Gauge.FEEL,
+        TargetMetric.FEEL,
         0,
         0,
         heart.get().atReserve(Math.max(0, share - HEART_BAND)),
@@ -99,12 +99,12 @@ public record Anchors(
     return model.effortOf(share * model.top());
   }
 
-  private Gauge gauge() {
+  private TargetMetric gauge() {
     return switch (sport) {
-      case RUN -> Gauge.PACE;
-      case RIDE -> Gauge.POWER;
-      case ROW -> Gauge.SPLIT;
-      case SWIM -> Gauge.SWIM_PACE;
+      case RUN -> TargetMetric.PACE;
+      case RIDE -> TargetMetric.POWER;
+      case ROW -> TargetMetric.SPLIT;
+      case SWIM -> TargetMetric.SWIM_PACE;
     };
   }
 }

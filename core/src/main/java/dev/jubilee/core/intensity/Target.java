@@ -5,7 +5,7 @@ package dev.jubilee.core.intensity;
  *
  * @param effort position on the common scale
  * @param gauge which figure {@code value} is
- * @param value m/s, W or a share as {@code gauge} says; 0 for {@link Gauge#FEEL}
+ * @param value m/s, W or a share as {@code gauge} says; 0 for {@link TargetMetric#FEEL}
  * @param percentOfTop per cent of maximal sprint speed or power, 0 to 100
  * @param heartLow beats/min, or 0 when heart rate does not apply to so short an effort
  * @param heartHigh beats/min, or 0
@@ -14,7 +14,7 @@ package dev.jubilee.core.intensity;
  */
 public record Target(
     Effort effort,
-    Gauge gauge,
+    TargetMetric gauge,
     double value,
     int percentOfTop,
     int heartLow,
@@ -24,17 +24,17 @@ public record Target(
 
   /** A target by feel alone. */
   public static Target byFeel(Effort effort) {
-    return new Target(effort, Gauge.FEEL, 0, 0, 0, 0, 0, 0);
+    return new Target(effort, TargetMetric.FEEL, 0, 0, 0, 0, 0, 0);
   }
 
   /** A share of the load of the work sets. */
   public static Target ofLoad(double share, Effort effort) {
-    return new Target(effort, Gauge.LOAD, share, 0, 0, 0, 0, 0);
+    return new Target(effort, TargetMetric.LOAD, share, 0, 0, 0, 0, 0);
   }
 
   /** By feel, with a share of top effort to go by. */
   public static Target ofTop(int percent, Effort effort) {
-    return new Target(effort, Gauge.FEEL, 0, percent, 0, 0, 0, 0);
+    return new Target(effort, TargetMetric.FEEL, 0, percent, 0, 0, 0, 0);
   }
 
   public double perceivedExertion() {

@@ -1,8 +1,14 @@
 package dev.jubilee.core.prescription;
 
-import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.choice.LockedItems;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.plan.Lock;
+import dev.jubilee.core.plan.Loss;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.SetUp;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -11,9 +17,9 @@ import java.util.Optional;
  * Makes the plan's real seconds fit the minutes: never over, and when told to fill them, within
  * half a minute below. What goes and what grows follows common practice; locked items never change.
  */
-final class Fitting {
+public final class Fitting {
   /** Ends the id of a drill done a second time. */
-  static final String ROUND_2 = "-round-2";
+  public static final String ROUND_2 = "-round-2";
 
   private static final int LEAST_RAISE = 60;
   private static final int LEAST_TRANSITION = 15;
@@ -61,7 +67,7 @@ final class Fitting {
     while (slack() >= STEP && growDose()) {
       // each pass adds a step to the drill that has most room
     }
-    growRaise(Minutes.LONG_RAISE);
+    growRaise(TimeBudget.LONG_RAISE);
     if (slack() >= 60) {
       repeatCircuit();
     }
@@ -73,10 +79,10 @@ final class Fitting {
   }
 
   private boolean shortenRaise(int least) {
-    int total = Pins.seconds(plan.in(Block.RAISE));
+    int total = LockedItems.seconds(plan.in(WarmUpPart.RAISE));
     for (int i = plan.items().size() - 1; i >= 0; i--) {
       PlanItem item = plan.items().get(i);
-      if (item.block() == Block.RAISE && !item.lock().keepsDrill()) {
+      if (item.block() == WarmUpPart.RAISE && !item.lock().keepsDrill()) {
         int seconds = item.dose().amount();
         int down = Math.min(STEP, total - least);
         if (down <= 0 || seconds - down < 20) {
@@ -95,7 +101,7 @@ final class Fitting {
     double smallest = Double.POSITIVE_INFINITY;
     for (int i = 0; i < plan.items().size(); i++) {
       PlanItem item = plan.items().get(i);
-      if (Prescriber.isMenu(item.block()) && !item.lock().keepsDrill()) {
+      if (item.block().isChosen() && !item.lock().keepsDrill()) {
         double loss = Loss.without(plan, item).total() / item.seconds();
         if (loss < smallest) {
           smallest = loss;
@@ -110,7 +116,7 @@ final class Fitting {
     int last = plan.items().size() - 1;
     PlanItem item = plan.items().get(last);
     int down = Math.min(-slack(), item.dose().amount() - LEAST_TRANSITION);
-    if (item.block() != Block.TRANSITION || item.lock().keepsDrill() || down <= 0) {
+    if (item.block() != WarmUpPart.TRANSITION || item.lock().keepsDrill() || down <= 0) {
       return false;
     }
     replace(last, item.withDose(item.dose().withAmount(item.dose().amount() - down)));
@@ -120,7 +126,7 @@ final class Fitting {
   private boolean dropFirstEffort() {
     for (int i = 0; i < plan.items().size(); i++) {
       PlanItem item = plan.items().get(i);
-      if (item.block() == Block.BUILD && !item.lock().keepsDrill()) {
+      if (item.block() == WarmUpPart.BUILD && !item.lock().keepsDrill()) {
         return removeAt(i);
       }
     }
@@ -133,7 +139,7 @@ final class Fitting {
     for (int i = 0; i < plan.items().size(); i++) {
       PlanItem item = plan.items().get(i);
       Optional<Drill> drill = plan.drill(item);
-      if (!Prescriber.isMenu(item.block()) || item.lock() == Lock.DOSE || drill.isEmpty()) {
+      if (!item.block().isChosen() || item.lock() == Lock.DOSE || drill.isEmpty()) {
         continue;
       }
       Dose grown = item.dose().withAmount(item.dose().amount() + growth(item.dose()));
@@ -168,7 +174,7 @@ final class Fitting {
     for (int i = 0; i < plan.items().size(); i++) {
       PlanItem item = plan.items().get(i);
       boolean circuit =
-          item.block() == Block.MOBILISE
+          item.block() == WarmUpPart.MOBILISE
               && plan.drill(item)
                   .filter(d -> d.contacts() == 0 && !SetUp.onApparatus(d))
                   .isPresent();
@@ -204,11 +210,11 @@ final class Fitting {
     for (int i = 0; i < plan.items().size(); i++) {
       PlanItem item = plan.items().get(i);
       boolean longer = main < 0 || item.dose().seconds() > plan.items().get(main).dose().seconds();
-      if (item.block() == Block.RAISE && !item.lock().keepsDrill() && longer) {
+      if (item.block() == WarmUpPart.RAISE && !item.lock().keepsDrill() && longer) {
         main = i;
       }
     }
-    int total = Pins.seconds(plan.in(Block.RAISE));
+    int total = LockedItems.seconds(plan.in(WarmUpPart.RAISE));
     int more = Math.min(slack(), most - total) / STEP * STEP;
     if (main >= 0 && more > 0) {
       PlanItem item = plan.items().get(main);
@@ -220,7 +226,7 @@ final class Fitting {
     int last = plan.items().size() - 1;
     PlanItem item = plan.items().get(last);
     int more = Math.min(slack(), most - item.dose().amount());
-    if (item.block() == Block.TRANSITION && !item.lock().keepsDrill() && more > 0) {
+    if (item.block() == WarmUpPart.TRANSITION && !item.lock().keepsDrill() && more > 0) {
       replace(last, item.withDose(item.dose().withAmount(item.dose().amount() + more)));
     }
   }

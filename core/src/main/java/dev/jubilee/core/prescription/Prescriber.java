@@ -1,16 +1,28 @@
 package dev.jubilee.core.prescription;
 
+import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.AnchorFinder;
-import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.build.GradedEffort;
+import dev.jubilee.core.build.Raise;
+import dev.jubilee.core.build.Ramp;
+import dev.jubilee.core.choice.DrillMenu;
+import dev.jubilee.core.choice.LockedItems;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.demand.Demand;
+import dev.jubilee.core.demand.DemandFinder;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Anchors;
+import dev.jubilee.core.plan.Benefit;
+import dev.jubilee.core.plan.Lock;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.plan.SetUp;
+import dev.jubilee.core.plan.Tuning;
 import dev.jubilee.core.selection.Menu;
-import dev.jubilee.core.session.Approach;
-import dev.jubilee.core.session.Circumstances;
-import dev.jubilee.core.session.Demand;
-import dev.jubilee.core.session.DemandFinder;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -25,7 +37,7 @@ import java.util.Set;
  * simulation. No stage reaches back; where the simulation finds the athlete cold or tired at the
  * start, the lengths are tuned and all is computed once more.
  *
- * <p>Example: {@code new Prescriber(DrillLibrary.builtIn()).prescribe(request)}.
+ * <p>Example: {@code new Prescriber(BuiltInLibrary.get()).prescribe(request)}.
  */
 public final class Prescriber {
   /** Named in every stored prescription, so that one knows what computed it. */
@@ -103,7 +115,7 @@ public final class Prescriber {
 
   /** A plan of which only the drills are open. */
   private record Draft(
-      Anchors anchors, Demand demand, Pins pins, Skeleton skeleton, DrillMenu menu) {}
+      Anchors anchors, Demand demand, LockedItems pins, Skeleton skeleton, DrillMenu menu) {}
 
   /**
    * @param insisted ids of wanted drills to put in, in their least dose, even without room
@@ -113,14 +125,15 @@ public final class Prescriber {
     Demand demand = request.demand(anchors);
     Ramp ramp = new Ramp(request, library, anchors, demand);
     Raise raise = new Raise(request, library, anchors);
-    Pins pins = Pins.of(request);
+    LockedItems pins = LockedItems.of(request);
 
     Circumstances circumstances = request.circumstances();
     Optional<Drill> mainRaise = raise.main();
     boolean onApparatus = mainRaise.filter(SetUp::onApparatus).isPresent();
-    int idealBuild = pins.build().isEmpty() ? Ramp.total(ramp.ideal()) : Pins.seconds(pins.build());
-    Minutes shared =
-        Minutes.share(
+    int idealBuild =
+        pins.build().isEmpty() ? Ramp.total(ramp.ideal()) : LockedItems.seconds(pins.build());
+    TimeBudget shared =
+        TimeBudget.share(
             demand, idealBuild, 60 * circumstances.minutes(), circumstances.fill(), onApparatus);
 
     // With little time, drills on land would be done cold and cost the way to the machine as well.
@@ -129,7 +142,7 @@ public final class Prescriber {
             && request.session().kind().isHard()
             && !request.session().kind().isOnLand()
             && 60 * circumstances.minutes() < PULSE_WORTHWHILE;
-    Minutes minutes = isStraightOn ? shared.straightOn() : shared;
+    TimeBudget minutes = isStraightOn ? shared.straightOn() : shared;
     List<Drill> possible =
         DrillMenu.candidates(library, request).stream()
             .filter(d -> !isStraightOn || SetUp.onApparatus(d))
@@ -159,13 +172,13 @@ public final class Prescriber {
   }
 
   /** The fullest build that fits its share; at the very least one effort, if the raise stays. */
-  private static List<GradedEffort> build(Ramp ramp, Minutes minutes) {
+  private static List<GradedEffort> build(Ramp ramp, TimeBudget minutes) {
     List<GradedEffort> fitting = ramp.within(minutes.build());
     boolean roomForOne = Ramp.total(ramp.least()) <= minutes.total() - LEAST_BEFORE_AN_EFFORT;
     return fitting.isEmpty() && roomForOne ? ramp.least() : fitting;
   }
 
-  private List<PlanItem> raiseItems(Raise raise, Drill main, Minutes minutes) {
+  private List<PlanItem> raiseItems(Raise raise, Drill main, TimeBudget minutes) {
     List<PlanItem> items = new ArrayList<>();
     int seconds = minutes.raise();
     if (SetUp.onApparatus(main) && minutes.total() >= PULSE_WORTHWHILE && minutes.menu() > 90) {
@@ -182,7 +195,7 @@ public final class Prescriber {
   private DrillMenu drillMenu(
       PrescriptionRequest request,
       Demand demand,
-      Pins pins,
+      LockedItems pins,
       Skeleton skeleton,
       int seconds,
       List<Drill> possible,
@@ -207,17 +220,17 @@ public final class Prescriber {
     }
     candidates.replaceAll(d -> fittedToLane(d, request));
     double share = Math.min(1, (double) seconds / Math.max(1, demand.menuTotal()));
-    Map<Block, Menu.Room> rooms = new EnumMap<>(Block.class);
-    for (Block block : DrillMenu.BLOCKS) {
+    Map<WarmUpPart, Menu.Room> rooms = new EnumMap<>(WarmUpPart.class);
+    for (WarmUpPart block : WarmUpPart.CHOSEN) {
       int ideal = demand.menuSeconds().getOrDefault(block, 0);
       // A little more than its ideal, where another block asks for less.
       int most = ideal * 5 / 4;
       // Drills are wanted for what they rehearse, never to fill their time.
-      int least = block == Block.DRILL ? 0 : (int) (LEAST_OF_IDEAL * share * ideal);
+      int least = block == WarmUpPart.DRILL ? 0 : (int) (LEAST_OF_IDEAL * share * ideal);
       rooms.put(block, new Menu.Room(least, most));
     }
     if (request.approach().first() == Approach.First.ROLLING && seconds > 2 * ROLLING) {
-      rooms.put(Block.RELEASE, new Menu.Room(ROLLING / 2, ROLLING));
+      rooms.put(WarmUpPart.RELEASE, new Menu.Room(ROLLING / 2, ROLLING));
     }
     return new DrillMenu(
         request,
@@ -254,7 +267,7 @@ public final class Prescriber {
       items.add(
           new PlanItem(
               "",
-              Block.BUILD,
+              WarmUpPart.BUILD,
               e.drillId(),
               drill.get().name(),
               e.dose(),
@@ -284,7 +297,7 @@ public final class Prescriber {
   private PlanItem waiting(String drillId, int seconds) {
     return new PlanItem(
         "",
-        Block.TRANSITION,
+        WarmUpPart.TRANSITION,
         drillId,
         library.find(drillId).map(Drill::name).orElse("Settle"),
         new Dose.Timed(seconds, 1),
@@ -317,9 +330,5 @@ public final class Prescriber {
 
   private static boolean isTaken(List<PlanItem> items, String id) {
     return items.stream().anyMatch(i -> i.id().equals(id));
-  }
-
-  static boolean isMenu(Block block) {
-    return DrillMenu.BLOCKS.contains(block);
   }
 }

@@ -1,9 +1,15 @@
 package dev.jubilee.core.prescription;
 
-import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.approach.Approach;
+import dev.jubilee.core.choice.LockedItems;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
-import dev.jubilee.core.session.Approach;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.plan.Benefit;
+import dev.jubilee.core.plan.Changeovers;
+import dev.jubilee.core.plan.Layout;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.SetUp;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -25,7 +31,7 @@ record Skeleton(DrillLibrary library, Approach.First first, int group, List<Plan
 
   /** Seconds without any drill. */
   int seconds() {
-    return Pins.seconds(Changeovers.timed(library, items, group));
+    return LockedItems.seconds(Changeovers.timed(library, items, group));
   }
 
   /** Ground contacts of the build. */
@@ -39,7 +45,7 @@ record Skeleton(DrillLibrary library, Approach.First first, int group, List<Plan
   List<Layout.Part> layout() {
     List<Layout.Part> parts = new ArrayList<>();
     for (Layout.Part part : Layout.order(first)) {
-      if (Prescriber.isMenu(part.block())) {
+      if (part.block().isChosen()) {
         parts.add(part);
         continue;
       }
@@ -55,11 +61,11 @@ record Skeleton(DrillLibrary library, Approach.First first, int group, List<Plan
   }
 
   /** The whole plan: the skeleton with the drills in their parts, in the order given. */
-  List<PlanItem> with(List<Benefit.Part> drills, Pins pins) {
+  List<PlanItem> with(List<Benefit.Part> drills, LockedItems pins) {
     List<PlanItem> whole = new ArrayList<>();
     Set<String> given = new HashSet<>();
     for (Layout.Part part : Layout.order(first)) {
-      if (Prescriber.isMenu(part.block())) {
+      if (part.block().isChosen()) {
         drills.stream()
             .filter(d -> part.holds(d.drill()))
             .map(d -> pins.itemOf(d, library, given))
@@ -74,7 +80,7 @@ record Skeleton(DrillLibrary library, Approach.First first, int group, List<Plan
   private List<PlanItem> in(Layout.Part part) {
     return items.stream()
         .filter(i -> i.block() == part.block())
-        .filter(i -> part.block() == Block.TRANSITION || onApparatus(i) == part.apparatus())
+        .filter(i -> part.block() == WarmUpPart.TRANSITION || onApparatus(i) == part.apparatus())
         .toList();
   }
 

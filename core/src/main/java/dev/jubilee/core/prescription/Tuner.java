@@ -1,9 +1,13 @@
 package dev.jubilee.core.prescription;
 
-import dev.jubilee.core.drill.Block;
-import dev.jubilee.core.session.Demand;
+import dev.jubilee.core.demand.Demand;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PlanLoad;
+import dev.jubilee.core.plan.Tuning;
 import dev.jubilee.core.session.SessionKind;
-import dev.jubilee.core.simulation.Air;
+import dev.jubilee.core.simulation.Ambient;
 import dev.jubilee.core.simulation.Body;
 import dev.jubilee.core.simulation.Simulation;
 import dev.jubilee.core.simulation.Trace;
@@ -47,7 +51,7 @@ final class Tuner {
   }
 
   static Outlook outlook(Plan plan) {
-    Air air = Air.of(plan.request().circumstances());
+    Ambient air = Ambient.of(plan.request().circumstances());
     Trace trace = Simulation.run(PlanLoad.of(plan), Body.USUAL, air);
     return new Outlook(trace.muscle(plan.seconds()), trace.freshness(plan.seconds()));
   }
@@ -117,12 +121,12 @@ final class Tuner {
   /** The plan with other lengths, as far as its items allow; only for looking ahead. */
   private static Plan with(Plan plan, Tuning tuning) {
     List<PlanItem> items = new ArrayList<>(plan.items());
-    int raise = longest(items, Block.RAISE, "");
+    int raise = longest(items, WarmUpPart.RAISE, "");
     if (raise >= 0) {
       lengthen(items, raise, tuning.raise());
     }
-    int settle = longest(items, Block.TRANSITION, Prescriber.SETTLE);
-    int topUp = longest(items, Block.TRANSITION, Prescriber.TOP_UP);
+    int settle = longest(items, WarmUpPart.TRANSITION, Prescriber.SETTLE);
+    int topUp = longest(items, WarmUpPart.TRANSITION, Prescriber.TOP_UP);
     if (topUp >= 0) {
       lengthen(items, topUp, tuning.topUp());
       lengthen(items, settle, -tuning.topUp());
@@ -133,7 +137,7 @@ final class Tuner {
     return new Plan(plan.request(), plan.anchors(), plan.demand(), plan.library(), items);
   }
 
-  private static int longest(List<PlanItem> items, Block block, String drillId) {
+  private static int longest(List<PlanItem> items, WarmUpPart block, String drillId) {
     int found = -1;
     for (int i = 0; i < items.size(); i++) {
       PlanItem item = items.get(i);

@@ -1,20 +1,20 @@
 package dev.jubilee.core.readiness;
 
-import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.demand.Demand;
+import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Effort;
-import dev.jubilee.core.prescription.Plan;
-import dev.jubilee.core.prescription.PlanItem;
-import dev.jubilee.core.prescription.PlanLoad;
-import dev.jubilee.core.session.Demand;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PlanLoad;
 import dev.jubilee.core.session.SessionKind;
-import dev.jubilee.core.simulation.Air;
+import dev.jubilee.core.simulation.Ambient;
 import dev.jubilee.core.simulation.Body;
 import dev.jubilee.core.simulation.Cost;
-import dev.jubilee.core.simulation.Load;
+import dev.jubilee.core.simulation.LoadProfile;
+import dev.jubilee.core.simulation.MuscleTemperature;
 import dev.jubilee.core.simulation.Simulation;
+import dev.jubilee.core.simulation.TemperatureTrace;
 import dev.jubilee.core.simulation.Trace;
-import dev.jubilee.core.simulation.Warming;
-import dev.jubilee.core.simulation.Warmth;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -30,7 +30,8 @@ import java.util.Optional;
  * @param quick and of one that warms quickly and cools slowly
  * @param verdict at the start
  */
-public record Readiness(int start, Trace usual, Warming slow, Warming quick, Verdict verdict) {
+public record Readiness(
+    int start, Trace usual, TemperatureTrace slow, TemperatureTrace quick, Verdict verdict) {
   /** How far beyond the planned start it is looked, s. */
   public static final int LOOK_AHEAD = 45 * 60;
 
@@ -51,12 +52,12 @@ public record Readiness(int start, Trace usual, Warming slow, Warming quick, Ver
 
   /** What a plan leads to; the same plan gives the same. */
   public static Readiness of(Plan plan) {
-    Load load = PlanLoad.of(plan);
-    Air air = Air.of(plan.request().circumstances());
+    LoadProfile load = PlanLoad.of(plan);
+    Ambient air = Ambient.of(plan.request().circumstances());
     Trace usual = Simulation.run(load.thenStanding(LOOK_AHEAD), Body.USUAL, air);
-    Warming slow = Simulation.warming(load, Body.SLOW, air);
-    Warming quick = Simulation.warming(load, Body.QUICK, air);
-    Warming layered = Simulation.warming(load, Body.USUAL, air.withLayers());
+    TemperatureTrace slow = Simulation.warming(load, Body.SLOW, air);
+    TemperatureTrace quick = Simulation.warming(load, Body.QUICK, air);
+    TemperatureTrace layered = Simulation.warming(load, Body.USUAL, air.withLayers());
     int start = load.seconds();
     double kept = layered.muscle(start) - usual.muscle(start);
     Cost cost = Cost.of(load, usual);
@@ -72,7 +73,7 @@ public record Readiness(int start, Trace usual, Warming slow, Warming quick, Ver
     double freshness = usual.freshness(start);
     boolean isRehearsed = isRehearsed(plan);
     Optional<Verdict.Window> window = window(usual, start, endOfWork(plan), wanted);
-    Air air = Air.of(plan.request().circumstances());
+    Ambient air = Ambient.of(plan.request().circumstances());
     double gone = usual.muscle(usual.seconds());
     Optional<Verdict.TopUp> topUp =
         plan.request().session().kind().isHard() ? topUp(gone, wanted, air) : Optional.empty();
@@ -106,10 +107,10 @@ public record Readiness(int start, Trace usual, Warming slow, Warming quick, Ver
   private static boolean isRehearsed(Plan plan) {
     if (plan.request().session().kind() == SessionKind.GYM) {
       // Warm-up sets end below the work sets by design.
-      return !plan.in(Block.BUILD).isEmpty();
+      return !plan.in(WarmUpPart.BUILD).isEmpty();
     }
     double highest =
-        plan.in(Block.BUILD).stream()
+        plan.in(WarmUpPart.BUILD).stream()
             .flatMap(i -> i.target().stream())
             .mapToDouble(t -> t.effort().points())
             .max()
@@ -119,7 +120,7 @@ public record Readiness(int start, Trace usual, Warming slow, Warming quick, Ver
   }
 
   private static double highestRaise(Plan plan) {
-    return plan.in(Block.RAISE).stream()
+    return plan.in(WarmUpPart.RAISE).stream()
         .map(PlanItem::target)
         .flatMap(Optional::stream)
         .mapToDouble(t -> t.effort().points())
@@ -154,7 +155,7 @@ public record Readiness(int start, Trace usual, Warming slow, Warming quick, Ver
   /** Second at which all but the way to the start is done. */
   private static int endOfWork(Plan plan) {
     return plan.items().stream()
-        .filter(i -> i.block() != Block.TRANSITION)
+        .filter(i -> i.block() != WarmUpPart.TRANSITION)
         .mapToInt(PlanItem::seconds)
         .sum();
   }
@@ -165,11 +166,11 @@ public record Readiness(int start, Trace usual, Warming slow, Warming quick, Ver
   }
 
   /** The shortest easy movement that warms again after standing about for long. */
-  private static Optional<Verdict.TopUp> topUp(double gone, double wanted, Air air) {
-    Warmth body = new Warmth(Body.USUAL, air);
+  private static Optional<Verdict.TopUp> topUp(double gone, double wanted, Ambient air) {
+    MuscleTemperature body = new MuscleTemperature(Body.USUAL, air);
     for (int seconds = SHORTEST_TOP_UP; seconds <= LONGEST_TOP_UP; seconds += 60) {
       double warmed = body.after(gone, TOP_UP_COST, false, seconds);
-      double left = body.after(warmed, Load.STANDING_COST, false, AFTER_TOP_UP);
+      double left = body.after(warmed, LoadProfile.STANDING_COST, false, AFTER_TOP_UP);
       if (left >= Demand.WARM_ENOUGH * wanted) {
         return Optional.of(new Verdict.TopUp(seconds, AFTER_TOP_UP));
       }

@@ -10,7 +10,7 @@ import java.util.List;
  * to cost nothing, which keeps the bound a bound.
  */
 final class ContactBudget {
-  private final Tables tables;
+  private final PartialChoice tables;
   private final double[] reduced;
   private final List<int[]> groups = new ArrayList<>();
   private final List<double[]> mostAfter = new ArrayList<>();
@@ -23,7 +23,7 @@ final class ContactBudget {
   /**
    * @param reduced what each offer is worth beyond its price
    */
-  ContactBudget(Tables tables, double[] reduced) {
+  ContactBudget(PartialChoice tables, double[] reduced) {
     this.tables = tables;
     this.reduced = reduced;
   }

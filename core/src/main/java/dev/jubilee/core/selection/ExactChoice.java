@@ -12,9 +12,9 @@ import java.util.Set;
  * The best choice from a menu, by branch and bound (Land &amp; Doig 1960).
  *
  * <p>A good choice is guessed. Then, for each partial choice, prices are put on what is scarce
- * ({@link Prices}); when nothing better than the best so far can come of it even so, it is left.
- * Otherwise offers that no better choice can hold are struck out, and the group that decides most
- * is tried: with each of its offers, and without it.
+ * ({@link LagrangianBound}); when nothing better than the best so far can come of it even so, it is
+ * left. Otherwise offers that no better choice can hold are struck out, and the group that decides
+ * most is tried: with each of its offers, and without it.
  */
 public final class ExactChoice {
   /** Far beyond what menus need; then the best found so far is returned, unproven. */
@@ -26,17 +26,17 @@ public final class ExactChoice {
   /** Room for rounding; points are whole, so nothing is lost by it. */
   private static final double CLEARLY = 0.999;
 
-  private final Tables tables;
-  private final Prices prices;
+  private final PartialChoice tables;
+  private final LagrangianBound prices;
   private final List<Integer> current = new ArrayList<>();
   private List<Integer> best;
   private long bestPoints;
   private int nodes;
 
   private ExactChoice(Menu menu) {
-    tables = new Tables(menu);
-    prices = new Prices(tables);
-    best = FirstGuess.of(tables, List.of());
+    tables = new PartialChoice(menu);
+    prices = new LagrangianBound(tables);
+    best = GreedyStart.of(tables, List.of());
     bestPoints = pointsWith(best);
   }
 
@@ -126,7 +126,7 @@ public final class ExactChoice {
             .filter(i -> prices.reduced[i] > 0)
             .sorted(Comparator.comparingDouble(i -> -prices.reduced[i]))
             .toList();
-    List<Integer> guess = FirstGuess.of(tables, seed);
+    List<Integer> guess = GreedyStart.of(tables, seed);
     long points = pointsWith(guess);
     if (points > bestPoints) {
       bestPoints = points;

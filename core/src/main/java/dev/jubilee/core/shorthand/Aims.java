@@ -66,7 +66,7 @@ final class Aims {
   }
 
   /** Reads an aim or a rate into the line; returns the index after it. */
-  int aim(int at, Draft draft) {
+  int aim(int at, LineBuilder draft) {
     Token t = token(at);
     if (t.is("rpe") || t.is("hr")) {
       return figure(at + 1, t.is("rpe") ? Unit.EXERTION : Unit.BEATS, draft);
@@ -84,7 +84,7 @@ final class Aims {
     }
     if (t.is("race")) {
       Token last = token(at + 1).is("pace") ? token(at + 1) : t;
-      throw new Misread(
+      throw new ParseException(
           t.from(), last.to(), "the pace of which race? Such as @ 5 km pace", "5 km pace");
     }
     if (t.isClock()) {
@@ -96,10 +96,10 @@ final class Aims {
     return race(at, draft);
   }
 
-  void feel(int at, Draft draft) {
+  void feel(int at, LineBuilder draft) {
     Feel feel = Vocabulary.FEELS.get(token(at).text());
     if (draft.aim.isPresent() && !draft.aim.get().equals(feel)) {
-      throw new Misread(token(at), "two aims for one effort; one is enough");
+      throw new ParseException(token(at), "two aims for one effort; one is enough");
     }
     draft.aim = Optional.of(feel);
   }
@@ -120,18 +120,18 @@ final class Aims {
     return next;
   }
 
-  private int rate(int at, Draft draft) {
+  private int rate(int at, LineBuilder draft) {
     if (!token(at).isNumber()) {
-      throw new Misread(token(at), "which rate? Such as rate 24");
+      throw new ParseException(token(at), "which rate? Such as rate 24");
     }
     draft.rate = Optional.of((int) token(at).value());
     return RATES.contains(token(at + 1).text()) ? at + 2 : at + 1;
   }
 
   /** One number or two with a dash between them. */
-  private int figure(int at, Unit unit, Draft draft) {
+  private int figure(int at, Unit unit, LineBuilder draft) {
     if (!token(at).isNumber()) {
-      throw new Misread(token(at), "which figure?");
+      throw new ParseException(token(at), "which figure?");
     }
     boolean isRange = token(at + 1).is("-") && token(at + 2).isNumber();
     double first = token(at).value();
@@ -140,21 +140,21 @@ final class Aims {
     return isRange ? at + 3 : at + 1;
   }
 
-  private void put(Draft draft, Unit unit, double a, double b, Token where) {
+  private void put(LineBuilder draft, Unit unit, double a, double b, Token where) {
     if (draft.aim.isPresent()) {
-      throw new Misread(where, "two aims for one effort; one is enough");
+      throw new ParseException(where, "two aims for one effort; one is enough");
     }
     double gentle = unit.isPace() ? Math.max(a, b) : Math.min(a, b);
     double hard = unit.isPace() ? Math.min(a, b) : Math.max(a, b);
     draft.aim = Optional.of(new Figure(unit, gentle, hard));
   }
 
-  private int number(int at, Draft draft) {
+  private int number(int at, LineBuilder draft) {
     int unit = token(at + 1).is("-") ? at + 3 : at + 1;
     String word = token(unit).text();
     if (RATES.contains(word)) {
       if (unit > at + 1) {
-        throw new Misread(token(at), "one rate is enough");
+        throw new ParseException(token(at), "one rate is enough");
       }
       return rate(at, draft);
     }
@@ -179,7 +179,7 @@ final class Aims {
       of = Unit.PERCENT_OF_TOP;
       next = after(next + 1);
       if (token(next).is("hr") || token(next).is("heart")) {
-        throw new Misread(
+        throw new ParseException(
             token(next), "heart rate as a share differs by method; write beats, such as 150 bpm");
       }
     } else {
@@ -192,7 +192,7 @@ final class Aims {
     return next;
   }
 
-  private int pace(int at, Draft draft) {
+  private int pace(int at, LineBuilder draft) {
     boolean isRange = token(at + 1).is("-") && token(at + 2).isClock();
     double first = token(at).value();
     double second = isRange ? token(at + 2).value() : first;
@@ -206,7 +206,7 @@ final class Aims {
       }
     } else {
       if (sport == Sport.RIDE) {
-        throw new Misread(token(at), "riders aim at power; write watts, such as @ 250 W");
+        throw new ParseException(token(at), "riders aim at power; write watts, such as @ 250 W");
       }
       unit = usual();
       double per = perMetres(unit);
@@ -223,7 +223,7 @@ final class Aims {
   }
 
   /** The time of each repeat, as in 12 x 400 m @ 1:12. */
-  private int repeatTime(int next, double first, double second, Draft draft, Token where) {
+  private int repeatTime(int next, double first, double second, LineBuilder draft, Token where) {
     Unit unit = usual();
     double share = perMetres(unit) / onlyDistance(draft).orElseThrow();
     double a = Math.round(10 * first * share) / 10.0;
@@ -232,7 +232,7 @@ final class Aims {
     notes.add(
         where.text()
             + " is read as the time of each, "
-            + Words.clock(a)
+            + ShorthandWriter.clock(a)
             + " per "
             + unitWords(unit)
             + ".");
@@ -262,8 +262,8 @@ final class Aims {
         : per == 500 ? seconds >= 75 && seconds <= 170 : seconds >= 52 && seconds <= 130;
   }
 
-  private static Optional<Double> onlyDistance(Draft draft) {
-    return draft.amounts.size() == 1 && draft.amounts.get(0) instanceof Amount.Distance d
+  private static Optional<Double> onlyDistance(LineBuilder draft) {
+    return draft.amounts.size() == 1 && draft.amounts.get(0) instanceof Extent.Distance d
         ? Optional.of(d.metres())
         : Optional.empty();
   }
@@ -278,20 +278,20 @@ final class Aims {
     };
   }
 
-  private int race(int at, Draft draft) {
-    Lengths.Found<Amount> found = lengths.amount(at, Optional.empty());
+  private int race(int at, LineBuilder draft) {
+    Lengths.Found<Extent> found = lengths.amount(at, Optional.empty());
     if (found != null
-        && found.value() instanceof Amount.Time time
+        && found.value() instanceof Extent.Time time
         && sport != Sport.RIDE
         && onlyDistance(draft).isPresent()) {
       return repeatTime(found.next(), time.seconds(), time.seconds(), draft, token(at));
     }
-    if (found == null || !(found.value() instanceof Amount.Distance distance)) {
+    if (found == null || !(found.value() instanceof Extent.Distance distance)) {
       if (token(at).isNumber() && sport == Sport.RIDE) {
         notes.add(token(at).text() + " is read as watts.");
         return figure(at, Unit.WATTS, draft);
       }
-      throw new Misread(
+      throw new ParseException(
           token(at), "how hard? Such as @ threshold, @ 5 km pace, @ 4:00/km, @ 250 W");
     }
     if (sport == Sport.RIDE && found.isBare()) {
@@ -310,7 +310,7 @@ final class Aims {
       }
     }
     if (draft.aim.isPresent()) {
-      throw new Misread(token(at), "two aims for one effort; one is enough");
+      throw new ParseException(token(at), "two aims for one effort; one is enough");
     }
     draft.aim = Optional.of(new Aim.Race(distance.metres(), plus));
     return after(next);

@@ -47,7 +47,7 @@ final class Lengths {
   }
 
   /** One amount or several in a row, as in 400-800-400. */
-  Found<List<Amount>> amounts(int at) {
+  Found<List<Extent>> amounts(int at) {
     List<Token> row = new ArrayList<>();
     int i = at;
     while (token(i).isNumber() && token(i + 1).is("-") && token(i + 2).isNumber()) {
@@ -55,10 +55,10 @@ final class Lengths {
       i += 2;
     }
     if (row.isEmpty()) {
-      Found<Amount> one = amount(at, Optional.empty());
+      Found<Extent> one = amount(at, Optional.empty());
       if (one == null) {
         Token t = token(at);
-        throw new Misread(
+        throw new ParseException(
             t.from(),
             t.to(),
             t.text()
@@ -75,15 +75,15 @@ final class Lengths {
     }
     row.add(token(i));
     if (row.size() == 2) {
-      throw new Misread(
+      throw new ParseException(
           row.get(0).from(), row.get(1).to(), "a range of lengths; write one, or three in a row");
     }
-    Found<Amount> last = amount(i, Optional.empty());
+    Found<Extent> last = amount(i, Optional.empty());
     if (last == null) {
-      throw new Misread(
+      throw new ParseException(
           row.get(0).from(), row.get(row.size() - 1).to(), "of what? Add s, min or m");
     }
-    List<Amount> all = new ArrayList<>();
+    List<Extent> all = new ArrayList<>();
     for (Token t : row.subList(0, row.size() - 1)) {
       all.add(like(last.value(), token(i), t));
     }
@@ -92,11 +92,11 @@ final class Lengths {
   }
 
   /** The same unit with another number. */
-  private static Amount like(Amount model, Token of, Token number) {
+  private static Extent like(Extent model, Token of, Token number) {
     double factor = number.value() / of.value();
-    return model instanceof Amount.Time t
-        ? new Amount.Time((int) Math.round(t.seconds() * factor))
-        : distance(((Amount.Distance) model).metres() * factor);
+    return model instanceof Extent.Time t
+        ? new Extent.Time((int) Math.round(t.seconds() * factor))
+        : distance(((Extent.Distance) model).metres() * factor);
   }
 
   /**
@@ -105,14 +105,14 @@ final class Lengths {
    * @param work what a bare number is measured like, for recoveries
    * @return null when there is none here
    */
-  Found<Amount> amount(int at, Optional<Amount> work) {
+  Found<Extent> amount(int at, Optional<Extent> work) {
     Token t = token(at);
     if (t.isWord() && Vocabulary.RACES.containsKey(t.text())) {
       int next = t.is("half") && token(at + 1).is("marathon") ? at + 2 : at + 1;
       return new Found<>(distance(Vocabulary.RACES.get(t.text())), next);
     }
     if (t.isClock()) {
-      return new Found<>(new Amount.Time((int) Math.round(t.value())), at + 1);
+      return new Found<>(new Extent.Time((int) Math.round(t.value())), at + 1);
     }
     if (!t.isNumber()) {
       return null;
@@ -126,7 +126,7 @@ final class Lengths {
     }
     if (Vocabulary.METRES.containsKey(unit)) {
       if (unit.equals("m") && t.value() < 15 && t.value() >= 1) {
-        throw new Misread(
+        throw new ParseException(
             t.from(),
             token(at + 1).to(),
             t.text() + " m is read as metres and is too short; minutes are “min”",
@@ -138,7 +138,7 @@ final class Lengths {
   }
 
   /** A time in parts: 1 h 30, 2 min 15 s, 1'30". */
-  private Found<Amount> time(int at, String firstUnit) {
+  private Found<Extent> time(int at, String firstUnit) {
     double seconds = token(at).value() * Vocabulary.SECONDS.get(firstUnit);
     int unit = Vocabulary.SECONDS.get(firstUnit);
     int next = at + 2;
@@ -155,19 +155,19 @@ final class Lengths {
       seconds += token(next).value() * unit;
       next += written ? 2 : 1;
     }
-    return new Found<>(new Amount.Time((int) Math.round(seconds)), next);
+    return new Found<>(new Extent.Time((int) Math.round(seconds)), next);
   }
 
-  private Found<Amount> bare(int at, Optional<Amount> work) {
+  private Found<Extent> bare(int at, Optional<Extent> work) {
     Token t = token(at);
     double value = t.value();
     if (work.isPresent()) {
-      if (work.get() instanceof Amount.Time w && w.seconds() >= 60 && value <= 10) {
-        return noted(new Amount.Time((int) (60 * value)), at, value, "min");
+      if (work.get() instanceof Extent.Time w && w.seconds() >= 60 && value <= 10) {
+        return noted(new Extent.Time((int) (60 * value)), at, value, "min");
       }
       return value >= 10
-          ? noted(new Amount.Time((int) value), at, value, "s")
-          : noted(new Amount.Time((int) (60 * value)), at, value, "min");
+          ? noted(new Extent.Time((int) value), at, value, "s")
+          : noted(new Extent.Time((int) (60 * value)), at, value, "min");
     }
     boolean isPair = token(at + 1).is("/") && token(at + 2).isNumber();
     boolean hasUnitAfter =
@@ -178,7 +178,7 @@ final class Lengths {
         && value <= 120
         && value >= 5
         && value != Math.rint(value / 25) * 25) {
-      return noted(new Amount.Time((int) value), at, value, "s");
+      return noted(new Extent.Time((int) value), at, value, "s");
     }
     if (value >= 25 && value % 25 == 0 && value <= 30_000) {
       return new Found<>(distance(value), at + 1, "", true, false);
@@ -186,19 +186,19 @@ final class Lengths {
     return null;
   }
 
-  private static Found<Amount> noted(Amount amount, int at, double value, String unit) {
+  private static Found<Extent> noted(Extent amount, int at, double value, String unit) {
     String number = value == Math.rint(value) ? String.valueOf((int) value) : String.valueOf(value);
     return new Found<>(
         amount, at + 1, number + " is read as " + number + " " + unit + ".", true, false);
   }
 
-  static Amount.Distance distance(double metres) {
-    return new Amount.Distance(Math.round(metres * 1000) / 1000.0);
+  static Extent.Distance distance(double metres) {
+    return new Extent.Distance(Math.round(metres * 1000) / 1000.0);
   }
 
   /** Whether "on" here is the first half of "on … off". */
   boolean isOnOff(int at) {
-    Found<Amount> off =
+    Found<Extent> off =
         amount(token(at + 1).is("/") || token(at + 1).is(",") ? at + 2 : at + 1, Optional.empty());
     return off != null && token(off.next()).is("off");
   }
@@ -209,7 +209,7 @@ final class Lengths {
    * @param work the effort before it, where a bare number may be measured like it
    * @return null when there is none here
    */
-  Found<Rest> rest(int at, Optional<Amount> work) {
+  Found<Rest> rest(int at, Optional<Extent> work) {
     int i = at;
     while (token(i).is("with") || token(i).is("w") || token(i).is("/") || token(i).is("then")) {
       i++;
@@ -228,7 +228,7 @@ final class Lengths {
         return new Found<>(new Rest.Back(moving(manner.get())), afterWords(i + 1));
       }
     }
-    Found<Amount> length = token(i).isWord() ? null : amount(i, work);
+    Found<Extent> length = token(i).isWord() ? null : amount(i, work);
     if (length == null) {
       return null;
     }
@@ -255,9 +255,9 @@ final class Lengths {
     }
     Rest.Manner how = manner.orElse(Rest.Manner.STANDING);
     Rest rest =
-        length.value() instanceof Amount.Time t
+        length.value() instanceof Extent.Time t
             ? new Rest.Lasting(t.seconds(), how)
-            : new Rest.Over(((Amount.Distance) length.value()).metres(), moving(how));
+            : new Rest.Over(((Extent.Distance) length.value()).metres(), moving(how));
     return new Found<>(rest, next, length.note(), isBare, isOfSets);
   }
 

@@ -19,7 +19,7 @@ final class LineReader {
   private static final int LONG_REST = 180;
 
   private final Cursor cursor;
-  private final Whole whole;
+  private final SessionFacts whole;
   private final Lengths lengths;
   private final Aims aims;
   private final IntFunction<List<Step>> inBrackets;
@@ -27,7 +27,7 @@ final class LineReader {
   /**
    * @param inBrackets reads what stands between brackets, given how deep they are
    */
-  LineReader(Cursor cursor, Whole whole, Sport usual, IntFunction<List<Step>> inBrackets) {
+  LineReader(Cursor cursor, SessionFacts whole, Sport usual, IntFunction<List<Step>> inBrackets) {
     this.cursor = cursor;
     this.whole = whole;
     this.lengths = new Lengths(cursor.tokens);
@@ -36,7 +36,7 @@ final class LineReader {
   }
 
   /** The recovery that the words up to the next stop are, if they are nothing else. */
-  Optional<Lengths.Found<Rest>> recovery(Draft before) {
+  Optional<Lengths.Found<Rest>> recovery(LineBuilder before) {
     if (!before.wantsRest()) {
       return Optional.empty();
     }
@@ -45,8 +45,8 @@ final class LineReader {
       return Optional.empty();
     }
     if (found.isBare() && found.value() instanceof Rest.Over over && over.metres() <= 800) {
-      String length = Words.of(new Amount.Distance(over.metres()));
-      throw new Misread(
+      String length = ShorthandWriter.of(new Extent.Distance(over.metres()));
+      throw new ParseException(
           cursor.here().from(),
           cursor.tokens.get(found.next() - 1).to(),
           "is " + length + " the recovery? Then write “" + length + " jog”",
@@ -81,14 +81,14 @@ final class LineReader {
     return false;
   }
 
-  void words(Draft draft, int depth) {
+  void words(LineBuilder draft, int depth) {
     while (!cursor.isStop() && !cursor.here().isEnd()) {
       word(draft, depth);
       draft.to = cursor.tokens.get(cursor.at - 1).to();
     }
   }
 
-  private void word(Draft draft, int depth) {
+  private void word(LineBuilder draft, int depth) {
     Token t = cursor.here();
     if (t.isNumber() && cursor.next(1).is("x")) {
       times(draft, count(t));
@@ -123,7 +123,7 @@ final class LineReader {
     } else if (t.isWord() || t.is(":") || t.is(".")) {
       named(draft);
     } else {
-      throw new Misread(t, "“" + t.text() + "” means nothing here");
+      throw new ParseException(t, "“" + t.text() + "” means nothing here");
     }
   }
 
@@ -132,8 +132,8 @@ final class LineReader {
     return t.is("strides") || t.is("hills") || t.is("sprints") || t.is("starts");
   }
 
-  private Misread negative() {
-    return new Misread(
+  private ParseException negative() {
+    return new ParseException(
         cursor.here().from(),
         cursor.next(1).to(),
         "a length cannot be negative; up to 30 min of rest is accepted");
@@ -145,40 +145,41 @@ final class LineReader {
 
   private int count(Token t) {
     if (t.value() != Math.rint(t.value()) || t.value() > 1000) {
-      throw new Misread(t, "how many times? A whole number from 1 to 60 is accepted");
+      throw new ParseException(t, "how many times? A whole number from 1 to 60 is accepted");
     }
     return (int) t.value();
   }
 
-  private void times(Draft draft, int count) {
+  private void times(LineBuilder draft, int count) {
     int from = cursor.here().from();
     if (count < 1 || count > 60) {
-      throw new Misread(from, cursor.next(1).to(), count + " repeats: 1 to 60 are accepted");
+      throw new ParseException(from, cursor.next(1).to(), count + " repeats: 1 to 60 are accepted");
     }
     if (draft.times.isPresent() && draft.sets.isEmpty()) {
       draft.sets = draft.times;
     } else if (draft.times.isPresent()) {
-      throw new Misread(from, cursor.next(1).to(), "sets of sets of sets: use brackets");
+      throw new ParseException(from, cursor.next(1).to(), "sets of sets of sets: use brackets");
     }
     draft.times = Optional.of(count);
   }
 
-  private void group(Draft draft, int depth) {
+  private void group(LineBuilder draft, int depth) {
     int open = cursor.here().from();
     if (depth >= DEEPEST) {
-      throw new Misread(cursor.here(), "brackets go " + DEEPEST + " deep at most");
+      throw new ParseException(cursor.here(), "brackets go " + DEEPEST + " deep at most");
     }
     if (!draft.isEmpty()) {
-      throw new Misread(cursor.here(), "put a comma before the bracket");
+      throw new ParseException(cursor.here(), "put a comma before the bracket");
     }
     cursor.at++;
     List<Step> inside = inBrackets.apply(depth + 1);
     if (!cursor.here().is(")")) {
-      throw new Misread(open, cursor.text.length(), "this bracket is never closed", closed(open));
+      throw new ParseException(
+          open, cursor.text.length(), "this bracket is never closed", closed(open));
     }
     cursor.at++;
     if (inside.isEmpty()) {
-      throw new Misread(
+      throw new ParseException(
           open, cursor.tokens.get(cursor.at - 1).to(), "nothing between the brackets");
     }
     draft.grouped.addAll(inside);
@@ -188,9 +189,9 @@ final class LineReader {
     return cursor.text.substring(open) + ")";
   }
 
-  private void length(Draft draft) {
+  private void length(LineBuilder draft) {
     if (!draft.isEmpty()) {
-      Lengths.Found<Amount> second = lengths.amount(cursor.at, Optional.empty());
+      Lengths.Found<Extent> second = lengths.amount(cursor.at, Optional.empty());
       if (second != null && isPaceWord(cursor.tokens.get(second.next()))) {
         cursor.at = aims.aim(cursor.at, draft);
         return;
@@ -199,12 +200,12 @@ final class LineReader {
       if (rest != null && rest.isLikelyRest() && !rest.isBare()) {
         take(draft, rest);
       } else {
-        throw new Misread(
+        throw new ParseException(
             cursor.here(), "a second length; put a comma before it, or “jog” or “rest” after it");
       }
       return;
     }
-    Lengths.Found<List<Amount>> found = lengths.amounts(cursor.at);
+    Lengths.Found<List<Extent>> found = lengths.amounts(cursor.at);
     draft.amounts.addAll(found.value());
     whole.note(found.note());
     cursor.at = found.next();
@@ -214,9 +215,9 @@ final class LineReader {
   }
 
   /** Strides without a length have the usual one. */
-  void assumeStrides(Draft draft) {
+  void assumeStrides(LineBuilder draft) {
     if (draft.isEmpty() && draft.times.isPresent() && draft.extras.contains("strides")) {
-      draft.amounts.add(new Amount.Time(STRIDE));
+      draft.amounts.add(new Extent.Time(STRIDE));
       whole.note("Strides of " + STRIDE + " s each are assumed.");
     }
   }
@@ -225,27 +226,27 @@ final class LineReader {
     return t.is("pace") || t.is("effort");
   }
 
-  private void slash(Draft draft) {
+  private void slash(LineBuilder draft) {
     if (cursor.here().is("-")) {
       throw negative();
     }
-    Optional<Amount> work =
+    Optional<Extent> work =
         draft.amounts.isEmpty() ? Optional.empty() : Optional.of(draft.amounts.get(0));
     Lengths.Found<Rest> found = lengths.rest(cursor.at, work);
     if (found == null) {
-      throw new Misread(cursor.here(), "how long is the rest? Such as / 90 s, / 200 m jog");
+      throw new ParseException(cursor.here(), "how long is the rest? Such as / 90 s, / 200 m jog");
     }
     whole.note(found.note());
     take(draft, found);
   }
 
-  void take(Draft draft, Lengths.Found<Rest> found) {
+  void take(LineBuilder draft, Lengths.Found<Rest> found) {
     cursor.at = found.next();
     draft.take(found.value(), found.isOfSets());
   }
 
   /** A word that stands for itself. */
-  private void named(Draft draft) {
+  private void named(LineBuilder draft) {
     Token t = cursor.here();
     String word = t.text();
     String plain = Vocabulary.singular(word);
@@ -255,8 +256,8 @@ final class LineReader {
       return;
     }
     if (word.equals("on")) {
-      Lengths.Found<Amount> off = lengths.amount(cursor.at + 1, Optional.empty());
-      if (off != null && off.value() instanceof Amount.Time time) {
+      Lengths.Found<Extent> off = lengths.amount(cursor.at + 1, Optional.empty());
+      if (off != null && off.value() instanceof Extent.Time time) {
         cursor.at = off.next();
         draft.take(new Rest.SendOff(time.seconds()), false);
         return;
@@ -279,7 +280,7 @@ final class LineReader {
       cursor.at++;
       whole.kind = Optional.of(SessionKind.TIME_TRIAL);
     } else if (word.equals("zone") || word.equals("z")) {
-      throw new Misread(
+      throw new ParseException(
           t.from(),
           cursor.here().isNumber() ? cursor.here().to() : t.to(),
           "zones differ from coach to coach; write easy, steady, tempo, threshold or hard",
@@ -287,9 +288,10 @@ final class LineReader {
     } else if (plain.equals("hill")) {
       whole.isHills = true;
     } else if (word.equals("race") && isPaceWord(cursor.here())) {
-      throw new Misread(t.from(), cursor.here().to(), "the pace of which race?", "@ 5 km pace");
+      throw new ParseException(
+          t.from(), cursor.here().to(), "the pace of which race?", "@ 5 km pace");
     } else if (Vocabulary.MANNERS.containsKey(word) && !Vocabulary.FEELS.containsKey(word)) {
-      throw new Misread(t, "a rest follows an effort, such as 6 x 1000 m / 90 s");
+      throw new ParseException(t, "a rest follows an effort, such as 6 x 1000 m / 90 s");
     } else if (Vocabulary.FEELS.containsKey(word)) {
       aims.feel(cursor.at - 1, draft);
       cursor.at = aims.after(cursor.at);
@@ -304,7 +306,7 @@ final class LineReader {
       draft.extras.add(word);
     } else if (!Vocabulary.FILLERS.contains(word) && !word.equals(":") && !word.equals(".")) {
       Optional<String> near = Vocabulary.nearest(word);
-      throw new Misread(
+      throw new ParseException(
           t.from(),
           t.to(),
           "“"
@@ -327,7 +329,7 @@ final class LineReader {
     }
   }
 
-  private void inset(Draft draft) {
+  private void inset(LineBuilder draft) {
     boolean isLast = cursor.here().is("last") || cursor.here().is("final");
     boolean isFirst = cursor.here().is("first");
     if (!isLast && !isFirst) {
@@ -338,18 +340,18 @@ final class LineReader {
       }
     }
     if (draft.isEmpty() || draft.isGroup() || draft.inset.isPresent()) {
-      throw new Misread(
+      throw new ParseException(
           cursor.tokens.get(cursor.at - 1), "“with” follows a single stretch it is a part of");
     }
     if (isLast || isFirst) {
       cursor.at++;
     }
-    Draft inside = new Draft();
+    LineBuilder inside = new LineBuilder();
     inside.from = cursor.here().from();
     words(inside, DEEPEST);
     assumeStrides(inside);
     if (inside.isEmpty()) {
-      throw new Misread(inside.from, cursor.here().from(), "how long is that part?");
+      throw new ParseException(inside.from, cursor.here().from(), "how long is that part?");
     }
     // A comma after it may still bring the recovery of the efforts inside.
     if (cursor.here().is(",") && inside.wantsRest()) {
@@ -362,10 +364,10 @@ final class LineReader {
         cursor.at = comma;
       }
     }
-    Draft.Inset.Where where =
+    LineBuilder.Inset.Where where =
         isLast
-            ? Draft.Inset.Where.LAST
-            : isFirst ? Draft.Inset.Where.FIRST : Draft.Inset.Where.WITHIN;
-    draft.inset = Optional.of(new Draft.Inset(where, inside.steps()));
+            ? LineBuilder.Inset.Where.LAST
+            : isFirst ? LineBuilder.Inset.Where.FIRST : LineBuilder.Inset.Where.WITHIN;
+    draft.inset = Optional.of(new LineBuilder.Inset(where, inside.steps()));
   }
 }

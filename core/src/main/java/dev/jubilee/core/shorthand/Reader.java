@@ -13,19 +13,19 @@ final class Reader {
   private static final int MOST_EFFORTS = 400;
 
   private final Cursor cursor;
-  private final Whole whole = new Whole();
+  private final SessionFacts whole = new SessionFacts();
   private final LineReader lines;
-  private final List<Fault> faults = new ArrayList<>();
+  private final List<ParseError> faults = new ArrayList<>();
 
   Reader(String text, Sport usual) {
     this.cursor = new Cursor(text);
     this.lines = new LineReader(cursor, whole, usual, this::part);
   }
 
-  Reading read() {
+  ParseResult read() {
     if (cursor.text.length() > Shorthand.LONGEST) {
       faults.add(
-          new Fault(
+          new ParseError(
               Shorthand.LONGEST,
               cursor.text.length(),
               "Too long: at most " + Shorthand.LONGEST + " characters.",
@@ -35,14 +35,14 @@ final class Reader {
     List<Step> steps = part(0);
     while (!cursor.here().isEnd()) {
       faults.add(
-          new Fault(
+          new ParseError(
               cursor.here().from(), cursor.here().to(), "This bracket was never opened.", ""));
       cursor.at++;
       part(0);
     }
     if (efforts(steps) > MOST_EFFORTS) {
       faults.add(
-          new Fault(
+          new ParseError(
               0,
               cursor.text.length(),
               efforts(steps) + " efforts in all: up to " + MOST_EFFORTS + " are accepted.",
@@ -52,19 +52,20 @@ final class Reader {
     boolean saysSomething = !steps.isEmpty() || whole.kind.isPresent();
     if (!saysSomething && faults.isEmpty()) {
       faults.add(
-          new Fault(
+          new ParseError(
               0, cursor.text.length(), "No effort in it. Write one, such as 6 x 1000 m.", ""));
     }
     return reading(steps);
   }
 
-  private Reading reading(List<Step> steps) {
+  private ParseResult reading(List<Step> steps) {
     if (whole.kind.filter(SessionKind::isOnLand).isPresent()) {
-      Outline onLand = new Outline(whole.kind, Optional.empty(), false, List.of(), whole.free);
-      return new Reading(onLand, List.of(), List.of());
+      ParsedSession onLand =
+          new ParsedSession(whole.kind, Optional.empty(), false, List.of(), whole.free);
+      return new ParseResult(onLand, List.of(), List.of());
     }
-    return new Reading(
-        new Outline(whole.kind, whole.sport, whole.isHills, steps, whole.free),
+    return new ParseResult(
+        new ParsedSession(whole.kind, whole.sport, whole.isHills, steps, whole.free),
         whole.notes,
         faults);
   }
@@ -77,7 +78,7 @@ final class Reader {
 
   /** Lines up to the end or a closing bracket. */
   private List<Step> part(int depth) {
-    List<Draft> drafts = new ArrayList<>();
+    List<LineBuilder> drafts = new ArrayList<>();
     boolean soft = false;
     while (!cursor.here().isEnd() && !cursor.here().is(")")) {
       if (cursor.isStop()) {
@@ -88,7 +89,7 @@ final class Reader {
       int began = cursor.at;
       try {
         line(drafts, soft, depth);
-      } catch (Misread e) {
+      } catch (ParseException e) {
         fault(e.from, e.to, e.getMessage(), e.instead);
         cursor.skip(began);
       } catch (OutOfRangeException e) {
@@ -100,10 +101,10 @@ final class Reader {
       soft = false;
     }
     List<Step> steps = new ArrayList<>();
-    for (Draft draft : drafts) {
+    for (LineBuilder draft : drafts) {
       try {
         steps.addAll(draft.steps());
-      } catch (Misread e) {
+      } catch (ParseException e) {
         fault(e.from, e.to, e.getMessage(), e.instead);
       } catch (OutOfRangeException e) {
         fault(draft.from, draft.to, e.getMessage(), "");
@@ -119,13 +120,13 @@ final class Reader {
         instead.isEmpty()
             ? ""
             : cursor.text.substring(0, from) + instead + cursor.text.substring(to);
-    faults.add(new Fault(from, Math.max(to, from + 1), sentence, suggestion));
+    faults.add(new ParseError(from, Math.max(to, from + 1), sentence, suggestion));
   }
 
   /** One line, or what a comma brings to the line before it. */
-  private void line(List<Draft> drafts, boolean soft, int depth) {
+  private void line(List<LineBuilder> drafts, boolean soft, int depth) {
     if (soft && !drafts.isEmpty()) {
-      Draft before = drafts.get(drafts.size() - 1);
+      LineBuilder before = drafts.get(drafts.size() - 1);
       Optional<Lengths.Found<Rest>> recovery = lines.recovery(before);
       if (recovery.isPresent()) {
         lines.take(before, recovery.get());
@@ -136,20 +137,21 @@ final class Reader {
         return;
       }
     }
-    Draft draft = new Draft();
+    LineBuilder draft = new LineBuilder();
     draft.from = cursor.here().from();
     lines.words(draft, depth);
     lines.assumeStrides(draft);
     if (draft.isEmpty()) {
       if (draft.times.isPresent()) {
-        throw new Misread(
+        throw new ParseException(
             draft.from, draft.to, "how long is each of them? Write a distance or a time");
       } else if (draft.aim.isPresent() || draft.stroke.isPresent() || !draft.extras.isEmpty()) {
         if (draft.aim.equals(Optional.of(Feel.EASY)) && isLonely(draft)) {
           whole.kind = Optional.of(SessionKind.EASY);
           return;
         }
-        throw new Misread(draft.from, draft.to, "how long? Write a distance or a time with it");
+        throw new ParseException(
+            draft.from, draft.to, "how long? Write a distance or a time with it");
       } else {
         return;
       }
@@ -158,7 +160,7 @@ final class Reader {
   }
 
   /** Whether nothing else is written: "easy" alone is a session too. */
-  private boolean isLonely(Draft draft) {
+  private boolean isLonely(LineBuilder draft) {
     return draft.stroke.isEmpty()
         && draft.extras.isEmpty()
         && draft.rate.isEmpty()

@@ -17,8 +17,8 @@ import dev.jubilee.core.sport.Sport;
  * label    = long, hills, race, test, sprints, hurdles, gym, jumps and the sports
  * </pre>
  *
- * Order, case, plural and usual short forms are free. What is not understood is a {@link Fault},
- * never left out in silence; what had to be assumed is a note.
+ * Order, case, plural and usual short forms are free. What is not understood is a {@link
+ * ParseError}, never left out in silence; what had to be assumed is a note.
  */
 public final class Shorthand {
   /** Longest text that is read, in characters. */
@@ -31,7 +31,7 @@ public final class Shorthand {
    *
    * @param sport decides what a bare pace or per cent counts, and whether 50 is a swim
    */
-  public static Reading read(String text, Sport sport) {
+  public static ParseResult read(String text, Sport sport) {
     return new Reader(text, sport).read();
   }
 }

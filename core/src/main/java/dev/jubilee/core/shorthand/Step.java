@@ -25,7 +25,7 @@ public sealed interface Step {
    */
   record Piece(
       int times,
-      Amount amount,
+      Extent amount,
       Optional<Aim> aim,
       Optional<Stroke> stroke,
       Optional<Integer> rate,

@@ -48,7 +48,7 @@ public final class Timeline {
   }
 
   /** The stretches in order, at an athlete's own speeds. */
-  public static List<Stretch> of(Outline outline, SessionKind kind, Anchors anchors) {
+  public static List<Stretch> of(ParsedSession outline, SessionKind kind, Anchors anchors) {
     Timeline timeline = new Timeline(anchors, kind);
     timeline.lay(outline.steps(), true);
     return List.copyOf(timeline.stretches);
@@ -69,13 +69,13 @@ public final class Timeline {
     return new Anchors(sport, model, true, Optional.empty(), List.of(), 0, List.of());
   }
 
-  static int roughSeconds(Amount amount, Sport sport) {
-    if (amount instanceof Amount.Time t) {
+  static int roughSeconds(Extent amount, Sport sport) {
+    if (amount instanceof Extent.Time t) {
       return t.seconds();
     }
     Anchors usual = usual(sport);
     return (int)
-        Math.round(((Amount.Distance) amount).metres() / speed(usual, usual.model().critical()));
+        Math.round(((Extent.Distance) amount).metres() / speed(usual, usual.model().critical()));
   }
 
   private void lay(List<Step> steps, boolean isLastOfAll) {
@@ -101,19 +101,19 @@ public final class Timeline {
   private Stretch work(Piece piece) {
     Effort effort = effort(piece);
     int seconds =
-        piece.amount() instanceof Amount.Time t
+        piece.amount() instanceof Extent.Time t
             ? t.seconds()
             : (int)
                 Math.max(
                     1,
                     Math.round(
-                        ((Amount.Distance) piece.amount()).metres()
+                        ((Extent.Distance) piece.amount()).metres()
                             / speed(anchors, anchors.model().intensityAt(effort))));
     return new Stretch(
         seconds,
         (int) Math.round(effort.points()),
         false,
-        Words.of(
+        ShorthandWriter.of(
             new Piece(
                 1,
                 piece.amount(),
@@ -157,7 +157,7 @@ public final class Timeline {
       manner = r.manner();
     } else if (rest instanceof Rest.Back r) {
       double metres =
-          after instanceof Piece p && p.amount() instanceof Amount.Distance d
+          after instanceof Piece p && p.amount() instanceof Extent.Distance d
               ? d.metres()
               : took * speed(anchors, anchors.model().critical());
       seconds = covering(metres);

@@ -102,7 +102,7 @@ final class Vocabulary {
   static final Map<String, Double> RACES =
       Map.of("marathon", 42_195.0, "half", 21_097.5, "mile", 1609.344);
 
-  /** Words that say how it is done and are kept as they are. */
+  /** ShorthandWriter that say how it is done and are kept as they are. */
   static final Set<String> EXTRAS =
       Set.of(
           "kick",
@@ -132,7 +132,7 @@ final class Vocabulary {
           "cadence",
           "form");
 
-  /** Words that carry nothing of their own. */
+  /** ShorthandWriter that carry nothing of their own. */
   static final Set<String> FILLERS =
       Set.of("the", "a", "of", "each", "session", "pace", "effort", "on", "in", "over");
 

@@ -31,7 +31,7 @@ public record Body(double warming, double cooling, double rise, double uptake) {
   /** Time constant of heart rate, s; Jubilee modelling choice. */
   static final double HEART = 40;
 
-  /** Air in which nothing is gained or lost by it, °C; Jubilee modelling choice. */
+  /** Ambient in which nothing is gained or lost by it, °C; Jubilee modelling choice. */
   private static final int MILD = 20;
 
   /** How far cold air draws the level down, °C a °C; Jubilee modelling choice. */
@@ -49,7 +49,7 @@ public record Body(double warming, double cooling, double rise, double uptake) {
   private static final int POOL = 8;
 
   /** Muscle temperature above that of rest in mild air to which a steady cost leads, °C. */
-  double level(double cost, Air air, boolean inWater) {
+  double level(double cost, Ambient air, boolean inWater) {
     double colder = Math.max(-10, MILD - (inWater ? POOL : air.felt()));
     double through = air.layers() && !inWater ? THROUGH_LAYERS : 1;
     // Beyond critical intensity efforts are short: their heat is bounded, not their cost.
@@ -57,7 +57,7 @@ public record Body(double warming, double cooling, double rise, double uptake) {
   }
 
   /** Time constant with which muscle cools, s. */
-  double cooling(Air air, boolean inWater) {
+  double cooling(Ambient air, boolean inWater) {
     double colder = Math.max(0, MILD - (inWater ? POOL : air.felt()));
     double through = air.layers() && !inWater ? THROUGH_LAYERS : 1;
     double layered = air.layers() && !inWater ? 1 + THROUGH_LAYERS / 2 : 1;

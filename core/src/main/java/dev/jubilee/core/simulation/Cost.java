@@ -14,7 +14,7 @@ public record Cost(double deepest, int aboveCritical) {
   public static final int LONGEST_ABOVE = 150;
 
   /** Of a load whose body was simulated, up to its last second. */
-  public static Cost of(Load load, Trace trace) {
+  public static Cost of(LoadProfile load, Trace trace) {
     double deepest = 1;
     int above = 0;
     for (int s = 0; s < load.seconds(); s++) {

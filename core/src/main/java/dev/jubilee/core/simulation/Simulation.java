@@ -1,8 +1,8 @@
 package dev.jubilee.core.simulation;
 
 /**
- * Warm-up and wait in steps of one second. Load is constant within a second, so each quantity
- * follows its differential equation exactly:
+ * Warm-up and wait in steps of one second. LoadProfile is constant within a second, so each
+ * quantity follows its differential equation exactly:
  *
  * <ul>
  *   <li>muscle temperature, oxygen uptake and heart rate: dx/dt = (level − x) / time constant;
@@ -24,12 +24,12 @@ public final class Simulation {
   private Simulation() {}
 
   /** Muscle temperature of one who has stood about in this air, clothed, °C above rest. */
-  public static double onArrival(Body body, Air air) {
-    return body.level(Load.STANDING_COST, air.withLayers(), false);
+  public static double onArrival(Body body, Ambient air) {
+    return body.level(LoadProfile.STANDING_COST, air.withLayers(), false);
   }
 
   /** The body from the first second of a load to its last. */
-  public static Trace run(Load load, Body body, Air air) {
+  public static Trace run(LoadProfile load, Body body, Ambient air) {
     int n = load.seconds();
     Trace trace = new Trace(n);
     trace.muscle[0] = onArrival(body, air);
@@ -37,7 +37,7 @@ public final class Simulation {
     double uptakeStays = Math.exp(-1 / body.uptake());
     double heartStays = Math.exp(-1 / Body.HEART);
     double fatigueStays = Math.exp(-1 / FADES);
-    Warmth warmth = new Warmth(body, air);
+    MuscleTemperature warmth = new MuscleTemperature(body, air);
     for (int s = 0; s < n; s++) {
       double cost = load.cost[s];
       double speed = load.speed[s];
@@ -57,14 +57,14 @@ public final class Simulation {
   }
 
   /** Muscle temperature alone, where nothing else is asked for. */
-  public static Warming warming(Load load, Body body, Air air) {
+  public static TemperatureTrace warming(LoadProfile load, Body body, Ambient air) {
     double[] muscle = new double[load.seconds() + 1];
     muscle[0] = onArrival(body, air);
-    Warmth warmth = new Warmth(body, air);
+    MuscleTemperature warmth = new MuscleTemperature(body, air);
     for (int s = 0; s < load.seconds(); s++) {
       muscle[s + 1] = warmth.after(muscle[s], load.cost[s], load.inWater[s]);
     }
-    return new Warming(muscle);
+    return new TemperatureTrace(muscle);
   }
 
   /**

@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
-import dev.jubilee.core.intensity.Gauge;
 import dev.jubilee.core.intensity.RowingErgometer;
+import dev.jubilee.core.intensity.TargetMetric;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
@@ -63,7 +63,9 @@ class AnchorFinderTest {
   void aResultHeldBackByWindOrHillsYieldsToAFairOne() {
     TestResult windy =
         new TestResult.RunRace(
-            10_000, clock("45:00"), new Taken(Optional.of(10), Taken.Setting.SLOW));
+            10_000,
+            clock("45:00"),
+            new ResultConditions(Optional.of(10), ResultConditions.Setting.SLOW));
     TestResult fair = race(10_000, "43:00", 80);
 
     assertThat(counting(List.of(windy, fair))).isEqualTo(fair);
@@ -147,7 +149,8 @@ class AnchorFinderTest {
         .isGreaterThan(0.1);
 
     Anchors unknown = anchors(Sport.RUN, List.of());
-    assertThat(unknown.target(Effort.of(60), Duration.ofMinutes(5)).gauge()).isEqualTo(Gauge.FEEL);
+    assertThat(unknown.target(Effort.of(60), Duration.ofMinutes(5)).gauge())
+        .isEqualTo(TargetMetric.FEEL);
     assertThat(unknown.target(Effort.of(60), Duration.ofMinutes(5)).spread()).isZero();
   }
 
@@ -190,8 +193,8 @@ class AnchorFinderTest {
     return new TestResult.RunRace(metres, clock(time), days(daysAgo));
   }
 
-  private static Taken days(int ago) {
-    return new Taken(Optional.of(ago), Taken.Setting.FAIR);
+  private static ResultConditions days(int ago) {
+    return new ResultConditions(Optional.of(ago), ResultConditions.Setting.FAIR);
   }
 
   private static Duration clock(String time) {

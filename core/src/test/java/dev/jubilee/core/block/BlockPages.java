@@ -1,7 +1,7 @@
 package dev.jubilee.core.block;
 
 import dev.jubilee.core.Scenarios;
-import dev.jubilee.core.prescription.Plan;
+import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
@@ -30,7 +30,7 @@ public final class BlockPages {
         "One runner, intermediate, twelve weeks to a race on a Saturday, 35 min to warm up.\n");
     text.append("What goes up, and the warm-ups of two sessions a week.\n\n");
     text.append("| week | emphasis | this week | contacts at most |\n|---|---|---|---|\n");
-    for (Stand stand : outcome.stands()) {
+    for (AthleteWeek stand : outcome.stands()) {
       text.append("| ").append(stand.week().number());
       text.append(" | ").append(stand.week().emphasis().words()).append(" | ");
       stand.changes().forEach(c -> text.append(c.why()).append(' '));

@@ -1,10 +1,11 @@
 package dev.jubilee.core.block;
 
 import dev.jubilee.core.Scenarios;
+import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.DrillLibrary;
-import dev.jubilee.core.session.Approach;
-import dev.jubilee.core.session.Place;
+import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
@@ -63,7 +64,10 @@ final class Blocks {
 
   /** An athlete's block: where they stand and what they warm up with. */
   record Outcome(
-      TrainingBlock block, Climber climber, List<Stand> stands, List<Prescribed> prescribed) {}
+      TrainingBlock block,
+      BlockAthlete climber,
+      List<AthleteWeek> stands,
+      List<Prescribed> prescribed) {}
 
   /** An intermediate athlete's block, with nothing in between. */
   static Outcome outcome(TrainingBlock block, List<Planned> sessions) {
@@ -83,8 +87,8 @@ final class Blocks {
       Sport sport,
       LocalDate today,
       List<Interruption> interruptions,
-      List<Mark> marks,
-      List<Wish> wishes) {
+      List<MasteryRecord> marks,
+      List<PlannedProgression> wishes) {
     return outcome(block, athlete, today, interruptions, marks, wishes, sessions(block, sport));
   }
 
@@ -93,14 +97,14 @@ final class Blocks {
       Athlete athlete,
       LocalDate today,
       List<Interruption> interruptions,
-      List<Mark> marks,
-      List<Wish> wishes,
+      List<MasteryRecord> marks,
+      List<PlannedProgression> wishes,
       List<Planned> sessions) {
-    DrillLibrary library = DrillLibrary.builtIn();
+    DrillLibrary library = BuiltInLibrary.get();
     BlockPrescriber prescriber = new BlockPrescriber(block, library, Approach.USUAL);
-    Climber climber =
+    BlockAthlete climber =
         prescriber.climber(d -> athlete, block.start(), interruptions, marks, wishes, sessions);
-    List<Stand> stands = Progression.of(block, climber, library, today, List.of());
+    List<AthleteWeek> stands = Progression.of(block, climber, library, today, List.of());
     return new Outcome(
         block, climber, stands, prescriber.prescribe(climber, d -> athlete, stands, sessions));
   }

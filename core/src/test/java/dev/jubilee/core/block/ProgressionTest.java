@@ -4,10 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import dev.jubilee.core.Scenarios;
-import dev.jubilee.core.athlete.Limit;
+import dev.jubilee.core.athlete.Restriction;
+import dev.jubilee.core.demand.TrainingPhase;
 import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.quantity.OutOfRangeException;
-import dev.jubilee.core.session.Phase;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
@@ -32,10 +33,11 @@ import org.junit.jupiter.params.provider.MethodSource;
  * third or fourth week is lighter and that nothing is new before a race is common practice.
  */
 class ProgressionTest {
-  private static final DrillLibrary LIBRARY = DrillLibrary.builtIn();
+  private static final DrillLibrary LIBRARY = BuiltInLibrary.get();
   private static final int BLOCKS = 300;
 
-  private record Case(TrainingBlock block, Climber climber, LocalDate today, List<Stand> stands) {
+  private record Case(
+      TrainingBlock block, BlockAthlete climber, LocalDate today, List<AthleteWeek> stands) {
     @Override
     public String toString() {
       return block.start() + " to " + block.race() + ", " + climber.interruptions();
@@ -67,26 +69,26 @@ class ProgressionTest {
       interruptions.add(
           new Interruption(kind, from, from.plusDays(random.nextInt(30)), Optional.of(region)));
     }
-    List<Mark> marks = new ArrayList<>();
+    List<MasteryRecord> marks = new ArrayList<>();
     for (int i = random.nextInt(6); i > 0; i--) {
       marks.add(
-          new Mark(
+          new MasteryRecord(
               ladders.get(random.nextInt(ladders.size())),
               1 + random.nextInt(3),
               start.plusDays(random.nextInt(80)),
-              any(random, Mark.Source.values())));
+              any(random, MasteryRecord.Source.values())));
     }
-    List<Wish> wishes = new ArrayList<>();
+    List<PlannedProgression> wishes = new ArrayList<>();
     if (random.nextBoolean()) {
       Week week = block.weeks().get(random.nextInt(block.weeks().size()));
       wishes.add(
-          new Wish(
+          new PlannedProgression(
               ladders.get(random.nextInt(ladders.size())), 1 + random.nextInt(4), week.monday()));
     }
     Map<Integer, Integer> landings = new HashMap<>();
     block.weeks().forEach(w -> landings.put(w.number(), random.nextInt(4)));
-    Climber climber =
-        new Climber(
+    BlockAthlete climber =
+        new BlockAthlete(
             Scenarios.athlete(any(random, Level.values())),
             start.plusDays(random.nextInt(3) == 0 ? 28 : 0),
             interruptions,
@@ -108,14 +110,14 @@ class ProgressionTest {
   @ParameterizedTest
   @MethodSource("cases")
   void onlyOneThingGoesUpAtATime(Case c) {
-    for (Stand stand : c.stands()) {
+    for (AthleteWeek stand : c.stands()) {
       assertThat(stand.changes().stream().filter(Change::isUp)).hasSizeLessThanOrEqualTo(1);
       assertThat(stand.changes()).isNotEmpty().allSatisfy(x -> assertThat(x.why()).isNotBlank());
     }
     // Read from the weeks themselves too, not only from what is said of them.
     for (int i = 1; i < c.stands().size(); i++) {
-      Stand before = c.stands().get(i - 1);
-      Stand after = c.stands().get(i);
+      AthleteWeek before = c.stands().get(i - 1);
+      AthleteWeek after = c.stands().get(i);
       long up = after.rungs().keySet().stream().filter(l -> after.rung(l) > before.rung(l)).count();
       up += after.rungs().keySet().stream().filter(l -> after.dose(l) > before.dose(l)).count();
       up += after.build().top() > before.build().top() ? 1 : 0;
@@ -128,13 +130,13 @@ class ProgressionTest {
   @MethodSource("cases")
   void contactsGrowByATenthAWeekAtMost(Case c) {
     int full = 0;
-    for (Stand stand : c.stands()) {
+    for (AthleteWeek stand : c.stands()) {
       if (full > 0) {
         assertThat(stand.contacts()).isLessThanOrEqualTo((int) (1.10 * full));
       }
       full = Math.max(full, stand.contacts());
       int landings = c.climber().landings().get(stand.week().number());
-      Phase phase = stand.phase(c.block().weeks().size(), landings, Set.of());
+      TrainingPhase phase = stand.phase(c.block().weeks().size(), landings, Set.of());
       assertThat(phase.contacts() * landings).isLessThanOrEqualTo(stand.contacts());
     }
   }
@@ -143,8 +145,8 @@ class ProgressionTest {
   @MethodSource("cases")
   void noRungIsClimbedThatIsNotMastered(Case c) {
     for (int i = 1; i < c.stands().size(); i++) {
-      Stand before = c.stands().get(i - 1);
-      Stand after = c.stands().get(i);
+      AthleteWeek before = c.stands().get(i - 1);
+      AthleteWeek after = c.stands().get(i);
       for (Change change : after.changes()) {
         if (change.kind() != Change.Kind.RUNG_UP) {
           continue;
@@ -165,7 +167,7 @@ class ProgressionTest {
     }
   }
 
-  private static int weeksOn(List<Stand> before, String ladder, int rung) {
+  private static int weeksOn(List<AthleteWeek> before, String ladder, int rung) {
     int weeks = 0;
     for (int i = before.size() - 1; i >= 0 && before.get(i).rung(ladder) == rung; i--) {
       weeks += before.get(i).isAbsent() ? 0 : 1;
@@ -173,19 +175,20 @@ class ProgressionTest {
     return weeks;
   }
 
-  private static boolean isMarked(Climber climber, Change change, LocalDate by) {
-    List<Mark> marks =
+  private static boolean isMarked(BlockAthlete climber, Change change, LocalDate by) {
+    List<MasteryRecord> marks =
         climber.marks().stream()
             .filter(m -> m.ladder().equals(change.ladder()) && m.step() >= change.from())
             .filter(m -> !m.on().isAfter(by))
             .toList();
-    return marks.stream().anyMatch(m -> m.source() == Mark.Source.COACH) || marks.size() >= 2;
+    return marks.stream().anyMatch(m -> m.source() == MasteryRecord.Source.COACH)
+        || marks.size() >= 2;
   }
 
   @ParameterizedTest
   @MethodSource("cases")
   void nothingGoesUpInLighterOrFrozenWeeks(Case c) {
-    for (Stand stand : c.stands()) {
+    for (AthleteWeek stand : c.stands()) {
       boolean isQuiet =
           stand.week().emphasis() == Emphasis.LIGHTER
               || !stand.week().sunday().isBefore(c.block().race().minusDays(10));
@@ -199,17 +202,17 @@ class ProgressionTest {
   @MethodSource("cases")
   void aLighterWeekIsLighter(Case c) {
     for (int i = 1; i < c.stands().size(); i++) {
-      Stand before = c.stands().get(i - 1);
-      Stand lighter = c.stands().get(i);
+      AthleteWeek before = c.stands().get(i - 1);
+      AthleteWeek lighter = c.stands().get(i);
       boolean isQuietBefore = before.isAbsent() || before.week().emphasis() != Emphasis.GENERAL;
       if (lighter.week().emphasis() != Emphasis.LIGHTER || lighter.isAbsent() || isQuietBefore) {
         continue;
       }
-      Phase full = before.phase(12, 1, Set.of());
-      Phase less = lighter.phase(12, 1, Set.of());
+      TrainingPhase full = before.phase(12, 1, Set.of());
+      TrainingPhase less = lighter.phase(12, 1, Set.of());
       assertThat(less.volume()).isLessThan(full.volume());
       assertThat(less.efforts()).isLessThan(full.efforts());
-      int most = c.stands().subList(0, i).stream().mapToInt(Stand::contacts).max().orElse(0);
+      int most = c.stands().subList(0, i).stream().mapToInt(AthleteWeek::contacts).max().orElse(0);
       assertThat(lighter.contacts()).isLessThanOrEqualTo((int) (0.6 * most));
     }
   }
@@ -217,12 +220,12 @@ class ProgressionTest {
   @ParameterizedTest
   @MethodSource("cases")
   void whatIsOverStaysAsItWas(Case c) {
-    List<Stand> past = c.stands().subList(0, c.stands().size() / 2);
+    List<AthleteWeek> past = c.stands().subList(0, c.stands().size() / 2);
     List<Interruption> more = new ArrayList<>(c.climber().interruptions());
     LocalDate from = c.block().race().minusDays(20);
     more.add(new Interruption(Interruption.Kind.ILL, from, from.plusDays(6), Optional.empty()));
-    Climber other =
-        new Climber(
+    BlockAthlete other =
+        new BlockAthlete(
             c.climber().athlete(),
             c.climber().joins(),
             more,
@@ -232,7 +235,7 @@ class ProgressionTest {
             c.climber().contactsADay(),
             c.climber().landings(),
             c.climber().sprints());
-    List<Stand> again = Progression.of(c.block(), other, LIBRARY, c.today(), past);
+    List<AthleteWeek> again = Progression.of(c.block(), other, LIBRARY, c.today(), past);
     assertThat(again).hasSameSizeAs(c.stands());
     assertThat(again.subList(0, past.size())).isEqualTo(past);
   }
@@ -243,7 +246,7 @@ class ProgressionTest {
     List<Integer> contacts = new ArrayList<>();
     for (int days : new int[] {3, 7, 14, 25}) {
       LocalDate from = Blocks.START.plusWeeks(7);
-      Stand back =
+      AthleteWeek back =
           runner(
                   new Interruption(
                       Interruption.Kind.AWAY, from, from.plusDays(days - 1L), Optional.empty()))
@@ -265,10 +268,10 @@ class ProgressionTest {
   @Test
   void whatWasLostComesBackFirstAndRangeIsNotLost() {
     LocalDate from = Blocks.START.plusWeeks(3);
-    List<Stand> stands =
+    List<AthleteWeek> stands =
         runner(new Interruption(Interruption.Kind.ILL, from, from.plusDays(11), Optional.empty()));
-    Stand before = stands.get(2);
-    Stand back = stands.get(4);
+    AthleteWeek before = stands.get(2);
+    AthleteWeek back = stands.get(4);
     assertThat(back.rung("a-series")).isLessThan(before.rung("a-series"));
     assertThat(back.rung("ankle-circles")).isEqualTo(before.rung("ankle-circles"));
     assertThat(stands.get(stands.size() - 1).rung("a-series"))
@@ -284,9 +287,9 @@ class ProgressionTest {
             wednesday,
             wednesday.plusDays(10),
             Optional.of(BodyRegion.ACHILLES));
-    List<Stand> stands = runner(pain);
-    Stand before = stands.get(4);
-    Stand hurt = stands.get(5);
+    List<AthleteWeek> stands = runner(pain);
+    AthleteWeek before = stands.get(4);
+    AthleteWeek hurt = stands.get(5);
     assertThat(hurt.rung("a-series")).isEqualTo(before.rung("a-series") - 1);
     assertThat(hurt.rung("lunge")).isEqualTo(before.rung("lunge"));
     assertThat(hurt.contacts()).isLessThan(before.contacts());
@@ -295,11 +298,12 @@ class ProgressionTest {
   @Test
   void painWhereItWasOnlyStiffCountsAsSore() {
     LocalDate day = Blocks.START.plusWeeks(5);
-    Climber climber =
+    BlockAthlete climber =
         Blocks.outcome(
                 TrainingBlock.of(Blocks.START, Blocks.RACE),
                 Scenarios.athlete(
-                    Level.INTERMEDIATE, new Limit(BodyRegion.ACHILLES, Limit.Severity.STIFF)),
+                    Level.INTERMEDIATE,
+                    new Restriction(BodyRegion.ACHILLES, Restriction.Severity.STIFF)),
                 Sport.RUN,
                 Blocks.START,
                 List.of(
@@ -309,12 +313,12 @@ class ProgressionTest {
                 List.of())
             .climber();
     assertThat(climber.on(day, climber.athlete(), Map.of()).limits())
-        .containsExactly(new Limit(BodyRegion.ACHILLES, Limit.Severity.SORE));
+        .containsExactly(new Restriction(BodyRegion.ACHILLES, Restriction.Severity.SORE));
     assertThat(climber.on(day.plusDays(1), climber.athlete(), Map.of()).limits())
-        .containsExactly(new Limit(BodyRegion.ACHILLES, Limit.Severity.STIFF));
+        .containsExactly(new Restriction(BodyRegion.ACHILLES, Restriction.Severity.STIFF));
   }
 
-  private static List<Stand> runner(Interruption interruption) {
+  private static List<AthleteWeek> runner(Interruption interruption) {
     return Blocks.outcome(
             TrainingBlock.of(Blocks.START, Blocks.RACE),
             Scenarios.athlete(Level.INTERMEDIATE),
@@ -330,16 +334,17 @@ class ProgressionTest {
   void aWishIsKeptWhereItCanBeAndRefusedWithAReasonWhereNot() {
     TrainingBlock block = TrainingBlock.of(Blocks.START, Blocks.RACE);
     LocalDate sixth = block.weeks().get(5).monday();
-    List<Stand> kept = wishing(block, new Wish("a-series", 3, sixth));
+    List<AthleteWeek> kept = wishing(block, new PlannedProgression("a-series", 3, sixth));
     assertThat(kept.get(5).changes().get(0).kind()).isEqualTo(Change.Kind.RUNG_UP);
     assertThat(kept.get(5).rung("a-series")).isEqualTo(3);
     assertThat(kept.get(4).rung("a-series")).isEqualTo(2);
-    Stand refused = wishing(block, new Wish("a-series", 3, block.weeks().get(1).monday())).get(1);
+    AthleteWeek refused =
+        wishing(block, new PlannedProgression("a-series", 3, block.weeks().get(1).monday())).get(1);
     assertThat(refused.rung("a-series")).isEqualTo(2);
     assertThat(refused.changes().get(0).why()).contains("Not moved").contains("not mastered");
   }
 
-  private static List<Stand> wishing(TrainingBlock block, Wish wish) {
+  private static List<AthleteWeek> wishing(TrainingBlock block, PlannedProgression wish) {
     return Blocks.outcome(
             block,
             Scenarios.athlete(Level.INTERMEDIATE),
@@ -372,7 +377,8 @@ class ProgressionTest {
     LocalDate other = Blocks.START.plusWeeks(5).plusDays(6);
     TrainingBlock block = TrainingBlock.of(Blocks.START, Blocks.RACE, List.of(other), Map.of());
     assertThat(block.weeks().get(5).emphasis()).isEqualTo(Emphasis.COMPETITION);
-    List<Stand> stands = wishing(block, new Wish("a-series", 3, block.weeks().get(8).monday()));
+    List<AthleteWeek> stands =
+        wishing(block, new PlannedProgression("a-series", 3, block.weeks().get(8).monday()));
     assertThat(stands.get(5).changes()).noneMatch(Change::isUp);
     assertThat(stands.get(6).changes()).anyMatch(Change::isUp);
     assertThatThrownBy(
@@ -430,7 +436,7 @@ class ProgressionTest {
       Blocks.Outcome outcome = Blocks.outcome(block, sessions);
       assertThat(outcome.climber().sprints()).isEqualTo(sprints);
       int ups = 0;
-      for (Stand stand : outcome.stands()) {
+      for (AthleteWeek stand : outcome.stands()) {
         if (stand.changes().stream().noneMatch(c -> c.kind() == Change.Kind.BUILD_UP)) {
           continue;
         }

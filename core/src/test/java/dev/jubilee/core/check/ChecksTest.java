@@ -3,14 +3,14 @@ package dev.jubilee.core.check;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.jubilee.core.Scenarios;
-import dev.jubilee.core.athlete.Limit;
-import dev.jubilee.core.drill.Block;
-import dev.jubilee.core.drill.DrillLibrary;
-import dev.jubilee.core.prescription.Plan;
-import dev.jubilee.core.prescription.PlanEditor;
-import dev.jubilee.core.prescription.PlanItem;
-import dev.jubilee.core.session.Circumstances;
-import dev.jubilee.core.session.Place;
+import dev.jubilee.core.athlete.Restriction;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.Place;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.edit.PlanEditor;
+import dev.jubilee.core.library.BuiltInLibrary;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
 
 /** Each finding fires when a coach spoils a sound plan, and only then. */
 class ChecksTest {
-  private final PlanEditor editor = new PlanEditor(DrillLibrary.builtIn());
+  private final PlanEditor editor = new PlanEditor(BuiltInLibrary.get());
   private final Plan sprint = Scenarios.plan(Sport.RUN, SessionKind.SPRINT, Level.ADVANCED, 40);
 
   @Test
@@ -51,7 +51,7 @@ class ChecksTest {
   @Test
   void noBuildBeforeAHardSession() {
     Plan plan = sprint;
-    for (PlanItem effort : sprint.in(Block.BUILD)) {
+    for (PlanItem effort : sprint.in(WarmUpPart.BUILD)) {
       plan = editor.remove(plan, effort.id());
     }
     assertThat(codes(plan)).contains("NO_BUILD");
@@ -61,7 +61,7 @@ class ChecksTest {
   @Test
   void aShortRaise() {
     Plan plan = sprint;
-    for (PlanItem raise : sprint.in(Block.RAISE)) {
+    for (PlanItem raise : sprint.in(WarmUpPart.RAISE)) {
       plan = editor.remove(plan, raise.id());
     }
     assertThat(codes(plan)).contains("SHORT_RAISE");
@@ -87,7 +87,7 @@ class ChecksTest {
                 SessionKind.THRESHOLD,
                 Level.ADVANCED,
                 40,
-                new Limit(BodyRegion.ACHILLES, Limit.Severity.SORE)));
+                new Restriction(BodyRegion.ACHILLES, Restriction.Severity.SORE)));
     assertThat(codes(sore)).contains("SORE").doesNotContain("LOADS_SORE_REGION");
     assertThat(codes(editor.add(sore, "a-skip"))).contains("LOADS_SORE_REGION");
   }
@@ -108,11 +108,11 @@ class ChecksTest {
                 SessionKind.SPRINT,
                 Level.ADVANCED,
                 40,
-                new Limit(BodyRegion.HAMSTRINGS, Limit.Severity.HURT)));
+                new Restriction(BodyRegion.HAMSTRINGS, Restriction.Severity.HURT)));
     Finding finding = finding(hurt, "HURT");
     assertThat(finding.severity()).isEqualTo(Finding.Severity.CAUTION);
     assertThat(finding.why()).contains("licensed clinician");
-    assertThat(hurt.in(Block.BUILD)).isEmpty();
+    assertThat(hurt.in(WarmUpPart.BUILD)).isEmpty();
   }
 
   @Test
@@ -130,7 +130,7 @@ class ChecksTest {
   }
 
   private static String settle(Plan plan) {
-    return plan.in(Block.TRANSITION).get(0).id();
+    return plan.in(WarmUpPart.TRANSITION).get(0).id();
   }
 
   private static List<String> codes(Plan plan) {

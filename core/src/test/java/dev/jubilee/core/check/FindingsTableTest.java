@@ -3,20 +3,20 @@ package dev.jubilee.core.check;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.jubilee.core.Scenarios;
-import dev.jubilee.core.athlete.Limit;
-import dev.jubilee.core.drill.Block;
-import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.approach.Approach;
+import dev.jubilee.core.athlete.Restriction;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.Conditions;
+import dev.jubilee.core.circumstances.Conditions.Surface;
+import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.Kit;
-import dev.jubilee.core.prescription.Lock;
-import dev.jubilee.core.prescription.Plan;
-import dev.jubilee.core.prescription.PlanEditor;
-import dev.jubilee.core.prescription.PlanItem;
-import dev.jubilee.core.prescription.PrescriptionRequest;
-import dev.jubilee.core.session.Approach;
-import dev.jubilee.core.session.Circumstances;
-import dev.jubilee.core.session.Conditions;
-import dev.jubilee.core.session.Conditions.Surface;
-import dev.jubilee.core.session.Place;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.edit.PlanEditor;
+import dev.jubilee.core.library.BuiltInLibrary;
+import dev.jubilee.core.plan.Lock;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
@@ -39,7 +39,7 @@ import org.junit.jupiter.params.provider.MethodSource;
  * says otherwise.
  */
 class FindingsTableTest {
-  private static final PlanEditor EDITOR = new PlanEditor(DrillLibrary.builtIn());
+  private static final PlanEditor EDITOR = new PlanEditor(BuiltInLibrary.get());
 
   private static final Plan SPRINT = plan(Sport.RUN, SessionKind.SPRINT, 45);
   private static final Plan TRIAL = plan(Sport.ROW, SessionKind.TIME_TRIAL, 45);
@@ -57,23 +57,25 @@ class FindingsTableTest {
 
   static Stream<Row> findings() {
     return Stream.of(
-        new Row("OVER_TIME", SPRINT, p -> dose(p, Block.TRANSITION, 1800)),
-        new Row("LONG_WAIT", SPRINT, p -> dose(p, Block.TRANSITION, 1200)),
-        new Row("SHORT_WAIT", TRIAL, p -> dose(p, Block.TRANSITION, 60)),
-        new Row("LONG_FOR_EASY", EASY, p -> dose(p, Block.RAISE, 900)),
+        new Row("OVER_TIME", SPRINT, p -> dose(p, WarmUpPart.TRANSITION, 1800)),
+        new Row("LONG_WAIT", SPRINT, p -> dose(p, WarmUpPart.TRANSITION, 1200)),
+        new Row("SHORT_WAIT", TRIAL, p -> dose(p, WarmUpPart.TRANSITION, 60)),
+        new Row("LONG_FOR_EASY", EASY, p -> dose(p, WarmUpPart.RAISE, 900)),
         new Row("SHORT_FOR_HARD", SPRINT, p -> under(p, minutes(p, 8))),
-        new Row("SHORT_RAISE", SPRINT, p -> without(p, Block.RAISE)),
-        new Row("NO_BUILD", SPRINT, p -> without(p, Block.BUILD)),
-        new Row("FEW_EFFORTS", SPRINT, p -> keepingLast(p, Block.BUILD)),
-        new Row("BUILD_TOO_LOW", SPRINT, p -> keepingFirst(p, Block.BUILD)),
+        new Row("SHORT_RAISE", SPRINT, p -> without(p, WarmUpPart.RAISE)),
+        new Row("NO_BUILD", SPRINT, p -> without(p, WarmUpPart.BUILD)),
+        new Row("FEW_EFFORTS", SPRINT, p -> keepingLast(p, WarmUpPart.BUILD)),
+        new Row("BUILD_TOO_LOW", SPRINT, p -> keepingFirst(p, WarmUpPart.BUILD)),
         new Row("BUILD_TOO_HIGH", THRESHOLD, FindingsTableTest::withSprintBuild),
-        new Row("EFFORT_FALLS", SPRINT, p -> EDITOR.move(p, last(p, Block.BUILD), -2)),
-        new Row("COSTLY", SPRINT, p -> dose(p, Block.BUILD, 400, 400, 400)),
-        new Row("BIG_STEP", SPRINT, p -> keepingLast(p, Block.BUILD)),
+        new Row("EFFORT_FALLS", SPRINT, p -> EDITOR.move(p, last(p, WarmUpPart.BUILD), -2)),
+        new Row("COSTLY", SPRINT, p -> dose(p, WarmUpPart.BUILD, 400, 400, 400)),
+        new Row("BIG_STEP", SPRINT, p -> keepingLast(p, WarmUpPart.BUILD)),
         new Row(
             "TOO_MANY_DRILLS",
             THRESHOLD,
-            p -> EDITOR.add(EDITOR.add(keepingLast(p, Block.BUILD), "arm-circles"), "toe-rolls")),
+            p ->
+                EDITOR.add(
+                    EDITOR.add(keepingLast(p, WarmUpPart.BUILD), "arm-circles"), "toe-rolls")),
         new Row("CONTACTS_HIGH", SPRINT, p -> EDITOR.add(p, "quick-feet-line")),
         new Row("CONTACTS_UNWANTED", RIDE, p -> EDITOR.add(p, "pogo-hops")),
         new Row("MISSING_KIT", SPRINT, p -> EDITOR.add(p, "roll-calf")),
@@ -87,12 +89,12 @@ class FindingsTableTest {
             "BY_FEEL",
             SPRINT,
             p -> replan(p.request().with(Scenarios.withoutResults(Level.ADVANCED)))),
-        new Row("SORE", SPRINT, p -> limited(p, BodyRegion.CALVES, Limit.Severity.SORE)),
-        new Row("HURT", SPRINT, p -> limited(p, BodyRegion.CALVES, Limit.Severity.HURT)),
+        new Row("SORE", SPRINT, p -> limited(p, BodyRegion.CALVES, Restriction.Severity.SORE)),
+        new Row("HURT", SPRINT, p -> limited(p, BodyRegion.CALVES, Restriction.Severity.HURT)),
         new Row(
             "LOADS_SORE_REGION",
             SPRINT,
-            p -> EDITOR.add(limited(p, BodyRegion.ACHILLES, Limit.Severity.SORE), "a-skip")),
+            p -> EDITOR.add(limited(p, BodyRegion.ACHILLES, Restriction.Severity.SORE), "a-skip")),
         new Row("LONG_HOLD", SPRINT, p -> EDITOR.dose(EDITOR.add(p, "held-calf"), "held-calf", 60)),
         new Row("HOLD_LATE", SPRINT, FindingsTableTest::withLateHold),
         new Row("DOUBLED", SPRINT, p -> EDITOR.add(p, menuDrill(p))),
@@ -110,7 +112,8 @@ class FindingsTableTest {
         new Row("HEAT", SPRINT, p -> under(p, degrees(p, 34, 0))),
         new Row("HEAT_DANGER", SPRINT, p -> under(p, damp(p, 34, 60))),
         new Row("NOTHING_LEFT", SPRINT, FindingsTableTest::withEverythingHurt),
-        new Row("LONG_IN_HEAT", SPRINT, p -> dose(under(p, degrees(p, 34, 0)), Block.RAISE, 900)));
+        new Row(
+            "LONG_IN_HEAT", SPRINT, p -> dose(under(p, degrees(p, 34, 0)), WarmUpPart.RAISE, 900)));
   }
 
   @ParameterizedTest
@@ -184,12 +187,12 @@ class FindingsTableTest {
     return replan(plan.request().after(drills).with(Approach.USUAL));
   }
 
-  private static Plan limited(Plan plan, BodyRegion region, Limit.Severity severity) {
+  private static Plan limited(Plan plan, BodyRegion region, Restriction.Severity severity) {
     return replan(
-        plan.request().with(Scenarios.athlete(Level.ADVANCED, new Limit(region, severity))));
+        plan.request().with(Scenarios.athlete(Level.ADVANCED, new Restriction(region, severity))));
   }
 
-  private static Plan dose(Plan plan, Block block, int... amounts) {
+  private static Plan dose(Plan plan, WarmUpPart block, int... amounts) {
     Plan changed = plan;
     List<PlanItem> items = plan.in(block);
     for (int i = 0; i < amounts.length; i++) {
@@ -198,7 +201,7 @@ class FindingsTableTest {
     return changed;
   }
 
-  private static Plan without(Plan plan, Block block) {
+  private static Plan without(Plan plan, WarmUpPart block) {
     Plan changed = plan;
     for (PlanItem item : plan.in(block)) {
       changed = EDITOR.remove(changed, item.id());
@@ -206,7 +209,7 @@ class FindingsTableTest {
     return changed;
   }
 
-  private static Plan keepingLast(Plan plan, Block block) {
+  private static Plan keepingLast(Plan plan, WarmUpPart block) {
     Plan changed = plan;
     List<PlanItem> items = plan.in(block);
     for (PlanItem item : items.subList(0, items.size() - 1)) {
@@ -215,7 +218,7 @@ class FindingsTableTest {
     return changed;
   }
 
-  private static Plan keepingFirst(Plan plan, Block block) {
+  private static Plan keepingFirst(Plan plan, WarmUpPart block) {
     Plan changed = plan;
     List<PlanItem> items = plan.in(block);
     for (PlanItem item : items.subList(1, items.size())) {
@@ -224,27 +227,27 @@ class FindingsTableTest {
     return changed;
   }
 
-  private static String last(Plan plan, Block block) {
+  private static String last(Plan plan, WarmUpPart block) {
     List<PlanItem> items = plan.in(block);
     return items.get(items.size() - 1).id();
   }
 
   private static String menuDrill(Plan plan) {
-    return plan.in(Block.MOBILISE).get(0).drillId();
+    return plan.in(WarmUpPart.MOBILISE).get(0).drillId();
   }
 
   private static Plan withEverythingHurt(Plan plan) {
-    Limit[] everywhere =
+    Restriction[] everywhere =
         Arrays.stream(BodyRegion.values())
-            .map(region -> new Limit(region, Limit.Severity.HURT))
-            .toArray(Limit[]::new);
+            .map(region -> new Restriction(region, Restriction.Severity.HURT))
+            .toArray(Restriction[]::new);
     return replan(plan.request().with(Scenarios.athlete(Level.ADVANCED, everywhere)));
   }
 
   /** The session turned from sprints into threshold with the sprint build still locked. */
   private static Plan withSprintBuild(Plan threshold) {
     List<PlanItem> locked =
-        SPRINT.in(Block.BUILD).stream()
+        SPRINT.in(WarmUpPart.BUILD).stream()
             .map(i -> EDITOR.lock(SPRINT, i.id(), Lock.DOSE).item(i.id()))
             .toList();
     return replan(threshold.request().with(locked, Set.of()));
@@ -253,7 +256,7 @@ class FindingsTableTest {
   private static Plan withLateHold(Plan plan) {
     Plan added = EDITOR.add(plan, "held-calf");
     int from = added.items().indexOf(added.item("held-calf"));
-    int to = added.items().indexOf(added.item(last(added, Block.DRILL)));
+    int to = added.items().indexOf(added.item(last(added, WarmUpPart.DRILL)));
     return EDITOR.move(added, "held-calf", to - from);
   }
 

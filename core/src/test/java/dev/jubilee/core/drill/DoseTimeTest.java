@@ -2,6 +2,7 @@ package dev.jubilee.core.drill;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.quantity.Distance;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -17,7 +18,7 @@ class DoseTimeTest {
 
   @Test
   void fourRoundsOfTheRowingSequenceTakeAboutFiveMinutes() {
-    Dose.Strokes usual = (Dose.Strokes) DrillLibrary.builtIn().require("row-sequence").usual();
+    Dose.Strokes usual = (Dose.Strokes) BuiltInLibrary.get().require("row-sequence").usual();
     assertThat(usual.withAmount(4).seconds()).isBetween(285, 315);
     assertThat(usual.withAmount(4).totalCount()).isEqualTo(160);
   }
@@ -51,7 +52,7 @@ class DoseTimeTest {
 
   @Test
   void everyLibraryDoseTakesExactlyWhatItsSegmentsTakeAndServesBothSides() {
-    for (Drill drill : DrillLibrary.builtIn().drills()) {
+    for (Drill drill : BuiltInLibrary.get().drills()) {
       for (int amount : List.of(drill.least(), drill.usual().amount(), drill.most())) {
         Dose dose = drill.dose(amount);
         List<Segment> segments = dose.segments();

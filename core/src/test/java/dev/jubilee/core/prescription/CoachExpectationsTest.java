@@ -4,19 +4,23 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import dev.jubilee.core.Scenarios;
-import dev.jubilee.core.athlete.Limit;
+import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.check.Checks;
 import dev.jubilee.core.check.Finding;
-import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.choice.LockedItems;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.ComingFrom;
+import dev.jubilee.core.circumstances.Conditions;
+import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Need;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.session.Aim;
-import dev.jubilee.core.session.Arrival;
-import dev.jubilee.core.session.Circumstances;
-import dev.jubilee.core.session.Conditions;
-import dev.jubilee.core.session.Place;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
@@ -70,9 +74,10 @@ class CoachExpectationsTest {
     Plan threshold = Scenarios.plan(Sport.RUN, SessionKind.THRESHOLD, Level.ADVANCED, 40);
     Plan sprint = Scenarios.plan(Sport.RUN, SessionKind.SPRINT, Level.ADVANCED, 40);
     assertThat(top(threshold)).isCloseTo(threshold.demand().firstEffort().points(), within(0.5));
-    assertThat(threshold.in(Block.BUILD)).hasSizeBetween(2, 4);
+    assertThat(threshold.in(WarmUpPart.BUILD)).hasSizeBetween(2, 4);
     assertThat(top(sprint)).isGreaterThan(95);
-    assertThat(sprint.in(Block.DRILL).size()).isGreaterThan(threshold.in(Block.DRILL).size());
+    assertThat(sprint.in(WarmUpPart.DRILL).size())
+        .isGreaterThan(threshold.in(WarmUpPart.DRILL).size());
     assertThat(sprint.seconds()).isGreaterThan(threshold.seconds());
   }
 
@@ -83,7 +88,7 @@ class CoachExpectationsTest {
     Plan hard = Scenarios.plan(sport, SessionKind.INTERVALS, Level.INTERMEDIATE, 35);
     assertThat(easy.seconds()).isLessThan(7 * 60);
     assertThat(hard.seconds()).isGreaterThan(20 * 60);
-    assertThat(easy.in(Block.BUILD)).isEmpty();
+    assertThat(easy.in(WarmUpPart.BUILD)).isEmpty();
   }
 
   @Test
@@ -93,15 +98,15 @@ class CoachExpectationsTest {
     // 2 km in 8:00 is 202.5 W by the flywheel maker's relation.
     PlanItem last = last(test);
     assertThat(last.target().orElseThrow().value()).isCloseTo(202.5, within(1.0));
-    assertThat(test.in(Block.TRANSITION).get(0).seconds()).isBetween(5 * 60, 10 * 60);
-    assertThat(easy.in(Block.BUILD)).isEmpty();
+    assertThat(test.in(WarmUpPart.TRANSITION).get(0).seconds()).isBetween(5 * 60, 10 * 60);
+    assertThat(easy.in(WarmUpPart.BUILD)).isEmpty();
   }
 
   @Test
   void pressureRisesAtNearlyConstantRate() {
     Plan test = Scenarios.plan(Sport.ROW, SessionKind.TIME_TRIAL, Level.INTERMEDIATE, 40);
     List<Integer> rates =
-        test.in(Block.BUILD).stream()
+        test.in(WarmUpPart.BUILD).stream()
             .filter(i -> i.drillId().equals("pressure-step-row"))
             .map(i -> i.target().orElseThrow().ratePerMinute())
             .toList();
@@ -114,7 +119,7 @@ class CoachExpectationsTest {
     Plan novice = Scenarios.plan(sport, SessionKind.INTERVALS, Level.NOVICE, 40);
     Plan advanced = Scenarios.plan(sport, SessionKind.INTERVALS, Level.ADVANCED, 40);
     assertThat(novice.seconds()).isLessThan(advanced.seconds());
-    assertThat(novice.in(Block.BUILD).size()).isLessThan(advanced.in(Block.BUILD).size());
+    assertThat(novice.in(WarmUpPart.BUILD).size()).isLessThan(advanced.in(WarmUpPart.BUILD).size());
     for (PlanItem item : novice.items()) {
       assertThat(novice.drill(item).map(Drill::level)).contains(Level.NOVICE);
     }
@@ -130,12 +135,12 @@ class CoachExpectationsTest {
   void shortOfTimeTheRaiseAndTheBuildStayAndDrillsGo(Sport sport) {
     Plan eight = Scenarios.plan(sport, SessionKind.INTERVALS, Level.ADVANCED, 8);
     Plan full = Scenarios.plan(sport, SessionKind.INTERVALS, Level.ADVANCED, 35);
-    assertThat(eight.in(Block.RAISE)).isNotEmpty();
-    assertThat(eight.in(Block.BUILD)).hasSizeGreaterThanOrEqualTo(2);
+    assertThat(eight.in(WarmUpPart.RAISE)).isNotEmpty();
+    assertThat(eight.in(WarmUpPart.BUILD)).hasSizeGreaterThanOrEqualTo(2);
     assertThat(drills(eight)).isLessThanOrEqualTo(3);
     assertThat(drills(full)).isGreaterThanOrEqualTo(8);
-    assertThat(share(eight, Block.RAISE) + share(eight, Block.BUILD))
-        .isGreaterThan(share(full, Block.RAISE) + share(full, Block.BUILD));
+    assertThat(share(eight, WarmUpPart.RAISE) + share(eight, WarmUpPart.BUILD))
+        .isGreaterThan(share(full, WarmUpPart.RAISE) + share(full, WarmUpPart.BUILD));
   }
 
   @ParameterizedTest
@@ -146,7 +151,7 @@ class CoachExpectationsTest {
         Plan plan = Scenarios.plan(sport, kind, Level.INTERMEDIATE, 60);
         assertThat(drills(plan))
             .as("%s", kind)
-            .isLessThanOrEqualTo(4L * plan.in(Block.BUILD).size());
+            .isLessThanOrEqualTo(4L * plan.in(WarmUpPart.BUILD).size());
       }
     }
   }
@@ -155,9 +160,9 @@ class CoachExpectationsTest {
   void coldLengthensTheRaiseAndHeatShortensIt() {
     PrescriptionRequest mild =
         Scenarios.request(Sport.RUN, SessionKind.INTERVALS, Level.INTERMEDIATE, 60);
-    int cold = raise(Scenarios.plan(mild.with(at(-2, Arrival.MOVING))));
+    int cold = raise(Scenarios.plan(mild.with(at(-2, ComingFrom.MOVING))));
     int warm = raise(Scenarios.plan(mild));
-    int hot = raise(Scenarios.plan(mild.with(at(33, Arrival.MOVING))));
+    int hot = raise(Scenarios.plan(mild.with(at(33, ComingFrom.MOVING))));
     assertThat(cold).isGreaterThan(warm);
     assertThat(hot).isLessThan(warm);
   }
@@ -170,7 +175,7 @@ class CoachExpectationsTest {
     PrescriptionRequest desk =
         moving.with(
             new Circumstances(
-                c.minutes(), false, c.place(), c.kit(), c.temperature(), Arrival.DESK));
+                c.minutes(), false, c.place(), c.kit(), c.temperature(), ComingFrom.DESK));
     Need front = new Need.Mobility(BodyRegion.HIP_FLEXORS);
     assertThat(Scenarios.plan(desk).coverage().get(front)).isGreaterThan(0.3);
     assertThat(Scenarios.plan(moving).coverage()).doesNotContainKey(front);
@@ -187,7 +192,7 @@ class CoachExpectationsTest {
                 SessionKind.THRESHOLD,
                 Level.INTERMEDIATE,
                 40,
-                new Limit(BodyRegion.ANKLES, Limit.Severity.STIFF)));
+                new Restriction(BodyRegion.ANKLES, Restriction.Severity.STIFF)));
     assertThat(stiff.coverage().get(hips)).isGreaterThanOrEqualTo(usual.coverage().get(hips));
     Plan sore =
         Scenarios.plan(
@@ -196,7 +201,7 @@ class CoachExpectationsTest {
                 SessionKind.SPRINT,
                 Level.ADVANCED,
                 40,
-                new Limit(BodyRegion.ACHILLES, Limit.Severity.SORE)));
+                new Restriction(BodyRegion.ACHILLES, Restriction.Severity.SORE)));
     assertThat(percents(sore)).allMatch(p -> p <= 80);
     assertThat(sore.contacts()).isZero();
   }
@@ -218,8 +223,8 @@ class CoachExpectationsTest {
                 SessionKind.SPRINT,
                 Level.ADVANCED,
                 5,
-                new Limit(BodyRegion.ACHILLES, Limit.Severity.SORE))
-            .with(new Circumstances(5, false, Place.ROAD, Set.of(), -8, Arrival.MOVING));
+                new Restriction(BodyRegion.ACHILLES, Restriction.Severity.SORE))
+            .with(new Circumstances(5, false, Place.ROAD, Set.of(), -8, ComingFrom.MOVING));
     Plan plan = Scenarios.plan(request);
     assertThat(plan.seconds()).isLessThanOrEqualTo(300);
     assertThat(raise(plan)).isGreaterThanOrEqualTo(90);
@@ -234,14 +239,14 @@ class CoachExpectationsTest {
   @ParameterizedTest
   @EnumSource(Sport.class)
   void aPainfulKneeIsNeitherKneltOnNorBentFully(Sport sport) {
-    Limit knee = new Limit(BodyRegion.KNEES, Limit.Severity.HURT);
+    Restriction knee = new Restriction(BodyRegion.KNEES, Restriction.Severity.HURT);
     for (SessionKind kind : List.of(SessionKind.LONG, SessionKind.THRESHOLD)) {
       Plan plan = Scenarios.plan(Scenarios.request(sport, kind, Level.INTERMEDIATE, 30, knee));
       assertThat(plan.items())
           .extracting(PlanItem::name)
           .noneMatch(
               n -> n.matches("(?i).*(kneel|heel-to-seat|90/90|full .*squat|full squat|needle).*"));
-      assertThat(plan.in(Block.MOBILISE)).as(sport + " " + kind).isNotEmpty();
+      assertThat(plan.in(WarmUpPart.MOBILISE)).as(sport + " " + kind).isNotEmpty();
     }
   }
 
@@ -255,7 +260,7 @@ class CoachExpectationsTest {
         continue;
       }
       Plan plan = bare.prescribe(Scenarios.request(sport, kind, Level.ADVANCED, 40));
-      assertThat(plan.in(Block.TRANSITION)).isNotEmpty();
+      assertThat(plan.in(WarmUpPart.TRANSITION)).isNotEmpty();
       assertThat(plan.seconds()).isLessThanOrEqualTo(plan.availableSeconds());
       if (kind.isHard()) {
         assertThat(Checks.of(plan)).extracting(Finding::code).contains("NOTHING_LEFT");
@@ -306,12 +311,14 @@ class CoachExpectationsTest {
             Scenarios.athlete(Level.ADVANCED), session, Scenarios.at(Place.POOL_DECK, 40)));
   }
 
-  private static Circumstances at(int temperature, Arrival arrival) {
+  private static Circumstances at(int temperature, ComingFrom arrival) {
     return new Circumstances(60, false, Place.TRACK, Place.TRACK.usualKit(), temperature, arrival);
   }
 
   private static List<Integer> percents(Plan plan) {
-    return plan.in(Block.BUILD).stream().map(i -> i.target().orElseThrow().percentOfTop()).toList();
+    return plan.in(WarmUpPart.BUILD).stream()
+        .map(i -> i.target().orElseThrow().percentOfTop())
+        .toList();
   }
 
   private static double top(Plan plan) {
@@ -319,19 +326,19 @@ class CoachExpectationsTest {
   }
 
   private static PlanItem last(Plan plan) {
-    List<PlanItem> build = plan.in(Block.BUILD);
+    List<PlanItem> build = plan.in(WarmUpPart.BUILD);
     return build.get(build.size() - 1);
   }
 
   private static int raise(Plan plan) {
-    return Pins.seconds(plan.in(Block.RAISE));
+    return LockedItems.seconds(plan.in(WarmUpPart.RAISE));
   }
 
   private static long drills(Plan plan) {
-    return plan.items().stream().filter(i -> Prescriber.isMenu(i.block())).count();
+    return plan.items().stream().filter(i -> i.block().isChosen()).count();
   }
 
-  private static double share(Plan plan, Block block) {
-    return (double) Pins.seconds(plan.in(block)) / plan.seconds();
+  private static double share(Plan plan, WarmUpPart block) {
+    return (double) LockedItems.seconds(plan.in(block)) / plan.seconds();
   }
 }

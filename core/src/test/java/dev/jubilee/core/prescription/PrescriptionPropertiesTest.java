@@ -4,23 +4,29 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import dev.jubilee.core.Scenarios;
-import dev.jubilee.core.athlete.Limit;
-import dev.jubilee.core.athlete.Limit.Severity;
+import dev.jubilee.core.athlete.Restriction;
+import dev.jubilee.core.athlete.Restriction.Severity;
 import dev.jubilee.core.check.Checks;
 import dev.jubilee.core.check.Finding;
-import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.choice.Eligibility;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.ComingFrom;
+import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Segment;
+import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Effort;
-import dev.jubilee.core.session.Arrival;
-import dev.jubilee.core.session.Circumstances;
-import dev.jubilee.core.session.Place;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PlanLoad;
+import dev.jubilee.core.plan.PlanText;
+import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.session.SessionKind;
-import dev.jubilee.core.simulation.Air;
+import dev.jubilee.core.simulation.Ambient;
 import dev.jubilee.core.simulation.Body;
 import dev.jubilee.core.simulation.Cost;
-import dev.jubilee.core.simulation.Load;
+import dev.jubilee.core.simulation.LoadProfile;
 import dev.jubilee.core.simulation.Simulation;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
@@ -63,10 +69,11 @@ class PrescriptionPropertiesTest {
               if (n % 2 == 0) {
                 continue;
               }
-              Limit limit = new Limit(pick(BodyRegion.values(), n), pick(Severity.values(), n));
+              Restriction limit =
+                  new Restriction(pick(BodyRegion.values(), n), pick(Severity.values(), n));
               Set<Kit> kit = m % 2 == 0 ? place.usualKit() : Set.of();
               int temperature = TEMPERATURES[n % 3];
-              Arrival arrival = pick(Arrival.values(), n);
+              ComingFrom arrival = pick(ComingFrom.values(), n);
               some.add(
                   PrescriptionRequest.of(
                       m % 3 == 0 ? Scenarios.athlete(level) : Scenarios.athlete(level, limit),
@@ -104,7 +111,7 @@ class PrescriptionPropertiesTest {
   void effortNeverFallsInsideTheBuild(List<Plan> plans) {
     for (Plan plan : plans) {
       double before = 0;
-      for (PlanItem item : plan.in(Block.BUILD)) {
+      for (PlanItem item : plan.in(WarmUpPart.BUILD)) {
         double now = item.target().orElseThrow().effort().points();
         assertThat(now).as(() -> text(plan)).isGreaterThanOrEqualTo(before - 1e-9);
         before = now;
@@ -122,7 +129,7 @@ class PrescriptionPropertiesTest {
         Supplier<String> what = () -> item.name() + " in " + text(plan);
         assertThat(request.circumstances().kit()).as(what).containsAll(drill.kit());
         assertThat(!request.circumstances().place().isWet() || drill.wetSafe()).as(what).isTrue();
-        if (item.block() != Block.BUILD && item.block() != Block.TRANSITION) {
+        if (item.block() != WarmUpPart.BUILD && item.block() != WarmUpPart.TRANSITION) {
           assertThat(Eligibility.against(drill, request)).as(what).isEmpty();
         }
         for (BodyRegion region : drill.loads()) {
@@ -148,8 +155,7 @@ class PrescriptionPropertiesTest {
         long left = side(item, Segment.Side.LEFT);
         assertThat(side(item, Segment.Side.RIGHT)).as(item.name()).isEqualTo(left);
       }
-      List<PlanItem> menu =
-          plan.items().stream().filter(i -> Prescriber.isMenu(i.block())).toList();
+      List<PlanItem> menu = plan.items().stream().filter(i -> i.block().isChosen()).toList();
       assertThat(menu).extracting(PlanItem::drillId).doesNotHaveDuplicates();
       List<String> ladders =
           menu.stream()
@@ -189,8 +195,8 @@ class PrescriptionPropertiesTest {
   @MethodSource("plans")
   void theBuildCostsNoMoreThanAWarmUpMay(List<Plan> plans) {
     for (Plan plan : plans) {
-      Load load = PlanLoad.of(plan);
-      Air air = Air.of(plan.request().circumstances());
+      LoadProfile load = PlanLoad.of(plan);
+      Ambient air = Ambient.of(plan.request().circumstances());
       Cost cost = Cost.of(load, Simulation.run(load, Body.USUAL, air));
       assertThat(PlanLoad.warmthAtStart(plan))
           .as("stretch by stretch as second by second")
@@ -205,14 +211,14 @@ class PrescriptionPropertiesTest {
   void aWarmUpStartsEasyAndHardSessionsAreNotMetCold(List<Plan> plans) {
     for (Plan plan : plans) {
       PrescriptionRequest request = plan.request();
-      assertThat(plan.in(Block.RAISE)).as(() -> text(plan)).isNotEmpty();
-      for (PlanItem item : plan.in(Block.RAISE)) {
+      assertThat(plan.in(WarmUpPart.RAISE)).as(() -> text(plan)).isNotEmpty();
+      for (PlanItem item : plan.in(WarmUpPart.RAISE)) {
         assertThat(item.target().orElseThrow().effort().points())
             .as(() -> text(plan))
             .isLessThan(Effort.CRITICAL);
       }
       if (!request.session().kind().isHard()) {
-        assertThat(plan.in(Block.BUILD)).as(() -> text(plan)).isEmpty();
+        assertThat(plan.in(WarmUpPart.BUILD)).as(() -> text(plan)).isEmpty();
       }
     }
   }

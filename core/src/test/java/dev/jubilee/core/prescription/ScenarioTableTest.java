@@ -3,25 +3,29 @@ package dev.jubilee.core.prescription;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.jubilee.core.Scenarios;
+import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Athlete;
-import dev.jubilee.core.athlete.Avoidance;
-import dev.jubilee.core.athlete.Limit;
-import dev.jubilee.core.athlete.Limit.Severity;
+import dev.jubilee.core.athlete.Contraindication;
+import dev.jubilee.core.athlete.Restriction;
+import dev.jubilee.core.athlete.Restriction.Severity;
 import dev.jubilee.core.block.BlockPages;
 import dev.jubilee.core.check.Checks;
 import dev.jubilee.core.check.Finding;
-import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.ComingFrom;
+import dev.jubilee.core.circumstances.Conditions;
+import dev.jubilee.core.circumstances.Conditions.Surface;
+import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.drill.Skill;
-import dev.jubilee.core.session.Approach;
-import dev.jubilee.core.session.Arrival;
-import dev.jubilee.core.session.Circumstances;
-import dev.jubilee.core.session.Conditions;
-import dev.jubilee.core.session.Conditions.Surface;
-import dev.jubilee.core.session.Place;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PlanText;
+import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
@@ -193,12 +197,12 @@ class ScenarioTableTest {
             "Joints first",
             run(SessionKind.INTERVALS, 40),
             like(first(Approach.First.JOINTS)),
-            before(Block.MOBILISE, Block.RAISE)),
+            before(WarmUpPart.MOBILISE, WarmUpPart.RAISE)),
         row(
             "Raise first",
             run(SessionKind.INTERVALS, 40),
             UnaryOperator.identity(),
-            before(Block.RAISE, Block.MOBILISE)),
+            before(WarmUpPart.RAISE, WarmUpPart.MOBILISE)),
         row(
             "Drills are the warm-up",
             run(SessionKind.INTERVALS, 40),
@@ -208,7 +212,7 @@ class ScenarioTableTest {
             "Rolling first",
             run(SessionKind.INTERVALS, 45),
             like(first(Approach.First.ROLLING)).andThen(kit(Kit.ROLLER, Kit.SUPPORT)),
-            before(Block.RELEASE, Block.RAISE)),
+            before(WarmUpPart.RELEASE, WarmUpPart.RAISE)),
         row(
             "Free-standing",
             run(SessionKind.INTERVALS, 40),
@@ -277,7 +281,7 @@ class ScenarioTableTest {
         row(
             "Straight from a desk",
             run(SessionKind.INTERVALS, 45),
-            arrival(Arrival.DESK),
+            arrival(ComingFrom.DESK),
             serves(new Need.Mobility(BodyRegion.HIP_FLEXORS), 0.55),
             serves(new Need.Mobility(BodyRegion.GLUTES), 0.3)),
         row(
@@ -333,7 +337,7 @@ class ScenarioTableTest {
         row(
             "Threshold ride straight from a desk",
             ride(SessionKind.THRESHOLD, 40),
-            arrival(Arrival.DESK),
+            arrival(ComingFrom.DESK),
             noContacts(),
             serves(new Need.Activation(BodyRegion.GLUTES), 0.5),
             efforts(2, 4)),
@@ -457,7 +461,7 @@ class ScenarioTableTest {
     return new Must(
         "raise of " + least + " to " + most + " min",
         p -> {
-          int seconds = p.in(Block.RAISE).stream().mapToInt(PlanItem::seconds).sum();
+          int seconds = p.in(WarmUpPart.RAISE).stream().mapToInt(PlanItem::seconds).sum();
           return seconds >= 60 * least && seconds <= 60 * most;
         });
   }
@@ -466,7 +470,7 @@ class ScenarioTableTest {
     return new Must(
         least + " to " + most + " min to the start",
         p -> {
-          int seconds = p.in(Block.TRANSITION).stream().mapToInt(PlanItem::seconds).sum();
+          int seconds = p.in(WarmUpPart.TRANSITION).stream().mapToInt(PlanItem::seconds).sum();
           return seconds >= 60 * least && seconds <= 60 * most;
         });
   }
@@ -474,7 +478,7 @@ class ScenarioTableTest {
   private static Must efforts(int least, int most) {
     return new Must(
         least + " to " + most + " graded efforts",
-        p -> p.in(Block.BUILD).size() >= least && p.in(Block.BUILD).size() <= most);
+        p -> p.in(WarmUpPart.BUILD).size() >= least && p.in(WarmUpPart.BUILD).size() <= most);
   }
 
   private static Must noBuild() {
@@ -485,7 +489,7 @@ class ScenarioTableTest {
     return new Must(
         least + " to " + most + " drills",
         p -> {
-          long drills = p.items().stream().filter(i -> Prescriber.isMenu(i.block())).count();
+          long drills = p.items().stream().filter(i -> i.block().isChosen()).count();
           return drills >= least && drills <= most;
         });
   }
@@ -505,7 +509,7 @@ class ScenarioTableTest {
   }
 
   private static double topOf(Plan plan) {
-    return plan.in(Block.BUILD).stream()
+    return plan.in(WarmUpPart.BUILD).stream()
         .mapToDouble(i -> i.target().orElseThrow().effort().points())
         .max()
         .orElse(0);
@@ -515,7 +519,7 @@ class ScenarioTableTest {
     return new Must(
         "efforts by feel",
         p ->
-            p.in(Block.BUILD).stream()
+            p.in(WarmUpPart.BUILD).stream()
                 .allMatch(i -> i.target().orElseThrow().gauge().name().equals("FEEL")));
   }
 
@@ -550,7 +554,7 @@ class ScenarioTableTest {
         "no drill loads the " + region.words(),
         p ->
             p.items().stream()
-                .filter(i -> i.block() != Block.BUILD)
+                .filter(i -> i.block() != WarmUpPart.BUILD)
                 .flatMap(i -> p.drill(i).stream())
                 .noneMatch(d -> d.loads().contains(region)));
   }
@@ -571,7 +575,7 @@ class ScenarioTableTest {
     return new Must(
         wanted ? "holds on" : "mobilises free-standing",
         p ->
-            p.in(Block.MOBILISE).stream()
+            p.in(WarmUpPart.MOBILISE).stream()
                     .flatMap(i -> p.drill(i).stream())
                     .anyMatch(d -> d.kit().contains(Kit.SUPPORT))
                 == wanted);
@@ -581,11 +585,11 @@ class ScenarioTableTest {
     return new Must(what, p -> p.items().stream().flatMap(i -> p.drill(i).stream()).noneMatch(bad));
   }
 
-  private static Must before(Block first, Block second) {
+  private static Must before(WarmUpPart first, WarmUpPart second) {
     return new Must(
         first.title() + " before " + second.title(),
         p -> {
-          List<Block> blocks = p.items().stream().map(PlanItem::block).toList();
+          List<WarmUpPart> blocks = p.items().stream().map(PlanItem::block).toList();
           return blocks.contains(first) && blocks.indexOf(first) < blocks.indexOf(second);
         });
   }
@@ -593,7 +597,7 @@ class ScenarioTableTest {
   private static Must changesTake(int seconds) {
     return new Must(
         "changes of at least " + seconds + " s",
-        p -> p.in(Block.MOBILISE).stream().allMatch(i -> i.changeSeconds() >= seconds));
+        p -> p.in(WarmUpPart.MOBILISE).stream().allMatch(i -> i.changeSeconds() >= seconds));
   }
 
   private static Must warns(String code) {
@@ -660,7 +664,7 @@ class ScenarioTableTest {
   }
 
   private static UnaryOperator<PrescriptionRequest> limit(BodyRegion region, Severity severity) {
-    return r -> r.with(Scenarios.athlete(Level.INTERMEDIATE, new Limit(region, severity)));
+    return r -> r.with(Scenarios.athlete(Level.INTERMEDIATE, new Restriction(region, severity)));
   }
 
   private static Athlete deconditioned() {
@@ -686,7 +690,7 @@ class ScenarioTableTest {
         a.maximumHeartRate(),
         a.results(),
         List.of(),
-        EnumSet.of(Avoidance.FLOOR_WORK, Avoidance.WRIST_LOADING),
+        EnumSet.of(Contraindication.FLOOR_WORK, Contraindication.WRIST_LOADING),
         false,
         Map.of());
   }
@@ -734,7 +738,7 @@ class ScenarioTableTest {
                 c.conditions()));
   }
 
-  private static UnaryOperator<PrescriptionRequest> arrival(Arrival arrival) {
+  private static UnaryOperator<PrescriptionRequest> arrival(ComingFrom arrival) {
     return changed(
         c ->
             new Circumstances(
@@ -748,7 +752,7 @@ class ScenarioTableTest {
   }
 
   private static UnaryOperator<PrescriptionRequest> bed() {
-    return arrival(Arrival.BED);
+    return arrival(ComingFrom.BED);
   }
 
   private static UnaryOperator<PrescriptionRequest> fill() {

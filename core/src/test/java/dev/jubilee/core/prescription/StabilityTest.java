@@ -3,6 +3,9 @@ package dev.jubilee.core.prescription;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.jubilee.core.Scenarios;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
@@ -52,7 +55,7 @@ class StabilityTest {
 
   private static Set<String> drills(Plan plan) {
     return plan.items().stream()
-        .filter(i -> Prescriber.isMenu(i.block()))
+        .filter(i -> i.block().isChosen())
         .map(PlanItem::drillId)
         .collect(Collectors.toSet());
   }

@@ -3,19 +3,19 @@ package dev.jubilee.core.readiness;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.jubilee.core.Scenarios;
-import dev.jubilee.core.drill.Block;
-import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.ComingFrom;
+import dev.jubilee.core.circumstances.Conditions;
+import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.Kit;
-import dev.jubilee.core.prescription.Plan;
-import dev.jubilee.core.prescription.PlanEditor;
-import dev.jubilee.core.prescription.PlanItem;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.edit.PlanEditor;
+import dev.jubilee.core.library.BuiltInLibrary;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.plan.Tuning;
 import dev.jubilee.core.prescription.Prescriber;
-import dev.jubilee.core.prescription.PrescriptionRequest;
-import dev.jubilee.core.prescription.Tuning;
-import dev.jubilee.core.session.Arrival;
-import dev.jubilee.core.session.Circumstances;
-import dev.jubilee.core.session.Conditions;
-import dev.jubilee.core.session.Place;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
@@ -69,7 +69,7 @@ class VerdictTest {
   void behindTheBlocksWithoutThePoolASwimmerIsNotRehearsedAndLessWarm() {
     Circumstances dry =
         new Circumstances(
-            10, false, Place.usual(Sport.SWIM), Set.of(Kit.SUPPORT), 26, Arrival.MOVING);
+            10, false, Place.usual(Sport.SWIM), Set.of(Kit.SUPPORT), 26, ComingFrom.MOVING);
     PrescriptionRequest request =
         Scenarios.request(Sport.SWIM, SessionKind.SPRINT, Level.ADVANCED, 10).with(dry);
     Verdict verdict = Readiness.of(Scenarios.plan(request)).verdict();
@@ -88,7 +88,7 @@ class VerdictTest {
             Place.usual(Sport.RIDE),
             Place.usual(Sport.RIDE).usualKit(),
             19,
-            Arrival.DESK);
+            ComingFrom.DESK);
     PrescriptionRequest request =
         Scenarios.request(Sport.RIDE, SessionKind.THRESHOLD, Level.INTERMEDIATE, 25).with(desk);
     Verdict verdict = Readiness.of(Scenarios.plan(request)).verdict();
@@ -102,16 +102,16 @@ class VerdictTest {
     Plan plan = Scenarios.plan(Sport.RUN, SessionKind.INTERVALS, Level.INTERMEDIATE, 35);
     Readiness readiness = Readiness.of(plan);
     assertThat(readiness.verdict().window().orElseThrow().to()).isLessThan(25 * 60);
-    int raise = plan.in(Block.RAISE).stream().mapToInt(PlanItem::seconds).sum();
+    int raise = plan.in(WarmUpPart.RAISE).stream().mapToInt(PlanItem::seconds).sum();
     assertThat(readiness.verdict().topUp().orElseThrow().seconds()).isBetween(120, raise - 60);
   }
 
   @ParameterizedTest
   @EnumSource(Sport.class)
   void aLongerWaitIsNeverWarmerNorLessFresh(Sport sport) {
-    PlanEditor editor = new PlanEditor(DrillLibrary.builtIn());
+    PlanEditor editor = new PlanEditor(BuiltInLibrary.get());
     Plan plan = Scenarios.plan(sport, SessionKind.INTERVALS, Level.ADVANCED, 45);
-    PlanItem settle = plan.in(Block.TRANSITION).get(0);
+    PlanItem settle = plan.in(WarmUpPart.TRANSITION).get(0);
     Verdict before = null;
     for (int seconds : List.of(60, 180, 360, 720, 1200, 1800)) {
       Verdict now = Readiness.of(editor.dose(plan, settle.id(), seconds)).verdict();
@@ -160,7 +160,7 @@ class VerdictTest {
     assertThat(mild.request().tuning()).isEqualTo(Tuning.NONE);
 
     Plan cold =
-        new Prescriber(DrillLibrary.builtIn())
+        new Prescriber(BuiltInLibrary.get())
             .prescribe(mild.request().with(waiting(mild.request().circumstances(), -8, 0)));
     assertThat(cold.request().tuning()).isNotEqualTo(Tuning.NONE);
     assertThat(Readiness.of(cold).verdict().isWarm()).isTrue();
@@ -172,7 +172,7 @@ class VerdictTest {
   void aLongWaitInTheColdGetsALongerTopUpAndNoShorterSettling() {
     Plan mild = Scenarios.plan(Sport.RUN, SessionKind.TIME_TRIAL, Level.INTERMEDIATE, 50);
     Plan cold =
-        new Prescriber(DrillLibrary.builtIn())
+        new Prescriber(BuiltInLibrary.get())
             .prescribe(mild.request().with(waiting(mild.request().circumstances(), 4, 20)));
 
     assertThat(cold.request().tuning().topUp()).isPositive();

@@ -49,22 +49,22 @@ class ShorthandTest {
   @ParameterizedTest
   @MethodSource("examples")
   void isUnderstoodAsACoachMeansIt(Example example) {
-    Reading reading = Shorthand.read(example.text(), example.sport());
+    ParseResult reading = Shorthand.read(example.text(), example.sport());
 
     assertThat(reading.faults()).isEmpty();
-    assertThat(Words.of(reading.outline())).isEqualTo(example.words());
-    Judgement judgement = Judgement.of(reading.outline(), example.sport());
+    assertThat(ShorthandWriter.of(reading.outline())).isEqualTo(example.words());
+    SessionClassification judgement = SessionClassification.of(reading.outline(), example.sport());
     assertThat(judgement.kind()).isEqualTo(example.kind());
-    assertThat(judgement.first().map(p -> Words.of(p.amount())).orElse("-"))
+    assertThat(judgement.first().map(p -> ShorthandWriter.of(p.amount())).orElse("-"))
         .isEqualTo(example.first());
   }
 
   @ParameterizedTest
   @MethodSource("examples")
   void itsOwnWordsMeanTheSame(Example example) {
-    Outline outline = Shorthand.read(example.text(), example.sport()).outline();
+    ParsedSession outline = Shorthand.read(example.text(), example.sport()).outline();
 
-    Reading again = Shorthand.read(Words.of(outline), example.sport());
+    ParseResult again = Shorthand.read(ShorthandWriter.of(outline), example.sport());
 
     assertThat(again.faults()).isEmpty();
     assertThat(again.outline()).isEqualTo(outline);
@@ -82,10 +82,10 @@ class ShorthandTest {
   @ParameterizedTest
   @MethodSource("faults")
   void aFaultIsShownWhereItIs(Wrong wrong) {
-    Reading reading = Shorthand.read(wrong.text(), wrong.sport());
+    ParseResult reading = Shorthand.read(wrong.text(), wrong.sport());
 
     assertThat(reading.faults()).isNotEmpty();
-    Fault fault = reading.faults().get(0);
+    ParseError fault = reading.faults().get(0);
     assertThat(fault.what()).containsIgnoringCase(wrong.says());
     assertThat(wrong.text().substring(fault.from(), fault.to()))
         .isEqualTo(wrong.text().substring(wrong.from(), wrong.to()));
@@ -103,7 +103,7 @@ class ShorthandTest {
   @Test
   void everyNumberCounts() {
     for (Example example : examples()) {
-      Outline whole = Shorthand.read(example.text(), example.sport()).outline();
+      ParsedSession whole = Shorthand.read(example.text(), example.sport()).outline();
       if (!whole.free().isEmpty()) {
         continue;
       }
@@ -115,7 +115,7 @@ class ShorthandTest {
         }
         String without =
             example.text().substring(0, number.start()) + example.text().substring(number.end());
-        Reading reading = Shorthand.read(without, example.sport());
+        ParseResult reading = Shorthand.read(without, example.sport());
         boolean same = reading.isWhole() && reading.outline().equals(whole);
         assertThat(same).as("%s without %s", example.text(), number.group()).isFalse();
       }
@@ -140,15 +140,15 @@ class ShorthandTest {
         text.insert(random.nextInt(text.length()), (char) (32 + random.nextInt(200)));
       }
       Sport sport = List.of(Sport.values()).get(random.nextInt(4));
-      Reading reading = Shorthand.read(text.toString(), sport);
-      for (Fault fault : reading.faults()) {
+      ParseResult reading = Shorthand.read(text.toString(), sport);
+      for (ParseError fault : reading.faults()) {
         assertThat(fault.from()).as(text.toString()).isBetween(0, text.length());
         assertThat(fault.to()).as(text.toString()).isGreaterThan(fault.from());
       }
       if (reading.isWhole()) {
-        Reading again = Shorthand.read(Words.of(reading.outline()), sport);
+        ParseResult again = Shorthand.read(ShorthandWriter.of(reading.outline()), sport);
         assertThat(again.outline()).as(text.toString()).isEqualTo(reading.outline());
-        Judgement judgement = Judgement.of(reading.outline(), sport);
+        SessionClassification judgement = SessionClassification.of(reading.outline(), sport);
         assertThat(Timeline.of(reading.outline(), judgement.kind(), Timeline.usual(sport)))
             .allSatisfy(s -> assertThat(s.effort()).isBetween(0, 100));
       }

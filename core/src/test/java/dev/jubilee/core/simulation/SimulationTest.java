@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import dev.jubilee.core.Scenarios;
-import dev.jubilee.core.prescription.Plan;
-import dev.jubilee.core.prescription.PlanLoad;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanLoad;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
@@ -18,7 +18,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** The simulation against published shapes (from memory) and an independent integrator. */
 class SimulationTest {
-  private static final Air MILD = new Air(20, false);
+  private static final Ambient MILD = new Ambient(20, false);
 
   /** Moderate work, 70 to 75 % of maximal oxygen uptake. */
   private static final double MODERATE = 0.725 / Body.UPTAKE_AT_CRITICAL;
@@ -26,8 +26,8 @@ class SimulationTest {
   /** Saltin, Gagge &amp; Stolwijk 1968; Bishop 2003. */
   @Test
   void muscleRisesFastInThreeToFiveMinutesAndLevelsAtTenToTwenty() {
-    Warmth warmth = new Warmth(Body.USUAL, MILD);
-    double rest = warmth.after(0, Load.STANDING_COST, false, 7200);
+    MuscleTemperature warmth = new MuscleTemperature(Body.USUAL, MILD);
+    double rest = warmth.after(0, LoadProfile.STANDING_COST, false, 7200);
     double level = warmth.after(rest, MODERATE, false, 7200);
     assertThat(level).as("about +3 °C at 70 to 75 %%").isCloseTo(3, within(0.25));
     assertThat(part(warmth, rest, level, 5)).isGreaterThan(0.6);
@@ -36,7 +36,7 @@ class SimulationTest {
     assertThat(part(warmth, rest, level, 20)).isGreaterThan(0.97);
   }
 
-  private static double part(Warmth warmth, double rest, double level, int minutes) {
+  private static double part(MuscleTemperature warmth, double rest, double level, int minutes) {
     return (warmth.after(rest, MODERATE, false, 60 * minutes) - rest) / (level - rest);
   }
 
@@ -44,7 +44,9 @@ class SimulationTest {
   @Test
   void muchIsLostInFifteenToTwentyMinutesOfRest() {
     for (int minutes : new int[] {15, 20}) {
-      double left = new Warmth(Body.USUAL, MILD).after(3, Load.STANDING_COST, false, 60 * minutes);
+      double left =
+          new MuscleTemperature(Body.USUAL, MILD)
+              .after(3, LoadProfile.STANDING_COST, false, 60 * minutes);
       assertThat(left).isBetween(0.35 * 3, 0.60 * 3);
     }
   }
@@ -55,13 +57,13 @@ class SimulationTest {
    */
   @Test
   void aPassiveHalfTimeLosesAboutTwoDegreesAndSevenMinutesOfRunningKeepMost() {
-    Warmth warmth = new Warmth(Body.USUAL, MILD);
+    MuscleTemperature warmth = new MuscleTemperature(Body.USUAL, MILD);
     double afterAHalf = 4.0;
-    double passive = warmth.after(afterAHalf, Load.STANDING_COST, false, 15 * 60);
+    double passive = warmth.after(afterAHalf, LoadProfile.STANDING_COST, false, 15 * 60);
     assertThat(afterAHalf - passive).isCloseTo(2.0, within(0.4));
-    double rested = warmth.after(afterAHalf, Load.STANDING_COST, false, 7 * 60);
+    double rested = warmth.after(afterAHalf, LoadProfile.STANDING_COST, false, 7 * 60);
     double run = warmth.after(rested, MODERATE, false, 7 * 60);
-    double active = warmth.after(run, Load.STANDING_COST, false, 60);
+    double active = warmth.after(run, LoadProfile.STANDING_COST, false, 60);
     assertThat(afterAHalf - active).isLessThan(1.2);
     assertThat(active - passive).isGreaterThan(0.6);
   }
@@ -84,8 +86,8 @@ class SimulationTest {
   @EnumSource(Sport.class)
   void anIndependentIntegratorArrivesAtTheSame(Sport sport) {
     Plan plan = Scenarios.plan(sport, SessionKind.INTERVALS, Level.ADVANCED, 40);
-    Load load = PlanLoad.of(plan);
-    Air air = new Air(3, false);
+    LoadProfile load = PlanLoad.of(plan);
+    Ambient air = new Ambient(3, false);
     Trace trace = Simulation.run(load, Body.USUAL, air);
     DormandPrince853Integrator integrator = new DormandPrince853Integrator(1e-6, 1, 1e-10, 1e-10);
     double[] state = {trace.muscle(0), 0, 0, 1};
@@ -102,7 +104,8 @@ class SimulationTest {
   }
 
   /** The differential equations as they are written down, for one second of load. */
-  private record Rates(Load load, int second, Air air) implements OrdinaryDifferentialEquation {
+  private record Rates(LoadProfile load, int second, Ambient air)
+      implements OrdinaryDifferentialEquation {
     @Override
     public int getDimension() {
       return 4;
@@ -134,10 +137,10 @@ class SimulationTest {
         continue;
       }
       for (int felt : new int[] {-25, 4, 20, 38}) {
-        Load load = PlanLoad.of(Scenarios.plan(sport, kind, Level.NOVICE, 45));
-        Trace bare = Simulation.run(load, Body.USUAL, new Air(felt, false));
-        Warming alone = Simulation.warming(load, Body.USUAL, new Air(felt, false));
-        Warming layered = Simulation.warming(load, Body.USUAL, new Air(felt, true));
+        LoadProfile load = PlanLoad.of(Scenarios.plan(sport, kind, Level.NOVICE, 45));
+        Trace bare = Simulation.run(load, Body.USUAL, new Ambient(felt, false));
+        TemperatureTrace alone = Simulation.warming(load, Body.USUAL, new Ambient(felt, false));
+        TemperatureTrace layered = Simulation.warming(load, Body.USUAL, new Ambient(felt, true));
         for (int s = 0; s <= bare.seconds(); s++) {
           assertThat(bare.muscle(s)).isBetween(-2.0, 6.0);
           assertThat(alone.muscle(s)).isEqualTo(bare.muscle(s));
@@ -155,8 +158,9 @@ class SimulationTest {
 
   @Test
   void anHourIsSimulatedAndTheTimeReported() {
-    Load load = PlanLoad.of(Scenarios.plan(Sport.ROW, SessionKind.TIME_TRIAL, Level.ADVANCED, 40));
-    Load hour = load.thenStanding(3600 - load.seconds());
+    LoadProfile load =
+        PlanLoad.of(Scenarios.plan(Sport.ROW, SessionKind.TIME_TRIAL, Level.ADVANCED, 40));
+    LoadProfile hour = load.thenStanding(3600 - load.seconds());
     long best = Long.MAX_VALUE;
     for (int i = 0; i < 400; i++) {
       long before = System.nanoTime();

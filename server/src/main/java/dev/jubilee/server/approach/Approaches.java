@@ -1,6 +1,6 @@
 package dev.jubilee.server.approach;
 
-import dev.jubilee.core.session.Approach;
+import dev.jubilee.core.approach.Approach;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.problem.NotFoundException;
 import dev.jubilee.server.signin.Coach;

@@ -1,9 +1,9 @@
 package dev.jubilee.server.athlete;
 
 import dev.jubilee.core.athlete.Athlete;
-import dev.jubilee.core.athlete.Avoidance;
-import dev.jubilee.core.athlete.Limit;
-import dev.jubilee.core.athlete.Taken;
+import dev.jubilee.core.athlete.Contraindication;
+import dev.jubilee.core.athlete.Restriction;
+import dev.jubilee.core.athlete.ResultConditions;
 import dev.jubilee.core.athlete.TestResult;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
@@ -36,7 +36,7 @@ public record AthleteProfile(
     @Schema(nullable = true) Integer maximumHeartRate,
     List<ResultInput> results,
     List<LimitInput> limits,
-    List<Avoidance> avoidances,
+    List<Contraindication> avoidances,
     boolean deconditioned,
     Map<String, Integer> mastery) {
 
@@ -81,10 +81,10 @@ public record AthleteProfile(
       @Schema(nullable = true) Integer threeMinuteWatts,
       @Schema(nullable = true) Integer twelveMinuteWatts,
       @Schema(nullable = true) LocalDate takenOn,
-      @Schema(nullable = true) Taken.Setting setting) {}
+      @Schema(nullable = true) ResultConditions.Setting setting) {}
 
   /** A region that is not quite right. */
-  public record LimitInput(BodyRegion region, Limit.Severity severity) {}
+  public record LimitInput(BodyRegion region, Restriction.Severity severity) {}
 
   /**
    * The athlete as core knows them.
@@ -103,7 +103,7 @@ public record AthleteProfile(
       core.add(result(results.get(i), "results[" + i + "].", on));
     }
     Set<BodyRegion> seen = new LinkedHashSet<>();
-    List<Limit> coreLimits = new ArrayList<>();
+    List<Restriction> coreLimits = new ArrayList<>();
     for (int i = 0; limits != null && i < limits.size(); i++) {
       LimitInput limit = limits.get(i);
       require("limits[" + i + "].region", limit.region());
@@ -112,7 +112,7 @@ public record AthleteProfile(
         throw new OutOfRangeException(
             "limits[" + i + "].region", limit.region(), "each region once");
       }
-      coreLimits.add(new Limit(limit.region(), limit.severity()));
+      coreLimits.add(new Restriction(limit.region(), limit.severity()));
     }
     return new Athlete(
         level,
@@ -137,17 +137,18 @@ public record AthleteProfile(
     }
   }
 
-  private static Taken taken(ResultInput r, LocalDate on) {
+  private static ResultConditions taken(ResultInput r, LocalDate on) {
     Optional<Integer> daysAgo =
         Optional.ofNullable(r.takenOn())
             .map(day -> Math.max(0, Math.toIntExact(ChronoUnit.DAYS.between(day, on))));
-    return new Taken(daysAgo, r.setting() == null ? Taken.Setting.FAIR : r.setting());
+    return new ResultConditions(
+        daysAgo, r.setting() == null ? ResultConditions.Setting.FAIR : r.setting());
   }
 
   private static TestResult result(ResultInput r, String path, LocalDate on) {
     require(path + "kind", r.kind());
     try {
-      Taken taken = taken(r, on);
+      ResultConditions taken = taken(r, on);
       return switch (r.kind()) {
         case RUN_RACE ->
             new TestResult.RunRace(

@@ -1,17 +1,17 @@
 package dev.jubilee.server.block;
 
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.block.AthleteWeek;
+import dev.jubilee.core.block.BlockAthlete;
 import dev.jubilee.core.block.BlockPrescriber;
-import dev.jubilee.core.block.Climber;
-import dev.jubilee.core.block.Mark;
+import dev.jubilee.core.block.MasteryRecord;
 import dev.jubilee.core.block.Planned;
+import dev.jubilee.core.block.PlannedProgression;
 import dev.jubilee.core.block.Prescribed;
 import dev.jubilee.core.block.Progression;
-import dev.jubilee.core.block.Stand;
 import dev.jubilee.core.block.TrainingBlock;
-import dev.jubilee.core.block.Wish;
 import dev.jubilee.core.drill.DrillLibrary;
-import dev.jubilee.core.prescription.Plan;
+import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.server.approach.Approaches;
 import dev.jubilee.server.athlete.AthleteProfile;
@@ -64,7 +64,7 @@ class AthleteBlocks {
   }
 
   /** Stands as stored; a list by itself would lose its type. */
-  record Stands(List<Stand> weeks, List<String> ladders) {}
+  record Stands(List<AthleteWeek> weeks, List<String> ladders) {}
 
   /** Warm-ups as stored. */
   record WarmUps(List<BlockView.WarmUpView> all) {}
@@ -75,9 +75,9 @@ class AthleteBlocks {
       DrillLibrary library,
       BlockPrescriber prescriber,
       Function<LocalDate, Athlete> athlete,
-      Climber climber,
+      BlockAthlete climber,
       List<Planned> planned,
-      List<Stand> past) {}
+      List<AthleteWeek> past) {}
 
   /**
    * Prescribes every warm-up of the athlete and stores what changed.
@@ -105,7 +105,7 @@ class AthleteBlocks {
           .ifPresent(planned::add);
     }
     Case c = of(coach, blockId, definition, athleteId, today, planned);
-    List<Stand> stands = Progression.of(block, c.climber(), c.library(), today, c.past());
+    List<AthleteWeek> stands = Progression.of(block, c.climber(), c.library(), today, c.past());
     List<Prescribed> prescribed =
         c.prescriber().prescribe(c.climber(), c.athlete(), stands, planned);
     Map<UUID, UUID> ids = prescriptions.keep(coach, athleteId, changed(prescribed, existing));
@@ -148,7 +148,7 @@ class AthleteBlocks {
 
   /** Where the athlete would stand, week by week; nothing is stored. */
   @Transactional(readOnly = true)
-  public List<Stand> stands(
+  public List<AthleteWeek> stands(
       SignedIn coach, UUID blockId, BlockDefinition definition, UUID athleteId, LocalDate today) {
     TrainingBlock block = definition.toCore();
     List<Planned> planned = new ArrayList<>();
@@ -180,7 +180,7 @@ class AthleteBlocks {
     TrainingBlock block = definition.toCore();
     DrillLibrary library = libraries.of(coach.clubId());
     BlockPrescriber prescriber = new BlockPrescriber(block, library, approaches.of(coach));
-    Climber climber =
+    BlockAthlete climber =
         prescriber.climber(
             athlete,
             definition.joins(athleteId),
@@ -190,11 +190,11 @@ class AthleteBlocks {
                 .toList(),
             definition.marks().stream()
                 .filter(m -> m.athleteId().equals(athleteId))
-                .map(m -> new Mark(m.ladder(), m.step(), m.on(), m.source()))
+                .map(m -> new MasteryRecord(m.ladder(), m.step(), m.on(), m.source()))
                 .toList(),
             definition.wishes().stream()
                 .filter(w -> w.athleteId().equals(athleteId))
-                .map(w -> new Wish(w.ladder(), w.step(), w.monday()))
+                .map(w -> new PlannedProgression(w.ladder(), w.step(), w.monday()))
                 .toList(),
             planned);
     return new Case(
@@ -208,7 +208,7 @@ class AthleteBlocks {
   }
 
   /** Weeks that are over stay as they were, as long as they are still the same weeks. */
-  private List<Stand> past(
+  private List<AthleteWeek> past(
       SignedIn coach, UUID blockId, TrainingBlock block, UUID athleteId, LocalDate today) {
     return repository
         .findByClubIdAndBlockIdAndAthleteId(coach.clubId(), blockId, athleteId)

@@ -2,11 +2,11 @@ package dev.jubilee.server.block;
 
 import dev.jubilee.core.block.Emphasis;
 import dev.jubilee.core.block.Interruption;
-import dev.jubilee.core.block.Mark;
+import dev.jubilee.core.block.MasteryRecord;
 import dev.jubilee.core.block.TrainingBlock;
+import dev.jubilee.core.circumstances.ComingFrom;
+import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.quantity.OutOfRangeException;
-import dev.jubilee.core.session.Arrival;
-import dev.jubilee.core.session.Place;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Sport;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -76,7 +76,7 @@ public record BlockDefinition(
       Place place,
       int minutes,
       int temperature,
-      Arrival arrival) {}
+      ComingFrom arrival) {}
 
   /**
    * A day that differs.
@@ -108,7 +108,7 @@ public record BlockDefinition(
 
   /** A version that an athlete has mastered. */
   public record AthleteMark(
-      UUID athleteId, String ladder, int step, LocalDate on, Mark.Source source) {}
+      UUID athleteId, String ladder, int step, LocalDate on, MasteryRecord.Source source) {}
 
   /** A rung for a week. */
   public record AthleteWish(UUID athleteId, String ladder, int step, LocalDate monday) {}

@@ -3,9 +3,9 @@ package dev.jubilee.server.block;
 import dev.jubilee.core.block.TrainingBlock;
 import dev.jubilee.core.block.Week;
 import dev.jubilee.core.quantity.OutOfRangeException;
-import dev.jubilee.core.shorthand.Fault;
-import dev.jubilee.core.shorthand.Judgement;
-import dev.jubilee.core.shorthand.Reading;
+import dev.jubilee.core.shorthand.ParseError;
+import dev.jubilee.core.shorthand.ParseResult;
+import dev.jubilee.core.shorthand.SessionClassification;
 import dev.jubilee.core.shorthand.Shorthand;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.session.SessionDetails;
@@ -35,7 +35,7 @@ final class BlockSessions {
   static Map<String, SessionDetails> of(UUID blockId, BlockDefinition definition) {
     TrainingBlock block = definition.toCore();
     Map<String, SessionDetails> all = new LinkedHashMap<>();
-    Map<String, Judgement> judged = new HashMap<>();
+    Map<String, SessionClassification> judged = new HashMap<>();
     for (Week week : block.weeks()) {
       for (BlockDefinition.Pattern pattern : definition.pattern()) {
         LocalDate date = week.monday().with(pattern.day());
@@ -52,7 +52,7 @@ final class BlockSessions {
       BlockDefinition definition,
       BlockDefinition.Pattern pattern,
       LocalDate date,
-      Map<String, Judgement> judged,
+      Map<String, SessionClassification> judged,
       Map<String, SessionDetails> all) {
     List<UUID> together =
         new ArrayList<>(
@@ -85,13 +85,15 @@ final class BlockSessions {
       BlockDefinition.Pattern p,
       LocalDate date,
       String shorthand,
-      Map<String, Judgement> judged,
+      Map<String, SessionClassification> judged,
       List<UUID> athletes) {
     // The same every week; read once.
-    Judgement judgement =
+    SessionClassification judgement =
         judged.computeIfAbsent(
             p.sport() + " " + shorthand,
-            k -> Judgement.of(read("shorthand", shorthand, p.sport()).outline(), p.sport()));
+            k ->
+                SessionClassification.of(
+                    read("shorthand", shorthand, p.sport()).outline(), p.sport()));
     return new SessionDetails(
         date.atTime(p.time()),
         p.sport(),
@@ -121,13 +123,13 @@ final class BlockSessions {
    *
    * @throws OutOfRangeException naming the field, what was not understood and what was meant
    */
-  static Reading read(String field, String shorthand, Sport sport) {
+  static ParseResult read(String field, String shorthand, Sport sport) {
     if (shorthand == null || shorthand.isBlank()) {
       throw new OutOfRangeException(field, "empty", "a session such as 6 x 1000 @ 5k, 90 s jog");
     }
-    Reading reading = Shorthand.read(shorthand, sport);
+    ParseResult reading = Shorthand.read(shorthand, sport);
     if (!reading.faults().isEmpty()) {
-      Fault fault = reading.faults().get(0);
+      ParseError fault = reading.faults().get(0);
       throw new OutOfRangeException(
           field,
           shorthand + " (" + fault.what() + ")",

@@ -1,6 +1,6 @@
 package dev.jubilee.server.block;
 
-import dev.jubilee.core.block.Stand;
+import dev.jubilee.core.block.AthleteWeek;
 import dev.jubilee.core.block.TrainingBlock;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
@@ -24,14 +24,14 @@ import org.springframework.stereotype.Component;
 @Component
 class BlockViews {
   private final BlockAthleteRepository athleteBlocks;
-  private final CompilationRepository compilations;
+  private final BlockRunRepository compilations;
   private final Athletes athletes;
   private final Libraries libraries;
   private final Json json;
 
   BlockViews(
       BlockAthleteRepository athleteBlocks,
-      CompilationRepository compilations,
+      BlockRunRepository compilations,
       Athletes athletes,
       Libraries libraries,
       Json json) {
@@ -84,7 +84,7 @@ class BlockViews {
 
   /** How far prescribing has come. */
   BlockView.CompilationView compilation(BlockRow row) {
-    CompilationRow c = compilations.findById(row.id()).orElseThrow();
+    BlockRunRow c = compilations.findById(row.id()).orElseThrow();
     return new BlockView.CompilationView(
         BlockView.CompilationView.State.valueOf(c.state().name()),
         c.done(),
@@ -112,7 +112,7 @@ class BlockViews {
         id, athlete.name(), profile.level(), group.name(), weeks, warmUps);
   }
 
-  private static BlockView.WeekView week(Stand stand, List<String> ladders) {
+  private static BlockView.WeekView week(AthleteWeek stand, List<String> ladders) {
     return new BlockView.WeekView(
         stand.week().number(),
         ladders.stream()

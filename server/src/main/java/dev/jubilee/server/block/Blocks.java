@@ -1,7 +1,7 @@
 package dev.jubilee.server.block;
 
+import dev.jubilee.core.block.AthleteWeek;
 import dev.jubilee.core.block.Change;
-import dev.jubilee.core.block.Stand;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.club.ClubRepository;
@@ -34,14 +34,14 @@ import org.springframework.transaction.event.TransactionalEventListener;
 @Service
 public class Blocks {
   /** A run to begin as soon as it is stored. */
-  private record Begun(CompilationRow run) {}
+  private record Begun(BlockRunRow run) {}
 
   private final BlockRepository blocks;
   private final BlockRevisionRepository revisions;
   private final BlockAthleteRepository athleteBlocks;
-  private final CompilationRepository compilations;
+  private final BlockRunRepository compilations;
   private final AthleteBlocks computation;
-  private final Compiler compiler;
+  private final BlockRunner compiler;
   private final Sessions sessions;
   private final BlockPrescriptions prescriptions;
   private final Athletes athletes;
@@ -56,9 +56,9 @@ public class Blocks {
       BlockRepository blocks,
       BlockRevisionRepository revisions,
       BlockAthleteRepository athleteBlocks,
-      CompilationRepository compilations,
+      BlockRunRepository compilations,
       AthleteBlocks computation,
-      Compiler compiler,
+      BlockRunner compiler,
       Sessions sessions,
       BlockPrescriptions prescriptions,
       Athletes athletes,
@@ -160,8 +160,8 @@ public class Blocks {
     BlockRow row = row(coach.clubId(), id);
     compilations
         .lock(id)
-        .filter(c -> c.state() == CompilationRow.State.RUNNING)
-        .ifPresent(c -> c.end(CompilationRow.State.CANCELLED, "Stopped; what is done stays done."));
+        .filter(c -> c.state() == BlockRunRow.State.RUNNING)
+        .ifPresent(c -> c.end(BlockRunRow.State.CANCELLED, "Stopped; what is done stays done."));
     return view(row);
   }
 
@@ -171,7 +171,7 @@ public class Blocks {
     BlockRow row = row(coach.clubId(), id);
     check(coach.clubId(), id, definition);
     LocalDate today = today(coach.clubId());
-    Map<UUID, List<Stand>> before = new HashMap<>();
+    Map<UUID, List<AthleteWeek>> before = new HashMap<>();
     athleteBlocks
         .findByClubIdAndBlockId(coach.clubId(), id)
         .forEach(
@@ -180,7 +180,7 @@ public class Blocks {
                     a.athleteId(), json.read(a.stands(), AthleteBlocks.Stands.class).weeks()));
     List<BlockView.AthletePreview> previews = new ArrayList<>();
     for (UUID athleteId : definition.athleteIds()) {
-      List<Stand> after = computation.stands(coach, id, definition, athleteId, today);
+      List<AthleteWeek> after = computation.stands(coach, id, definition, athleteId, today);
       List<BlockView.WeekPreview> weeks = weeks(before.getOrDefault(athleteId, List.of()), after);
       if (!weeks.isEmpty()) {
         String name = athletes.row(coach.clubId(), athleteId).name();
@@ -192,11 +192,12 @@ public class Blocks {
   }
 
   /** Weeks in which something is asked that was not, or the other way round. */
-  private static List<BlockView.WeekPreview> weeks(List<Stand> before, List<Stand> after) {
+  private static List<BlockView.WeekPreview> weeks(
+      List<AthleteWeek> before, List<AthleteWeek> after) {
     Map<LocalDate, String> old = new HashMap<>();
     before.forEach(s -> old.put(s.week().monday(), words(s)));
     List<BlockView.WeekPreview> weeks = new ArrayList<>();
-    for (Stand stand : after) {
+    for (AthleteWeek stand : after) {
       String was = old.remove(stand.week().monday());
       String now = words(stand);
       if (!now.equals(was)) {
@@ -208,7 +209,7 @@ public class Blocks {
     return weeks;
   }
 
-  private static String words(Stand stand) {
+  private static String words(AthleteWeek stand) {
     return stand.week().emphasis().words()
         + ": "
         + stand.changes().stream().map(Change::why).collect(Collectors.joining(" "));
@@ -320,8 +321,8 @@ public class Blocks {
   }
 
   private void begin(SignedIn coach, BlockRow row, BlockDefinition definition) {
-    CompilationRow run =
-        compilations.lock(row.id()).orElseGet(() -> new CompilationRow(row.id(), row.clubId()));
+    BlockRunRow run =
+        compilations.lock(row.id()).orElseGet(() -> new BlockRunRow(row.id(), row.clubId()));
     run.begin(row.currentRevision(), coach.coachId(), definition.athleteIds().size());
     events.publishEvent(new Begun(compilations.saveAndFlush(run)));
   }

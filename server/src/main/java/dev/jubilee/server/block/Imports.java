@@ -1,13 +1,13 @@
 package dev.jubilee.server.block;
 
+import dev.jubilee.core.circumstances.ComingFrom;
+import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.quantity.OutOfRangeException;
-import dev.jubilee.core.session.Arrival;
-import dev.jubilee.core.session.Place;
 import dev.jubilee.core.session.SessionKind;
-import dev.jubilee.core.shorthand.Judgement;
-import dev.jubilee.core.shorthand.Reading;
+import dev.jubilee.core.shorthand.ParseResult;
+import dev.jubilee.core.shorthand.SessionClassification;
 import dev.jubilee.core.shorthand.Shorthand;
-import dev.jubilee.core.shorthand.Words;
+import dev.jubilee.core.shorthand.ShorthandWriter;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.club.ClubRepository;
@@ -201,14 +201,14 @@ class Imports {
       SessionDetails details = details(coach, group, entry, row);
       details.toCore();
       details.circumstances();
-      Reading reading = Shorthand.read(entry.title(), details.sport());
+      ParseResult reading = Shorthand.read(entry.title(), details.sport());
       return new Read(
           new ImportLine(
               entry.line(),
               entry.startsAt(),
               group.name(),
               entry.title(),
-              Words.of(reading.outline()),
+              ShorthandWriter.of(reading.outline()),
               details.kind(),
               outcome(row, details),
               ""),
@@ -280,9 +280,9 @@ class Imports {
                         .findFirst()
                         .map(id -> athletes.profile(athletes.row(coach.clubId(), id)).sport())
                         .orElse(Sport.RUN));
-    Reading reading = BlockSessions.read("session", entry.title(), sport);
+    ParseResult reading = BlockSessions.read("session", entry.title(), sport);
     sport = reading.outline().sport().orElse(sport);
-    Judgement judgement = Judgement.of(reading.outline(), sport);
+    SessionClassification judgement = SessionClassification.of(reading.outline(), sport);
     return new SessionDetails(
         entry.startsAt(),
         sport,
@@ -294,7 +294,7 @@ class Imports {
         place(entry.place(), before, sport),
         minutes(entry.minutes(), before),
         before.map(SessionDetails::temperature).orElse(USUAL_TEMPERATURE),
-        before.map(SessionDetails::arrival).orElse(Arrival.DESK),
+        before.map(SessionDetails::arrival).orElse(ComingFrom.DESK),
         before.map(SessionDetails::kit).orElse(null),
         before.map(SessionDetails::athleteIds).orElse(group.athleteIds()));
   }

@@ -1,7 +1,7 @@
 package dev.jubilee.server.demo;
 
-import dev.jubilee.core.session.Arrival;
-import dev.jubilee.core.session.Place;
+import dev.jubilee.core.circumstances.ComingFrom;
+import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.block.BlockDefinition;
 import dev.jubilee.server.block.BlockDefinition.Group;
@@ -56,21 +56,22 @@ final class DemoBlock {
   }
 
   private static Pattern run(DayOfWeek day, String shorthand, Place place, int minutes) {
-    return pattern(day, 17, "Runners", Sport.RUN, shorthand, place, minutes, 6, Arrival.DESK);
+    return pattern(day, 17, "Runners", Sport.RUN, shorthand, place, minutes, 6, ComingFrom.DESK);
   }
 
   private static Pattern ride(DayOfWeek day, String shorthand, int minutes) {
-    return pattern(day, 18, "Riders", Sport.RIDE, shorthand, Place.GYM, minutes, 19, Arrival.DESK);
+    return pattern(
+        day, 18, "Riders", Sport.RIDE, shorthand, Place.GYM, minutes, 19, ComingFrom.DESK);
   }
 
   private static Pattern row(DayOfWeek day, String shorthand, int minutes) {
     return pattern(
-        day, 7, "Rowers", Sport.ROW, shorthand, Place.BOATHOUSE, minutes, 5, Arrival.BED);
+        day, 7, "Rowers", Sport.ROW, shorthand, Place.BOATHOUSE, minutes, 5, ComingFrom.BED);
   }
 
   private static Pattern swim(DayOfWeek day, String shorthand, int minutes) {
     return pattern(
-        day, 8, "Swimmers", Sport.SWIM, shorthand, Place.POOL_DECK, minutes, 26, Arrival.MOVING);
+        day, 8, "Swimmers", Sport.SWIM, shorthand, Place.POOL_DECK, minutes, 26, ComingFrom.MOVING);
   }
 
   private static Pattern pattern(
@@ -82,7 +83,7 @@ final class DemoBlock {
       Place place,
       int minutes,
       int temperature,
-      Arrival arrival) {
+      ComingFrom arrival) {
     return new Pattern(
         group.toLowerCase(java.util.Locale.ROOT) + " " + day,
         day,

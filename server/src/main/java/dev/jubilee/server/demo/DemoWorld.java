@@ -2,11 +2,11 @@ package dev.jubilee.server.demo;
 
 import static dev.jubilee.core.sport.BodyRegion.*;
 
-import dev.jubilee.core.athlete.Avoidance;
-import dev.jubilee.core.athlete.Limit.Severity;
-import dev.jubilee.core.athlete.Taken;
-import dev.jubilee.core.session.Arrival;
-import dev.jubilee.core.session.Place;
+import dev.jubilee.core.athlete.Contraindication;
+import dev.jubilee.core.athlete.Restriction.Severity;
+import dev.jubilee.core.athlete.ResultConditions;
+import dev.jubilee.core.circumstances.ComingFrom;
+import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
@@ -38,7 +38,8 @@ final class DemoWorld {
         athlete("Maren Tarnfield", Sport.RUN, Level.ADVANCED, 27, 46, 191)
             .result(race(5000, 17 * 60 + 42), today.minusDays(24))
             .result(race(10_000, 37 * 60 + 5), today.minusDays(66))
-            .result(race(21_097.5, 89 * 60 + 40), today.minusDays(150), Taken.Setting.SLOW)
+            .result(
+                race(21_097.5, 89 * 60 + 40), today.minusDays(150), ResultConditions.Setting.SLOW)
             .result(timed(ResultKind.SPRINT_RUN, null, 3.9), today.minusDays(31))
             .build(),
         athlete("Ines Farrowby", Sport.RUN, Level.INTERMEDIATE, 34, 54, null)
@@ -68,7 +69,7 @@ final class DemoWorld {
             .build(),
         athlete("Caspian Roewater", Sport.ROW, Level.NOVICE, 52, 66, null)
             .result(row(9 * 60 + 25), today.minusDays(95))
-            .avoid(Avoidance.FLOOR_WORK)
+            .avoid(Contraindication.FLOOR_WORK)
             .deconditioned()
             .build(),
         athlete("Wren Osterbeck", Sport.SWIM, Level.ADVANCED, 22, 50, 198)
@@ -93,7 +94,7 @@ final class DemoWorld {
           List.of(
               new Day(day, 6, 45, Sport.ROW, SessionKind.TIME_TRIAL, "2 km test", Place.BOATHOUSE)
                   .metres(2000)
-                  .in(40, 4, Arrival.BED)
+                  .in(40, 4, ComingFrom.BED)
                   .with(rowers),
               new Day(
                       day,
@@ -103,7 +104,7 @@ final class DemoWorld {
                       SessionKind.INTERVALS,
                       "8 x 100 m / 20 s",
                       Place.POOL_DECK)
-                  .in(35, 26, Arrival.MOVING)
+                  .in(35, 26, ComingFrom.MOVING)
                   .with(swimmers),
               new Day(
                       day,
@@ -113,7 +114,7 @@ final class DemoWorld {
                       SessionKind.THRESHOLD,
                       "3 x 10 min threshold / 3 min",
                       Place.TRACK)
-                  .in(30, 6, Arrival.DESK)
+                  .in(30, 6, ComingFrom.DESK)
                   .with(runners),
               new Day(
                       day,
@@ -123,15 +124,15 @@ final class DemoWorld {
                       SessionKind.INTERVALS,
                       "5 x 4 min hard / 3 min spin",
                       Place.GYM)
-                  .in(30, 19, Arrival.DESK)
+                  .in(30, 19, ComingFrom.DESK)
                   .with(riders));
       case 1 ->
           List.of(
               new Day(day, 7, 0, Sport.RUN, SessionKind.EASY, "Easy 40 min", Place.ROAD)
-                  .in(10, 3, Arrival.BED)
+                  .in(10, 3, ComingFrom.BED)
                   .with(runners),
               new Day(day, 7, 15, Sport.ROW, SessionKind.EASY, "Steady 8 km", Place.BOATHOUSE)
-                  .in(12, 5, Arrival.BED)
+                  .in(12, 5, ComingFrom.BED)
                   .with(rowers),
               new Day(
                       day,
@@ -141,7 +142,7 @@ final class DemoWorld {
                       SessionKind.SPRINT,
                       "12 x 25 m fast on 1:00",
                       Place.POOL_DECK)
-                  .in(35, 26, Arrival.MOVING)
+                  .in(35, 26, ComingFrom.MOVING)
                   .with(swimmers));
       case 2 ->
           List.of(
@@ -153,7 +154,7 @@ final class DemoWorld {
                       SessionKind.SPRINT,
                       "6 x 60 m sprint, walk back",
                       Place.TRACK)
-                  .in(40, 8, Arrival.DESK)
+                  .in(40, 8, ComingFrom.DESK)
                   .with(runners.subList(0, 2)),
               new Day(
                       day,
@@ -163,7 +164,7 @@ final class DemoWorld {
                       SessionKind.THRESHOLD,
                       "2 x 20 min threshold / 5 min",
                       Place.GYM)
-                  .in(25, 19, Arrival.DESK)
+                  .in(25, 19, ComingFrom.DESK)
                   .with(riders));
       case 3 ->
           List.of(
@@ -175,10 +176,10 @@ final class DemoWorld {
                       SessionKind.INTERVALS,
                       "6 x 500 m @ 2k / 2 min",
                       Place.BOATHOUSE)
-                  .in(35, 4, Arrival.BED)
+                  .in(35, 4, ComingFrom.BED)
                   .with(rowers),
               new Day(day, 7, 30, Sport.SWIM, SessionKind.EASY, "Easy 1500 m", Place.POOL_DECK)
-                  .in(10, 26, Arrival.MOVING)
+                  .in(10, 26, ComingFrom.MOVING)
                   .with(swimmers));
       case 4 ->
           List.of(
@@ -190,7 +191,7 @@ final class DemoWorld {
                       SessionKind.INTERVALS,
                       "6 x 1000 @ 5k, 90 s jog",
                       Place.TRACK)
-                  .in(35, 7, Arrival.DESK)
+                  .in(35, 7, ComingFrom.DESK)
                   .with(runners),
               new Day(
                       day,
@@ -200,7 +201,7 @@ final class DemoWorld {
                       SessionKind.SPRINT,
                       "8 x 12 s all out / 4 min",
                       Place.GYM)
-                  .in(35, 19, Arrival.DESK)
+                  .in(35, 19, ComingFrom.DESK)
                   .with(riders));
       case 5 ->
           List.of(
@@ -212,7 +213,7 @@ final class DemoWorld {
                       SessionKind.LONG,
                       "Long ride 2 h with last 20 min steady",
                       Place.ROAD)
-                  .in(10, 9, Arrival.MOVING)
+                  .in(10, 9, ComingFrom.MOVING)
                   .with(riders),
               new Day(
                       day,
@@ -223,19 +224,19 @@ final class DemoWorld {
                       "400 m trial",
                       Place.POOL_DECK)
                   .metres(400)
-                  .in(40, 26, Arrival.MOVING)
+                  .in(40, 26, ComingFrom.MOVING)
                   .with(swimmers),
               new Day(day, 10, 30, Sport.RUN, SessionKind.TIME_TRIAL, "5 km trial", Place.ROAD)
                   .metres(5000)
-                  .in(40, 9, Arrival.MOVING)
+                  .in(40, 9, ComingFrom.MOVING)
                   .with(runners));
       default ->
           List.of(
               new Day(day, 9, 0, Sport.RUN, SessionKind.LONG, "Long run 75 min", Place.ROAD)
-                  .in(10, 8, Arrival.BED)
+                  .in(10, 8, ComingFrom.BED)
                   .with(runners),
               new Day(day, 10, 0, Sport.ROW, SessionKind.LONG, "Long row 60 min", Place.BOATHOUSE)
-                  .in(12, 8, Arrival.MOVING)
+                  .in(12, 8, ComingFrom.MOVING)
                   .with(rowers));
     };
   }
@@ -301,7 +302,7 @@ final class DemoWorld {
     private final Integer maximum;
     private final List<ResultInput> results = new ArrayList<>();
     private final List<LimitInput> limits = new ArrayList<>();
-    private final List<Avoidance> avoidances = new ArrayList<>();
+    private final List<Contraindication> avoidances = new ArrayList<>();
     private boolean deconditioned;
 
     Person(String name, Sport sport, Level level, int age, Integer resting, Integer maximum) {
@@ -315,10 +316,10 @@ final class DemoWorld {
 
     /** A result of so many days ago, in fair conditions. */
     Person result(ResultInput r, LocalDate takenOn) {
-      return result(r, takenOn, Taken.Setting.FAIR);
+      return result(r, takenOn, ResultConditions.Setting.FAIR);
     }
 
-    Person result(ResultInput r, LocalDate takenOn, Taken.Setting setting) {
+    Person result(ResultInput r, LocalDate takenOn, ResultConditions.Setting setting) {
       results.add(
           new ResultInput(
               r.kind(),
@@ -339,7 +340,7 @@ final class DemoWorld {
       return this;
     }
 
-    Person avoid(Avoidance avoidance) {
+    Person avoid(Contraindication avoidance) {
       avoidances.add(avoidance);
       return this;
     }
@@ -377,7 +378,7 @@ final class DemoWorld {
       Double effortMetres,
       int minutes,
       int temperature,
-      Arrival arrival) {
+      ComingFrom arrival) {
     Day(
         LocalDate date,
         int hour,
@@ -386,7 +387,7 @@ final class DemoWorld {
         SessionKind kind,
         String title,
         Place place) {
-      this(date, hour, minute, sport, kind, title, place, null, 30, 15, Arrival.MOVING);
+      this(date, hour, minute, sport, kind, title, place, null, 30, 15, ComingFrom.MOVING);
     }
 
     Day metres(double metres) {
@@ -394,7 +395,7 @@ final class DemoWorld {
           date, hour, minute, sport, kind, title, place, metres, minutes, temperature, arrival);
     }
 
-    Day in(int newMinutes, int newTemperature, Arrival from) {
+    Day in(int newMinutes, int newTemperature, ComingFrom from) {
       return new Day(
           date,
           hour,

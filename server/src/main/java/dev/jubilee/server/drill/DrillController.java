@@ -1,13 +1,13 @@
 package dev.jubilee.server.drill;
 
-import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.DoseWords;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.Position;
-import dev.jubilee.core.session.Place;
+import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
@@ -37,7 +37,7 @@ class DrillController {
 
   /** A drill as one looks for it. */
   record DrillSummary(
-      String id, String name, List<String> aliases, Block block, Set<Sport> sports) {}
+      String id, String name, List<String> aliases, WarmUpPart block, Set<Sport> sports) {}
 
   /**
    * A drill with all that is known of it.
@@ -55,7 +55,7 @@ class DrillController {
       List<String> aliases,
       @Schema(nullable = true) String ladder,
       int step,
-      Block block,
+      WarmUpPart block,
       Set<Sport> sports,
       Level level,
       Position position,

@@ -1,9 +1,9 @@
 package dev.jubilee.server.drill;
 
-import dev.jubilee.core.drill.Block;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Need;
+import dev.jubilee.core.drill.WarmUpPart;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -53,7 +53,9 @@ final class DrillForms {
   private static void putNeeds(Map<String, Object> form, Drill d) {
     // The reader halves what drills and the raise do for a joint's range.
     boolean whole =
-        d.block() == Block.MOBILISE || d.block() == Block.RELEASE || d.block() == Block.ACTIVATE;
+        d.block() == WarmUpPart.MOBILISE
+            || d.block() == WarmUpPart.RELEASE
+            || d.block() == WarmUpPart.ACTIVATE;
     Map<String, Object> regions = new LinkedHashMap<>();
     Map<String, Object> skills = new LinkedHashMap<>();
     d.serves()

@@ -1,8 +1,9 @@
 package dev.jubilee.server.drill;
 
 import dev.jubilee.core.drill.DrillLibrary;
-import dev.jubilee.core.drill.LibraryFaultException;
-import dev.jubilee.core.drill.LibraryReader;
+import dev.jubilee.core.library.BuiltInLibrary;
+import dev.jubilee.core.library.LibraryFaultException;
+import dev.jubilee.core.library.LibraryReader;
 import dev.jubilee.server.problem.NotFoundException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -60,7 +61,7 @@ public class Libraries {
   private Opened opened(UUID clubId) {
     List<ClubDrillRow> rows = own.findByClubIdOrderByDrillId(clubId);
     if (rows.isEmpty()) {
-      return new Opened(DrillLibrary.builtIn(), Map.of());
+      return new Opened(BuiltInLibrary.get(), Map.of());
     }
     String state =
         rows.stream()
@@ -162,7 +163,7 @@ public class Libraries {
 
   private static DrillLibrary read(String file, List<ClubDrillRow> rows) {
     return LibraryReader.extended(
-        DrillLibrary.builtIn(), file, array(rows, false), array(rows, true));
+        BuiltInLibrary.get(), file, array(rows, false), array(rows, true));
   }
 
   private static String array(List<ClubDrillRow> rows, boolean archived) {

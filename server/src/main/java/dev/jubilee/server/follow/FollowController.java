@@ -4,8 +4,8 @@ import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.club.Club;
 import dev.jubilee.server.club.ClubRepository;
-import dev.jubilee.server.handover.HandOvers;
-import dev.jubilee.server.handover.HandOvers.Link;
+import dev.jubilee.server.handover.ShareLinks;
+import dev.jubilee.server.handover.ShareLinks.Link;
 import dev.jubilee.server.prescription.PlanView;
 import dev.jubilee.server.prescription.PrescriptionRow;
 import dev.jubilee.server.prescription.PrescriptionView;
@@ -48,11 +48,11 @@ class FollowController {
       int revision,
       PlanView plan) {}
 
-  private final HandOvers handOvers;
+  private final ShareLinks handOvers;
   private final Prescriptions prescriptions;
   private final ClubRepository clubs;
 
-  FollowController(HandOvers handOvers, Prescriptions prescriptions, ClubRepository clubs) {
+  FollowController(ShareLinks handOvers, Prescriptions prescriptions, ClubRepository clubs) {
     this.handOvers = handOvers;
     this.prescriptions = prescriptions;
     this.clubs = clubs;

@@ -1,7 +1,7 @@
 package dev.jubilee.server.prescription;
 
-import dev.jubilee.core.prescription.Plan;
-import dev.jubilee.server.handover.HandOvers;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.server.handover.ShareLinks;
 import dev.jubilee.server.signin.SignedIn;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -17,13 +17,13 @@ import org.springframework.transaction.annotation.Transactional;
 public class BlockPrescriptions {
   private final PrescriptionRepository prescriptions;
   private final RevisionRepository revisions;
-  private final HandOvers handOvers;
+  private final ShareLinks handOvers;
   private final Snapshots snapshots;
 
   BlockPrescriptions(
       PrescriptionRepository prescriptions,
       RevisionRepository revisions,
-      HandOvers handOvers,
+      ShareLinks handOvers,
       Snapshots snapshots) {
     this.prescriptions = prescriptions;
     this.revisions = revisions;

@@ -1,9 +1,9 @@
 package dev.jubilee.server.prescription;
 
-import dev.jubilee.core.prescription.Lock;
-import dev.jubilee.core.prescription.Plan;
-import dev.jubilee.core.prescription.PlanEditor;
-import dev.jubilee.core.session.Approach;
+import dev.jubilee.core.approach.Approach;
+import dev.jubilee.core.edit.PlanEditor;
+import dev.jubilee.core.plan.Lock;
+import dev.jubilee.core.plan.Plan;
 import io.swagger.v3.oas.annotations.media.Schema;
 
 /**

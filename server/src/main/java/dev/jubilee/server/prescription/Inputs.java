@@ -3,9 +3,9 @@ package dev.jubilee.server.prescription;
 import dev.jubilee.core.athlete.AnchorFinder;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.intensity.Anchors;
-import dev.jubilee.core.prescription.Plan;
-import dev.jubilee.core.prescription.PlanItem;
-import dev.jubilee.core.prescription.PrescriptionRequest;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PrescriptionRequest;
 import java.util.List;
 
 /** Inputs of a revision, enough to edit it or to compute it again. */

@@ -2,11 +2,11 @@ package dev.jubilee.server.prescription;
 
 import dev.jubilee.core.check.Finding;
 import dev.jubilee.core.check.Remedy;
-import dev.jubilee.core.drill.Block;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Segment;
-import dev.jubilee.core.intensity.Gauge;
-import dev.jubilee.core.prescription.Lock;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.intensity.TargetMetric;
+import dev.jubilee.core.plan.Lock;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 
@@ -43,7 +43,7 @@ public record PlanView(
    */
   public record ItemView(
       String id,
-      Block block,
+      WarmUpPart block,
       String drillId,
       String name,
       String dose,
@@ -78,7 +78,7 @@ public record PlanView(
    * uncertainty as a share.
    */
   public record TargetView(
-      Gauge gauge,
+      TargetMetric gauge,
       double value,
       double perceivedExertion,
       int percentOfTop,

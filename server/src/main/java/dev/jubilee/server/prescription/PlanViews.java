@@ -3,15 +3,15 @@ package dev.jubilee.server.prescription;
 import dev.jubilee.core.check.Checks;
 import dev.jubilee.core.check.Finding;
 import dev.jubilee.core.check.Remedy;
-import dev.jubilee.core.drill.Block;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.DoseWords;
 import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Target;
-import dev.jubilee.core.prescription.Plan;
-import dev.jubilee.core.prescription.PlanItem;
-import dev.jubilee.core.prescription.Reasons;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.quantity.Bounds;
+import dev.jubilee.core.warmup.Reasons;
 import dev.jubilee.server.prescription.PlanView.FindingView;
 import dev.jubilee.server.prescription.PlanView.ItemView;
 import dev.jubilee.server.prescription.PlanView.RemedyView;
@@ -92,7 +92,7 @@ final class PlanViews {
         drill.flatMap(plan.library()::easier).map(PlanViews::rung).orElse(null),
         drill.flatMap(plan.library()::harder).map(PlanViews::rung).orElse(null),
         Reasons.of(plan, item),
-        item.block() == Block.RAISE || item.block() == Block.BUILD
+        item.block() == WarmUpPart.RAISE || item.block() == WarmUpPart.BUILD
             ? ""
             : Reasons.without(plan, item),
         item.segments().stream()

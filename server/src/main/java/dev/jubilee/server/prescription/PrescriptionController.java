@@ -1,7 +1,7 @@
 package dev.jubilee.server.prescription;
 
 import dev.jubilee.core.drill.Kit;
-import dev.jubilee.core.prescription.Alternatives;
+import dev.jubilee.core.edit.Alternatives;
 import dev.jubilee.server.signin.SignedIn;
 import java.util.List;
 import java.util.UUID;

@@ -1,11 +1,11 @@
 package dev.jubilee.server.prescription;
 
+import dev.jubilee.core.approach.Approach;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.ComingFrom;
+import dev.jubilee.core.circumstances.Conditions;
+import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.Kit;
-import dev.jubilee.core.session.Approach;
-import dev.jubilee.core.session.Arrival;
-import dev.jubilee.core.session.Circumstances;
-import dev.jubilee.core.session.Conditions;
-import dev.jubilee.core.session.Place;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.server.session.SessionDetails;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -45,7 +45,7 @@ public record PrescriptionView(
       Place place,
       List<Kit> kit,
       int temperature,
-      Arrival arrival,
+      ComingFrom arrival,
       @Schema(nullable = true) ConditionsView conditions) {
 
     static CircumstancesView of(Circumstances c) {

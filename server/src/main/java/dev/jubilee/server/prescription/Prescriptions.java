@@ -1,19 +1,19 @@
 package dev.jubilee.server.prescription;
 
-import dev.jubilee.core.drill.Block;
-import dev.jubilee.core.prescription.Alternatives;
-import dev.jubilee.core.prescription.Plan;
-import dev.jubilee.core.prescription.PlanEditor;
-import dev.jubilee.core.prescription.PlanItem;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.edit.Alternatives;
+import dev.jubilee.core.edit.PlanEditor;
+import dev.jubilee.core.edit.Routine;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.prescription.Prescriber;
-import dev.jubilee.core.prescription.PrescriptionRequest;
-import dev.jubilee.core.prescription.Routine;
 import dev.jubilee.server.approach.Approaches;
 import dev.jubilee.server.athlete.AthleteProfile;
 import dev.jubilee.server.athlete.AthleteRow;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.drill.Libraries;
-import dev.jubilee.server.handover.HandOvers;
+import dev.jubilee.server.handover.ShareLinks;
 import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.problem.NotFoundException;
 import dev.jubilee.server.session.SessionDetails;
@@ -36,7 +36,7 @@ public class Prescriptions {
   private final RevisionRepository revisions;
   private final Sessions sessions;
   private final Athletes athletes;
-  private final HandOvers handOvers;
+  private final ShareLinks handOvers;
   private final Snapshots snapshots;
   private final Libraries libraries;
   private final Approaches approaches;
@@ -46,7 +46,7 @@ public class Prescriptions {
       RevisionRepository revisions,
       Sessions sessions,
       Athletes athletes,
-      HandOvers handOvers,
+      ShareLinks handOvers,
       Snapshots snapshots,
       Libraries libraries,
       Approaches approaches) {
@@ -168,7 +168,7 @@ public class Prescriptions {
     PrescriptionRow row = row(clubId, id);
     Plan plan = plan(row);
     PlanItem item = plan.item(itemId);
-    return item.block() == Block.TRANSITION
+    return item.block() == WarmUpPart.TRANSITION
         ? List.of()
         : Alternatives.forItem(plan, item, new PlanEditor(plan.library()));
   }

@@ -1,7 +1,7 @@
 package dev.jubilee.server.prescription;
 
 import dev.jubilee.core.intensity.HeartRate;
-import dev.jubilee.core.prescription.Plan;
+import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.readiness.Readiness;
 import dev.jubilee.core.readiness.Verdict;
 import dev.jubilee.core.simulation.Trace;

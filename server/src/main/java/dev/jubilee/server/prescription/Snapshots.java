@@ -1,6 +1,6 @@
 package dev.jubilee.server.prescription;
 
-import dev.jubilee.core.prescription.Plan;
+import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.prescription.Prescriber;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.json.Json;

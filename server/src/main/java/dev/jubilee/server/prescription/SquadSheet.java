@@ -1,6 +1,6 @@
 package dev.jubilee.server.prescription;
 
-import dev.jubilee.core.drill.Block;
+import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.server.session.SessionDetails;
 import java.util.List;
@@ -25,7 +25,7 @@ public record SquadSheet(SessionDetails session, List<Column> columns, List<Row>
    * @param name what most of them do
    * @param cells one for each column, empty where an athlete does without
    */
-  public record Row(Block block, String name, List<Cell> cells) {}
+  public record Row(WarmUpPart block, String name, List<Cell> cells) {}
 
   /** What one athlete does. */
   public record Cell(String name, String dose, PlanView.TargetView target, int recoverySeconds) {}

@@ -1,8 +1,8 @@
 package dev.jubilee.server.prescription;
 
-import dev.jubilee.core.drill.Block;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.server.athlete.AthleteProfile;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.drill.Libraries;
@@ -103,7 +103,7 @@ public class SquadSheets {
       rows.add(new SquadSheet.Row(items.get(0).block(), commonest(items), cells));
     }
     // Parts stay together, in the order of the first plan, whoever's plan a row came from.
-    List<Block> parts = rows.stream().map(SquadSheet.Row::block).distinct().toList();
+    List<WarmUpPart> parts = rows.stream().map(SquadSheet.Row::block).distinct().toList();
     rows.sort(Comparator.comparingInt(row -> parts.indexOf(row.block())));
     return rows;
   }
@@ -113,16 +113,16 @@ public class SquadSheets {
    * one, as that is where they agree.
    */
   private static Map<String, PlanView.ItemView> keyed(PlanView plan, DrillLibrary library) {
-    Map<Block, Long> counts =
+    Map<WarmUpPart, Long> counts =
         plan.items().stream()
             .collect(Collectors.groupingBy(PlanView.ItemView::block, Collectors.counting()));
     Map<String, Integer> seen = new HashMap<>();
     Map<String, PlanView.ItemView> keyed = new LinkedHashMap<>();
     for (PlanView.ItemView item : plan.items()) {
       String key = item.block().name();
-      if (item.block() == Block.BUILD) {
+      if (item.block() == WarmUpPart.BUILD) {
         int index = seen.merge(key, 1, Integer::sum);
-        key = key + " " + (counts.get(Block.BUILD) - index);
+        key = key + " " + (counts.get(WarmUpPart.BUILD) - index);
       } else {
         key = key + " " + library.find(item.drillId()).map(Drill::group).orElse(item.drillId());
         int times = seen.merge(key, 1, Integer::sum);

@@ -1,6 +1,6 @@
 package dev.jubilee.server.problem;
 
-import dev.jubilee.core.drill.LibraryFaultException;
+import dev.jubilee.core.library.LibraryFaultException;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import java.util.Arrays;
 import java.util.List;

@@ -1,6 +1,6 @@
 package dev.jubilee.server.routine;
 
-import dev.jubilee.core.prescription.Routine;
+import dev.jubilee.core.edit.Routine;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.json.Json;

@@ -1,14 +1,14 @@
 package dev.jubilee.server.session;
 
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.ComingFrom;
+import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.quantity.OutOfRangeException;
-import dev.jubilee.core.session.Arrival;
-import dev.jubilee.core.session.Circumstances;
-import dev.jubilee.core.session.Place;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
-import dev.jubilee.core.shorthand.Judgement;
-import dev.jubilee.core.shorthand.Reading;
+import dev.jubilee.core.shorthand.ParseResult;
+import dev.jubilee.core.shorthand.SessionClassification;
 import dev.jubilee.core.shorthand.Shorthand;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
@@ -39,7 +39,7 @@ public record SessionDetails(
     Place place,
     int minutes,
     int temperature,
-    Arrival arrival,
+    ComingFrom arrival,
     @Schema(nullable = true) List<Kit> kit,
     List<UUID> athleteIds) {
 
@@ -55,8 +55,8 @@ public record SessionDetails(
     require("title", title);
     Optional<Duration> effortTime =
         Optional.ofNullable(effortSeconds).map(s -> Duration.ofMillis(Math.round(s * 1000)));
-    Reading reading = Shorthand.read(title, sport);
-    Judgement written = Judgement.of(reading.outline(), sport);
+    ParseResult reading = Shorthand.read(title, sport);
+    SessionClassification written = SessionClassification.of(reading.outline(), sport);
     // A kind that the coach chose against the words counts more than the words.
     boolean counts = reading.isWhole() && written.kind() == kind;
     boolean isGiven = effortMetres != null || effortSeconds != null;

@@ -2,12 +2,12 @@ package dev.jubilee.server.session;
 
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.session.SessionKind;
-import dev.jubilee.core.shorthand.Judgement;
-import dev.jubilee.core.shorthand.Reading;
+import dev.jubilee.core.shorthand.ParseResult;
+import dev.jubilee.core.shorthand.SessionClassification;
 import dev.jubilee.core.shorthand.Shorthand;
+import dev.jubilee.core.shorthand.ShorthandWriter;
 import dev.jubilee.core.shorthand.Step;
 import dev.jubilee.core.shorthand.Timeline;
-import dev.jubilee.core.shorthand.Words;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
 import io.swagger.v3.oas.annotations.media.ArraySchema;
@@ -80,21 +80,21 @@ class ShorthandController {
     if (written.sport() == null) {
       throw new OutOfRangeException("sport", "missing", "RUN, RIDE, ROW or SWIM");
     }
-    Reading reading = Shorthand.read(written.text(), written.sport());
+    ParseResult reading = Shorthand.read(written.text(), written.sport());
     Sport sport = reading.outline().sport().orElse(written.sport());
-    Judgement judgement = Judgement.of(reading.outline(), sport);
+    SessionClassification judgement = SessionClassification.of(reading.outline(), sport);
     List<Stretch> stretches =
         Timeline.of(reading.outline(), judgement.kind(), Timeline.usual(sport)).stream()
             .map(s -> new Stretch(s.seconds(), s.effort(), s.isRest(), s.words()))
             .toList();
     return new Understood(
-        Words.of(reading.outline()),
+        ShorthandWriter.of(reading.outline()),
         reading.outline().sport().orElse(null),
         judgement.kind(),
         judgement.effortMetres().orElse(null),
         judgement.effortSeconds().map(Integer::doubleValue).orElse(null),
         judgement.stroke().orElse(null),
-        Words.label(reading.outline()),
+        ShorthandWriter.label(reading.outline()),
         stretches.stream().mapToInt(Stretch::seconds).sum(),
         reading.outline().steps().stream().map(ShorthandController::line).toList(),
         stretches,
@@ -110,7 +110,7 @@ class ShorthandController {
             group.times(),
             "",
             "",
-            Words.recovery(group.rest()),
+            ShorthandWriter.recovery(group.rest()),
             group.steps().stream().map(ShorthandController::line).toList())
         : line((Step.Piece) step);
   }
@@ -118,9 +118,9 @@ class ShorthandController {
   private static Line line(Step.Piece piece) {
     return new Line(
         piece.times(),
-        Words.of(piece.amount()),
-        Words.how(piece),
-        Words.recovery(piece.rest()),
+        ShorthandWriter.of(piece.amount()),
+        ShorthandWriter.how(piece),
+        ShorthandWriter.recovery(piece.rest()),
         List.of());
   }
 }

@@ -1,6 +1,6 @@
 package dev.jubilee.server.weather;
 
-import dev.jubilee.core.session.Place;
+import dev.jubilee.core.circumstances.Place;
 import java.time.LocalDateTime;
 import java.util.Optional;
 import java.util.SplittableRandom;

@@ -1,6 +1,6 @@
 package dev.jubilee.server.weather;
 
-import dev.jubilee.core.session.Place;
+import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.server.problem.NotFoundException;
 import java.time.LocalDateTime;
 import org.springframework.format.annotation.DateTimeFormat;

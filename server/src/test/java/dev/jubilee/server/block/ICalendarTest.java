@@ -6,9 +6,9 @@ import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 
 import biweekly.Biweekly;
 import biweekly.util.com.google.ical.compat.javautil.DateIterator;
+import dev.jubilee.core.circumstances.ComingFrom;
+import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.quantity.OutOfRangeException;
-import dev.jubilee.core.session.Arrival;
-import dev.jubilee.core.session.Place;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.session.SessionDetails;
@@ -48,7 +48,7 @@ class ICalendarTest {
         Place.TRACK,
         30,
         8,
-        Arrival.DESK,
+        ComingFrom.DESK,
         null,
         List.of());
   }

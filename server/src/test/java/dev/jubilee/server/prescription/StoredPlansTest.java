@@ -2,7 +2,7 @@ package dev.jubilee.server.prescription;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import dev.jubilee.core.prescription.Tuning;
+import dev.jubilee.core.plan.Tuning;
 import dev.jubilee.server.json.Json;
 import java.io.IOException;
 import java.io.InputStream;

@@ -1,0 +1,290 @@
+package dev.jubilee.core.approach;
+
+/**
+ * How a coach likes a warm-up where coaches disagree. Every school is sound; each says what speaks
+ * for and against it, as common practice has it.
+ *
+ * @param first what comes first
+ * @param holds held stretches before work
+ * @param neck what is done for the neck
+ * @param balance drills or graded efforts
+ * @param top how high the build goes
+ * @param routine the same drills every time or others
+ * @param support holding on or free-standing
+ */
+public record Approach(
+    First first,
+    Holds holds,
+    Neck neck,
+    Balance balance,
+    Top top,
+    Routine routine,
+    Support support) {
+
+  /** Raise first, short holds, neck tilts, effort-led, top by session, a routine. */
+  public static final Approach USUAL =
+      new Approach(
+          First.RAISE,
+          Holds.SHORT,
+          Neck.TILTS,
+          Balance.EVEN,
+          Top.BY_SESSION,
+          Routine.FIXED,
+          Support.AS_MASTERED);
+
+  public Approach {
+    first = first == null ? First.RAISE : first;
+    holds = holds == null ? Holds.SHORT : holds;
+    neck = neck == null ? Neck.TILTS : neck;
+    balance = balance == null ? Balance.EVEN : balance;
+    top = top == null ? Top.BY_SESSION : top;
+    routine = routine == null ? Routine.FIXED : routine;
+    support = support == null ? Support.AS_MASTERED : support;
+  }
+
+  /** A school: a name and what speaks for and against it. */
+  public interface School {
+    String title();
+
+    String forAndAgainst();
+  }
+
+  /** What comes first. */
+  public enum First implements School {
+    RAISE("Raise first", "Warm tissue moves more easily; the joints wait a few minutes."),
+    JOINTS(
+        "Joints first", "Slow and exact shows how the athlete moves today; it is done still cold."),
+    DRILLS(
+        "Drills are the warm-up", "Saves time and rehearses; the first drills are done unwarmed."),
+    ROLLING(
+        "Rolling first",
+        "Some feel looser for it; it takes time and kit, and its effect is small and short.");
+
+    private final String title;
+    private final String forAndAgainst;
+
+    First(String title, String forAndAgainst) {
+      this.title = title;
+      this.forAndAgainst = forAndAgainst;
+    }
+
+    @Override
+    public String title() {
+      return title;
+    }
+
+    @Override
+    public String forAndAgainst() {
+      return forAndAgainst;
+    }
+  }
+
+  /** Held stretches before work. */
+  public enum Holds implements School {
+    NONE("No holds", "Nothing lost before fast work; stiff areas get less range.", 0),
+    SHORT(
+        "Short holds, early",
+        "15 to 30 s, then movement, costs little (under 60 s a muscle −1.1 %, Behm et al. 2016).",
+        30),
+    LONG(
+        "Long holds",
+        "Frees tight areas after travel; 60 s or more a muscle cost performance (−4.6 %, Behm et"
+            + " al. 2016).",
+        60);
+
+    private final String title;
+    private final String forAndAgainst;
+    private final int most;
+
+    Holds(String title, String forAndAgainst, int most) {
+      this.title = title;
+      this.forAndAgainst = forAndAgainst;
+      this.most = most;
+    }
+
+    /** Longest hold in s. */
+    public int most() {
+      return most;
+    }
+
+    @Override
+    public String title() {
+      return title;
+    }
+
+    @Override
+    public String forAndAgainst() {
+      return forAndAgainst;
+    }
+  }
+
+  /** What is done for the neck. */
+  public enum Neck implements School {
+    ROLLS("Neck rolls", "Loosens all round; rolling back pinches some necks."),
+    TILTS("Neck tilts", "Side and front only, safe for most; less all-round."),
+    NONE("Leave the neck", "Nothing to go wrong; swimmers and riders may miss it.");
+
+    private final String title;
+    private final String forAndAgainst;
+
+    Neck(String title, String forAndAgainst) {
+      this.title = title;
+      this.forAndAgainst = forAndAgainst;
+    }
+
+    @Override
+    public String title() {
+      return title;
+    }
+
+    @Override
+    public String forAndAgainst() {
+      return forAndAgainst;
+    }
+  }
+
+  /** Drills or graded efforts. */
+  public enum Balance implements School {
+    DRILLS(
+        "More drills",
+        "Technique every day; many drills tire and few efforts leave a gap.",
+        1.6,
+        -1),
+    EVEN(
+        "Even",
+        "As many efforts as the session needs, drills for the rest; neither in full.",
+        1,
+        0),
+    EFFORTS(
+        "More efforts", "The session's speed is met often; less is seen of how they move.", 0.5, 2);
+
+    private final String title;
+    private final String forAndAgainst;
+    private final double drills;
+    private final int efforts;
+
+    Balance(String title, String forAndAgainst, double drills, int efforts) {
+      this.title = title;
+      this.forAndAgainst = forAndAgainst;
+      this.drills = drills;
+      this.efforts = efforts;
+    }
+
+    /** Factor on the seconds of drills. */
+    public double drills() {
+      return drills;
+    }
+
+    /** Graded efforts more or less. */
+    public int efforts() {
+      return efforts;
+    }
+
+    @Override
+    public String title() {
+      return title;
+    }
+
+    @Override
+    public String forAndAgainst() {
+      return forAndAgainst;
+    }
+  }
+
+  /** How high the build goes. */
+  public enum Top implements School {
+    BY_SESSION("By session", "As high as the first effort asks; trusts the session's label.", 1),
+    CAP_80(
+        "Cap at 80 %",
+        "Nobody is tired or hurt by it; the top gear is first met in the work.", 0.8),
+    CAP_95(
+        "90 to 95 %",
+        "Close to the work without an all-out effort; the last gear is missing.", 0.95),
+    FULL("One at 100 %", "The session holds no surprise; costs a little and needs a full wait.", 1);
+
+    private final String title;
+    private final String forAndAgainst;
+    private final double share;
+
+    Top(String title, String forAndAgainst, double share) {
+      this.title = title;
+      this.forAndAgainst = forAndAgainst;
+      this.share = share;
+    }
+
+    /** Cap as a share of top speed or power. */
+    public double share() {
+      return share;
+    }
+
+    @Override
+    public String title() {
+      return title;
+    }
+
+    @Override
+    public String forAndAgainst() {
+      return forAndAgainst;
+    }
+  }
+
+  /** The same drills every time or others. */
+  public enum Routine implements School {
+    FIXED(
+        "The same routine",
+        "Known, quick, comparable from day to day; the body may stop noticing.",
+        6_000),
+    MENU(
+        "A menu", "Fresh, and fits the day; nothing to compare with, and more to explain.", -6_000);
+
+    private final String title;
+    private final String forAndAgainst;
+    private final int liking;
+
+    Routine(String title, String forAndAgainst, int liking) {
+      this.title = title;
+      this.forAndAgainst = forAndAgainst;
+      this.liking = liking;
+    }
+
+    /** Points for a drill that was in the last warm-up of this kind; Jubilee modelling choice. */
+    public int liking() {
+      return liking;
+    }
+
+    @Override
+    public String title() {
+      return title;
+    }
+
+    @Override
+    public String forAndAgainst() {
+      return forAndAgainst;
+    }
+  }
+
+  /** Holding on or free-standing. */
+  public enum Support implements School {
+    AS_MASTERED("As mastered", "Each athlete as far as they are; the group does not look alike."),
+    HOLD_ON("Hold on", "More range, no wobble; balance is not trained."),
+    FREE("Free-standing", "Outdoors there is nothing to hold; beginners move less far.");
+
+    private final String title;
+    private final String forAndAgainst;
+
+    Support(String title, String forAndAgainst) {
+      this.title = title;
+      this.forAndAgainst = forAndAgainst;
+    }
+
+    @Override
+    public String title() {
+      return title;
+    }
+
+    @Override
+    public String forAndAgainst() {
+      return forAndAgainst;
+    }
+  }
+}

@@ -1,0 +1,13 @@
+package dev.jubilee.core.block;
+
+import java.time.LocalDate;
+
+/**
+ * A coach's wish that a ladder goes up in a certain week; the ladder then goes up in no other week
+ * before.
+ *
+ * @param ladder id of the ladder
+ * @param step the rung to reach
+ * @param monday of the week
+ */
+public record PlannedProgression(String ladder, int step, LocalDate monday) {}

@@ -1,0 +1,89 @@
+package dev.jubilee.core.block;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.Optional;
+
+/**
+ * The first week back after days away or illness begins lower, the longer the lower. That one steps
+ * back is common practice; by how much is a Jubilee modelling choice: up to four days nothing, up
+ * to nine a quiet week, up to twenty a rung and a stage of the build, beyond two of each. Illness
+ * counts one class more. What was done before comes back a rung a week.
+ */
+final class ReturnToTraining implements Rule {
+  private static final int SHORT = 5;
+  private static final int MIDDLE = 10;
+  private static final int LONG = 21;
+  private static final double[] CONTACTS = {1, 0.8, 0.6, 0.5};
+
+  @Override
+  public Optional<AthleteWeek> decide(RuleContext s) {
+    return s.climber().interruptions().stream()
+        .filter(i -> i.kind() != Interruption.Kind.PAIN && endsBefore(i, s.week()))
+        .max(Comparator.comparingInt(ReturnToTraining::severity))
+        .filter(i -> severity(i) > 0)
+        .map(i -> back(s, i));
+  }
+
+  /** The last day is the Sunday before, or early enough to train again in this week. */
+  private static boolean endsBefore(Interruption i, Week week) {
+    LocalDate eve = week.monday().minusDays(1);
+    return !i.until().isBefore(eve) && i.until().isBefore(week.sunday());
+  }
+
+  private static int severity(Interruption i) {
+    int days = i.days();
+    int byDays = days < SHORT ? 0 : days < MIDDLE ? 1 : days < LONG ? 2 : 3;
+    return i.kind() == Interruption.Kind.ILL && byDays > 0 ? Math.min(3, byDays + 1) : byDays;
+  }
+
+  private static AthleteWeek back(RuleContext s, Interruption i) {
+    int steps = severity(i) - 1;
+    AthleteWeek stand = s.next();
+    String after = "After " + i.days() + " days " + i.kind().words() + ": ";
+    stand =
+        stand.saying(
+            Change.of(
+                Change.Kind.LESS,
+                after
+                    + (steps == 0
+                        ? "a week without anything new."
+                        : "back by " + steps + (steps == 1 ? " step." : " steps."))));
+    for (String ladder : s.climber().ladders()) {
+      int rung = stand.rung(ladder);
+      int below = Math.max(1, rung - Math.min(steps, most(s, ladder, rung)));
+      if (below < rung) {
+        String why = s.name(ladder, below) + " instead of " + s.name(ladder, rung) + ".";
+        stand =
+            stand
+                .onRung(ladder, below)
+                .saying(new Change(Change.Kind.RUNG_DOWN, ladder, rung, below, false, why));
+      } else if (stand.dose(ladder) > 100) {
+        stand = stand.withDose(ladder, 100);
+      }
+    }
+    int stage = s.climber().indexOf(stand.build());
+    int lower = Math.max(0, stage - steps);
+    if (lower < stage) {
+      BuildStage build = s.climber().buildStages().get(lower);
+      stand =
+          stand
+              .saying(
+                  new Change(
+                      Change.Kind.BUILD_DOWN, "", stage, lower, false, s.climber().words(build)))
+              .withBuild(build);
+    }
+    double usual = stand.isLighter() ? Rules.LIGHTER : 1;
+    int contacts = (int) (Math.min(usual, CONTACTS[severity(i)]) * stand.reference());
+    return stand.withContacts(contacts, contacts);
+  }
+
+  /**
+   * What was climbed in this block is lost first. Speed and landing cost one rung more after a long
+   * time; range and strength stay as they were before the block.
+   */
+  private static int most(RuleContext s, String ladder, int rung) {
+    int climbed = Math.max(0, rung - s.before().get(0).rung(ladder));
+    return s.isSpecific(ladder) ? climbed + 1 : climbed;
+  }
+}

@@ -1,0 +1,254 @@
+package dev.jubilee.core.choice;
+
+import dev.jubilee.core.athlete.Restriction;
+import dev.jubilee.core.demand.Demand;
+import dev.jubilee.core.demand.TrainingPhase;
+import dev.jubilee.core.drill.Dose;
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.drill.Need;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.plan.Benefit;
+import dev.jubilee.core.plan.Changeovers;
+import dev.jubilee.core.plan.Layout;
+import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.plan.SetUp;
+import dev.jubilee.core.selection.Choice;
+import dev.jubilee.core.selection.ExactChoice;
+import dev.jubilee.core.selection.Menu;
+import dev.jubilee.core.selection.Offer;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+
+/**
+ * Puts the choice of drills as a {@link Menu} of whole numbers, has it solved and puts what was
+ * chosen in order.
+ *
+ * <p>Points: the strongest drill for a need counts 8000 times the need's weight times its strength.
+ * Each drill costs {@value #ATTENTION} for the coach's and athlete's attention, so that nothing is
+ * given for little. The figures are Jubilee modelling choices.
+ */
+public final class DrillMenu {
+  /** What a drill costs that is new in a training block; Jubilee modelling choice. */
+  private static final int NEWNESS = 20_000;
+
+  private static final int ATTENTION = 12_000;
+
+  /** What a short dose is of the usual one; Jubilee modelling choice. */
+  private static final double SHORT_DOSE = 0.65;
+
+  /** Points for a drill that is meant for a stiff region; Jubilee modelling choice. */
+  private static final int FAVOUR = 8_000;
+
+  /** Points for a drill that the coach wants in whatever dose: more than all else together. */
+  private static final int WANTED = 10_000_000;
+
+  private final PrescriptionRequest request;
+  private final Set<String> wanted;
+  private final List<Need> needs;
+  private final SetUpSequencer stages = new SetUpSequencer();
+
+  /** Set-up indices by part of the plan and set-up. */
+  private final Map<Place, Integer> setUps = new HashMap<>();
+
+  private final IdentityHashMap<Offer, Benefit.Part> parts = new IdentityHashMap<>();
+  private final Menu menu;
+
+  /** Where in the plan a drill stands and what it needs there. */
+  private record Place(WarmUpPart block, boolean apparatus, SetUp setUp) {}
+
+  /**
+   * @param skeleton raise, build and transition, in the order of the plan
+   * @param candidates drills to choose from
+   * @param forced drills that are in, in these doses
+   * @param wanted ids of candidates that are in, in whatever dose, as far as there is room
+   * @param seconds for all drills and what getting into them adds
+   * @param contacts most ground contacts of the drills
+   * @param rooms for each of {@link WarmUpPart#CHOSEN}
+   */
+  public DrillMenu(
+      PrescriptionRequest request,
+      Demand demand,
+      List<Layout.Part> skeleton,
+      List<Drill> candidates,
+      List<Benefit.Part> forced,
+      Set<String> wanted,
+      int seconds,
+      int contacts,
+      Map<WarmUpPart, Menu.Room> rooms) {
+    this.request = request;
+    this.wanted = wanted;
+    this.needs =
+        demand.needs().keySet().stream().sorted(Comparator.comparing(Need::words)).toList();
+    List<Benefit.Part> all = new ArrayList<>(forced);
+    for (Drill drill : candidates) {
+      if (rooms.get(drill.block()).most() == 0 && !wanted.contains(drill.id())) {
+        continue;
+      }
+      doses(drill, seconds < demand.menuTotal())
+          .forEach(dose -> all.add(new Benefit.Part(drill, dose)));
+    }
+    layOut(skeleton, all);
+    List<Offer> offers = new ArrayList<>();
+    for (int i = 0; i < all.size(); i++) {
+      Offer offer = offer(all.get(i), i < forced.size(), i);
+      offers.add(offer);
+      parts.put(offer, all.get(i));
+    }
+    menu =
+        new Menu(
+            offers,
+            needs.stream().map(n -> (int) Math.round(10 * demand.needs().get(n))).toList(),
+            WarmUpPart.CHOSEN.stream().map(rooms::get).toList(),
+            seconds,
+            contacts,
+            stages);
+  }
+
+  public Menu menu() {
+    return menu;
+  }
+
+  /** The best choice, in the order that takes the least time, lower effort first. */
+  public List<Benefit.Part> chosen() {
+    Choice choice = ExactChoice.of(menu);
+    Map<Integer, List<Benefit.Part>> bySetUp = new TreeMap<>();
+    int mask = 0;
+    for (Offer offer : choice.offers()) {
+      bySetUp.computeIfAbsent(offer.setup(), k -> new ArrayList<>()).add(parts.get(offer));
+      mask |= 1 << offer.setup();
+    }
+    int[][] efforts = new int[setUps.size()][2];
+    bySetUp.forEach(
+        (setUp, own) -> {
+          own.sort(
+              Comparator.comparingInt((Benefit.Part p) -> p.drill().effort())
+                  .thenComparing(p -> p.drill().id()));
+          efforts[setUp][0] = own.get(0).drill().effort();
+          efforts[setUp][1] = own.get(own.size() - 1).drill().effort();
+        });
+    List<Benefit.Part> ordered = new ArrayList<>();
+    stages.order(mask, efforts).forEach(setUp -> ordered.addAll(bySetUp.get(setUp)));
+    return ordered;
+  }
+
+  /** Wanted drills that these do not hold, for want of room. */
+  public Set<String> wantedBut(List<Benefit.Part> chosen) {
+    Set<String> left = new HashSet<>(wanted);
+    chosen.forEach(part -> left.remove(part.drill().id()));
+    return left;
+  }
+
+  private void layOut(List<Layout.Part> layout, List<Benefit.Part> all) {
+    for (Layout.Part part : layout) {
+      if (part.fixed().isPresent()) {
+        stages.fixed(part.fixed().get());
+        continue;
+      }
+      List<SetUp> needed =
+          all.stream()
+              .map(Benefit.Part::drill)
+              .filter(part::holds)
+              .map(SetUp::of)
+              .distinct()
+              .toList();
+      int index = stages.open(needed);
+      for (SetUp setUp : needed) {
+        setUps.put(new Place(part.block(), part.apparatus(), setUp), index++);
+      }
+    }
+  }
+
+  private Offer offer(Benefit.Part part, boolean forced, int index) {
+    Drill drill = part.drill();
+    List<Offer.Cover> covers = new ArrayList<>();
+    for (int n = 0; n < needs.size(); n++) {
+      int hundredths =
+          (int) Math.round(100 * Benefit.strength(part, needs.get(n), request.session()));
+      if (hundredths > 0) {
+        covers.add(new Offer.Cover(n, hundredths));
+      }
+    }
+    Place place = new Place(drill.block(), SetUp.onApparatus(drill), SetUp.of(drill));
+    return new Offer(
+        drill.id() + " " + part.dose().amount(),
+        drill.group(),
+        WarmUpPart.CHOSEN.indexOf(drill.block()),
+        setUps.get(place),
+        part.dose().seconds() + Changeovers.next(request.circumstances().conditions().group()),
+        drill.contactsIn(part.dose()),
+        covers,
+        liking(drill) - index,
+        forced);
+  }
+
+  /** What speaks for or against a drill beside its needs; the index only settles ties. */
+  private int liking(Drill drill) {
+    int liking = wanted.contains(drill.id()) ? WANTED : -attention();
+    if (request.lastTime().contains(drill.id())) {
+      liking += request.approach().routine().liking();
+    } else if (!request.phase().equals(TrainingPhase.NONE) && !request.lastTime().isEmpty()) {
+      liking -= NEWNESS;
+    }
+    boolean isStiff =
+        drill.favours().stream()
+            .anyMatch(r -> request.athlete().has(r, Restriction.Severity.STIFF));
+    return liking + (isStiff ? FAVOUR : 0);
+  }
+
+  /** Where drills are to be fewer, each must be worth more. */
+  private int attention() {
+    int volume = request.phase().volume();
+    return ATTENTION * 100 / volume * 100 / volume;
+  }
+
+  /** The usual dose, and when time is short a short one as well, in round figures. */
+  private List<Dose> doses(Drill drill, boolean isTimeShort) {
+    double amount = request.phase().amount(drill.group(), drill.usual().amount());
+    Dose usual = amount == drill.usual().amount() ? drill.usual() : near(drill, amount);
+    Dose brief = near(drill, amount * SHORT_DOSE);
+    return isTimeShort && !brief.equals(usual) ? List.of(usual, brief) : List.of(usual);
+  }
+
+  private static Dose near(Drill drill, double amount) {
+    int round = round(drill.usual(), amount);
+    return drill.usual().withAmount(Math.max(drill.least(), Math.min(drill.most(), round)));
+  }
+
+  private static int round(Dose dose, double amount) {
+    int unit = dose instanceof Dose.Timed ? 5 : dose instanceof Dose.Reps && amount >= 6 ? 2 : 1;
+    return Math.max(1, (int) Math.round(amount / unit) * unit);
+  }
+
+  /** The athlete's rung of each ladder, and all that stands on none. */
+  public static List<Drill> candidates(DrillLibrary library, PrescriptionRequest request) {
+    Map<String, Drill> rungs = new TreeMap<>();
+    List<Drill> free = new ArrayList<>();
+    for (Drill drill : library.drills()) {
+      if (!drill.block().isChosen()
+          || request.excluded().contains(drill.id())
+          || Eligibility.against(drill, request).isPresent()) {
+        continue;
+      }
+      if (drill.rung().isPresent()) {
+        rungs.merge(drill.rung().get().ladder(), drill, (a, b) -> step(a) >= step(b) ? a : b);
+      } else {
+        free.add(drill);
+      }
+    }
+    free.addAll(rungs.values());
+    free.sort(Comparator.comparing(Drill::id));
+    return free;
+  }
+
+  private static int step(Drill drill) {
+    return drill.rung().orElseThrow().step();
+  }
+}

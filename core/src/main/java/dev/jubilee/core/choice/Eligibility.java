@@ -1,0 +1,160 @@
+package dev.jubilee.core.choice;
+
+import dev.jubilee.core.approach.Approach;
+import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.Contraindication;
+import dev.jubilee.core.athlete.Restriction;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.demand.TrainingPhase;
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.drill.Need;
+import dev.jubilee.core.drill.Position;
+import dev.jubilee.core.drill.Skill;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.sport.BodyRegion;
+import dev.jubilee.core.sport.Level;
+import java.util.Optional;
+
+/** Whether a drill may be given to this athlete, here, today; if not, why not. */
+public final class Eligibility {
+  /** Held so long it counts as a held stretch; shorter pauses are part of moving. */
+  private static final int HELD = 10;
+
+  /** How many can pass a single piece of kit round; Jubilee modelling choice. */
+  public static final int SHARES = 3;
+
+  private Eligibility() {}
+
+  /** The reason against a drill as a phrase, or empty when nothing speaks against it. */
+  public static Optional<String> against(Drill drill, PrescriptionRequest request) {
+    Optional<String> athlete = againstAthlete(drill, request.athlete());
+    return athlete
+        .or(() -> againstCircumstances(drill, request))
+        .or(() -> againstApproach(drill, request.approach()))
+        .or(() -> againstPhase(drill, request.phase()))
+        .or(
+            () ->
+                request.session().suits(drill) == 0
+                    ? Optional.of("is not for this sport")
+                    : Optional.empty());
+  }
+
+  /** Close to a race nothing is new. */
+  private static Optional<String> againstPhase(Drill drill, TrainingPhase phase) {
+    boolean isNew =
+        drill.block().isChosen()
+            && !phase.familiar().isEmpty()
+            && !phase.familiar().contains(drill.id());
+    return isNew ? Optional.of("would be new, so close to the race") : Optional.empty();
+  }
+
+  /** What the coach's approach leaves out. */
+  private static Optional<String> againstApproach(Drill drill, Approach approach) {
+    if (drill.holdSeconds() >= HELD && approach.holds() == Approach.Holds.NONE) {
+      return Optional.of("is held, which your approach leaves out");
+    }
+    boolean isNeck = drill.regions().contains(BodyRegion.NECK) && drill.regions().size() == 1;
+    boolean rolls = drill.id().equals("neck-rolls");
+    if (isNeck
+        && (approach.neck() == Approach.Neck.NONE
+            || (rolls != (approach.neck() == Approach.Neck.ROLLS)))) {
+      return Optional.of("is not how your approach treats the neck");
+    }
+    boolean mobilises = drill.block() == WarmUpPart.MOBILISE;
+    if (mobilises
+        && approach.support() == Approach.Support.FREE
+        && drill.kit().contains(Kit.SUPPORT)) {
+      return Optional.of("holds on, and your approach is free-standing");
+    }
+    if (mobilises
+        && approach.support() == Approach.Support.HOLD_ON
+        && drill.serves().containsKey(new Need.Rehearsal(Skill.BALANCE))) {
+      return Optional.of("is free-standing, and your approach holds on");
+    }
+    return Optional.empty();
+  }
+
+  /** Whether the athlete may do a drill at all, wherever they are. */
+  public static boolean isFor(Drill drill, Athlete athlete) {
+    return againstAthlete(drill, athlete).isEmpty();
+  }
+
+  static Optional<String> againstAthlete(Drill drill, Athlete athlete) {
+    for (Restriction limit : athlete.limits()) {
+      boolean loads = drill.loads().contains(limit.region());
+      boolean works = drill.regions().contains(limit.region());
+      if (limit.severity() == Restriction.Severity.HURT && (loads || works)) {
+        return Optional.of("works the painful " + limit.region().words());
+      }
+      if (limit.severity() == Restriction.Severity.SORE && loads) {
+        return Optional.of("loads the sore " + limit.region().words());
+      }
+    }
+    if (drill.contacts() > 0 && athlete.avoidances().contains(Contraindication.CONTACTS)) {
+      return Optional.of("has ground contacts, which this athlete must avoid");
+    }
+    if (drill.position() == Position.FLOOR
+        && athlete.avoidances().contains(Contraindication.FLOOR_WORK)) {
+      return Optional.of("is done on the floor, which this athlete must avoid");
+    }
+    if (drill.loads().contains(BodyRegion.WRISTS)
+        && athlete.avoidances().contains(Contraindication.WRIST_LOADING)) {
+      return Optional.of("loads the wrists, which this athlete must avoid");
+    }
+    if (!withinMastery(drill, athlete)) {
+      return Optional.of("is above what this athlete has mastered");
+    }
+    return Optional.empty();
+  }
+
+  private static Optional<String> againstCircumstances(Drill drill, PrescriptionRequest request) {
+    Circumstances circumstances = request.circumstances();
+    for (Kit kit : drill.kit()) {
+      if (!circumstances.kit().contains(kit)) {
+        return Optional.of("needs " + kit.words());
+      }
+    }
+    for (Kit kit : drill.kit()) {
+      // Whoever rows or rides has a boat or bike; before work on land the machine is one for all.
+      boolean isShared = kit.isApparatus() && request.session().kind().isOnLand();
+      if ((kit.isForOne() || isShared) && circumstances.conditions().group() > SHARES) {
+        return Optional.of("needs " + kit.words() + " for each of the group");
+      }
+    }
+    if (drill.position() == Position.TRAVELLING
+        && drill.leastSpace().compareTo(circumstances.lane()) > 0) {
+      return Optional.of("needs more room than " + circumstances.place().words());
+    }
+    if (circumstances.place().isWet() && !drill.wetSafe()) {
+      return Optional.of("is not for a wet deck");
+    }
+    if (circumstances.isSlippery() && drill.needsGrip()) {
+      return Optional.of("is too quick for slippery ground");
+    }
+    if (drill.position() == Position.FLOOR && !circumstances.allowsFloor()) {
+      return Optional.of("needs a floor to lie on, not " + circumstances.place().words());
+    }
+    return Optional.empty();
+  }
+
+  /** Whether a drill is a harder version than the athlete has mastered, or above their level. */
+  public static boolean isAboveMastery(Drill drill, Athlete athlete) {
+    return !withinMastery(drill, athlete);
+  }
+
+  /** Marked mastery decides; without a mark, the level does, and a lay-off takes the foot rung. */
+  private static boolean withinMastery(Drill drill, Athlete athlete) {
+    if (drill.rung().isPresent()) {
+      if (athlete.deconditioned()) {
+        return drill.rung().get().step() == 1 || drill.level() == Level.NOVICE;
+      }
+      Integer mastered = athlete.mastery().get(drill.rung().get().ladder());
+      if (mastered != null) {
+        return drill.rung().get().step() <= mastered;
+      }
+    }
+    return athlete.level().atLeast(drill.level());
+  }
+}

@@ -1,0 +1,88 @@
+package dev.jubilee.core.circumstances;
+
+import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.quantity.Bounds;
+import dev.jubilee.core.quantity.Distance;
+import dev.jubilee.core.quantity.OutOfRangeException;
+import java.util.Set;
+
+/**
+ * Under what circumstances the warm-up is done.
+ *
+ * @param minutes available up to the first effort, 3 to 60
+ * @param fill whether to use all of them, rather than as many as the session deserves
+ * @param place where
+ * @param kit what is at hand
+ * @param temperature air, −30 to 45 °C
+ * @param arrival what the athlete comes from
+ * @param conditions weather, ground, wait and company
+ */
+public record Circumstances(
+    int minutes,
+    boolean fill,
+    Place place,
+    Set<Kit> kit,
+    int temperature,
+    ComingFrom arrival,
+    Conditions conditions) {
+  public static final int LEAST_MINUTES = 3;
+  public static final int MOST_MINUTES = 60;
+
+  /** At and below this the raise grows; common practice puts it near 10 °C. */
+  public static final int COLD = 10;
+
+  /** Above this the warm-up shrinks; common practice. */
+  public static final int HOT = 26;
+
+  public Circumstances {
+    Bounds.within("minutes", minutes, LEAST_MINUTES, MOST_MINUTES, "min");
+    Bounds.within("temperature", temperature, -30, 45, "°C");
+    kit = Set.copyOf(kit);
+    conditions = conditions == null ? Conditions.USUAL : conditions;
+    if (conditions.waitMinutes() > minutes - LEAST_MINUTES) {
+      throw new OutOfRangeException(
+          "waitMinutes",
+          conditions.waitMinutes(),
+          "0 to " + (minutes - LEAST_MINUTES) + " of the minutes");
+    }
+  }
+
+  /** Under usual conditions. */
+  public Circumstances(
+      int minutes, boolean fill, Place place, Set<Kit> kit, int temperature, ComingFrom arrival) {
+    this(minutes, fill, place, kit, temperature, arrival, Conditions.USUAL);
+  }
+
+  /** Longest straight that may be moved along at speed. */
+  public Distance lane() {
+    return conditions.lane().map(Distance::ofMetres).orElse(place.lane());
+  }
+
+  /** Whether nothing fast may be done on this ground. */
+  public boolean isSlippery() {
+    return place.isWet() || conditions.surface() == Conditions.Surface.SLIPPERY;
+  }
+
+  /** Whether one would lie down on the ground. */
+  public boolean allowsFloor() {
+    return place.allowsFloor() && !(place.isOutdoors() && conditions.wet());
+  }
+
+  /** What the air feels like, °C: wind counts outdoors, humidity everywhere. */
+  public int feltTemperature() {
+    int inWind = place.isOutdoors() ? FeltAir.inWind(temperature, conditions.wind()) : temperature;
+    return conditions.humidity().map(h -> FeltAir.inHeat(inWind, h)).orElse(inWind);
+  }
+
+  public Circumstances withMinutes(int newMinutes) {
+    return new Circumstances(newMinutes, fill, place, kit, temperature, arrival, conditions);
+  }
+
+  public Circumstances with(Conditions other) {
+    return new Circumstances(minutes, fill, place, kit, temperature, arrival, other);
+  }
+
+  public Circumstances filled(boolean newFill) {
+    return new Circumstances(minutes, newFill, place, kit, temperature, arrival, conditions);
+  }
+}

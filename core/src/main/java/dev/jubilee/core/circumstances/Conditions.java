@@ -1,0 +1,55 @@
+package dev.jubilee.core.circumstances;
+
+import dev.jubilee.core.quantity.Bounds;
+import java.util.Optional;
+
+/**
+ * Weather, ground, wait and company beyond the usual.
+ *
+ * @param wind km/h, 0 to 80
+ * @param wet whether it rains or the ground is wet
+ * @param surface what is underfoot
+ * @param waitMinutes minutes of standing or sitting between warm-up and first effort, 0 to 45; part
+ *     of the minutes available
+ * @param group how many warm up together, 1 to 60
+ * @param humidity relative humidity in %, 0 to 100, where it is known; it matters in heat
+ * @param lane longest straight at hand in m, 2 to 200, where it is not the place's usual one
+ */
+public record Conditions(
+    int wind,
+    boolean wet,
+    Surface surface,
+    int waitMinutes,
+    int group,
+    Optional<Integer> lane,
+    Optional<Integer> humidity) {
+
+  /** With humidity unknown. */
+  public Conditions(
+      int wind, boolean wet, Surface surface, int waitMinutes, int group, Optional<Integer> lane) {
+    this(wind, wet, surface, waitMinutes, group, lane, Optional.empty());
+  }
+
+  /** No wind, dry, firm, no wait, alone. */
+  public static final Conditions USUAL =
+      new Conditions(0, false, Surface.FIRM, 0, 1, Optional.empty());
+
+  /** What is underfoot. */
+  public enum Surface {
+    FIRM,
+    SOFT,
+    /** Ice, mud, wet tiles: nothing fast and no contacts. */
+    SLIPPERY
+  }
+
+  public Conditions {
+    Bounds.within("wind", wind, 0, 80, "km/h");
+    Bounds.within("waitMinutes", waitMinutes, 0, 45, "min");
+    Bounds.within("group", group, 1, 60, "people");
+    lane = lane == null ? Optional.empty() : lane;
+    humidity = humidity == null ? Optional.empty() : humidity;
+    humidity.ifPresent(h -> Bounds.within("humidity", h, 0, 100, "%"));
+    surface = surface == null ? Surface.FIRM : surface;
+    lane.ifPresent(m -> Bounds.within("lane", m, 2, 200, "m"));
+  }
+}

@@ -1,0 +1,59 @@
+package dev.jubilee.core.circumstances;
+
+/** What air feels like on the skin, in cold wind and in damp heat. */
+public final class FeltAir {
+  /** Wind chill is defined up to this temperature, °C. */
+  private static final int CHILL_BELOW = 10;
+
+  /** and from this wind on, km/h. */
+  private static final int CHILL_WIND = 5;
+
+  /** The heat index is defined from 80 °F on; in whole °C. */
+  private static final int HEAT_FROM = 27;
+
+  /** From here on the US NWS warns of danger: heat index of 103 °F (from memory), in °C. */
+  public static final int DANGEROUS = 39;
+
+  private FeltAir() {}
+
+  /**
+   * Wind chill, °C: 13.12 + 0.6215 T − 11.37 v^0.16 + 0.3965 T v^0.16 (Environment Canada / US NWS
+   * 2001); the air's own temperature above 10 °C or below 5 km/h.
+   *
+   * @param temperature °C
+   * @param wind km/h
+   */
+  public static int inWind(int temperature, int wind) {
+    if (temperature > CHILL_BELOW || wind < CHILL_WIND) {
+      return temperature;
+    }
+    double v = Math.pow(wind, 0.16);
+    return (int) Math.round(13.12 + 0.6215 * temperature - 11.37 * v + 0.3965 * temperature * v);
+  }
+
+  /**
+   * Heat index, °C (Rothfusz regression, US NWS; coefficients from memory, checked against
+   * published values); the air's own temperature below {@value #HEAT_FROM} °C.
+   *
+   * @param temperature °C
+   * @param humidity relative, %
+   */
+  public static int inHeat(int temperature, int humidity) {
+    return temperature < HEAT_FROM
+        ? temperature
+        : (int) Math.round((heatIndex(1.8 * temperature + 32, humidity) - 32) / 1.8);
+  }
+
+  /** The same in °F, as it is published. */
+  static double heatIndex(double t, double r) {
+    return -42.379
+        + 2.04901523 * t
+        + 10.14333127 * r
+        - 0.22475541 * t * r
+        - 0.00683783 * t * t
+        - 0.05481717 * r * r
+        + 0.00122874 * t * t * r
+        + 0.00085282 * t * r * r
+        - 0.00000199 * t * t * r * r;
+  }
+}

@@ -1,0 +1,69 @@
+package dev.jubilee.core.circumstances;
+
+import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.quantity.Distance;
+import dev.jubilee.core.sport.Sport;
+import java.util.Set;
+
+/** Where the warm-up is done, with what is usually found there. */
+public enum Place {
+  TRACK("the track", 100, false, Set.of(Kit.SUPPORT)),
+  ROAD("the road", 100, false, Set.of()),
+  POOL_DECK("the pool deck", 6, true, Set.of(Kit.SUPPORT, Kit.POOL)),
+  BOATHOUSE("the boathouse", 15, false, Set.of(Kit.SUPPORT, Kit.ROWER)),
+  GYM("the gym", 20, false, Set.of(Kit.SUPPORT, Kit.MINI_BAND, Kit.LONG_BAND, Kit.STEP, Kit.BIKE)),
+  LIVING_ROOM("the living room", 3, false, Set.of(Kit.SUPPORT)),
+  CAR_PARK("the car park", 40, false, Set.of(Kit.SUPPORT));
+
+  private final String words;
+  private final int laneMetres;
+  private final boolean wet;
+
+  // Always made by Set.of, which cannot change.
+  @SuppressWarnings("ImmutableEnumChecker")
+  private final Set<Kit> usualKit;
+
+  Place(String words, int laneMetres, boolean wet, Set<Kit> usualKit) {
+    this.words = words;
+    this.laneMetres = laneMetres;
+    this.wet = wet;
+    this.usualKit = usualKit;
+  }
+
+  /** Where a sport's sessions are unless said otherwise. */
+  public static Place usual(Sport sport) {
+    return switch (sport) {
+      case RUN -> TRACK;
+      case RIDE -> GYM;
+      case ROW -> BOATHOUSE;
+      case SWIM -> POOL_DECK;
+    };
+  }
+
+  public String words() {
+    return words;
+  }
+
+  /** Longest straight that may be moved along at speed. */
+  public Distance lane() {
+    return Distance.ofMetres(laneMetres);
+  }
+
+  /** Whether the floor is wet: nothing fast, no running drills. */
+  public boolean isWet() {
+    return wet;
+  }
+
+  /** Whether one would lie down on the ground here. */
+  public boolean allowsFloor() {
+    return this != ROAD && this != CAR_PARK && this != POOL_DECK;
+  }
+
+  public boolean isOutdoors() {
+    return this == TRACK || this == ROAD || this == CAR_PARK;
+  }
+
+  public Set<Kit> usualKit() {
+    return usualKit;
+  }
+}

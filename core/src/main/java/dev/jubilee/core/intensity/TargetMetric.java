@@ -1,0 +1,17 @@
+package dev.jubilee.core.intensity;
+
+/** The figure an athlete of a sport steers by. */
+public enum TargetMetric {
+  /** Speed in m/s, shown as minutes per kilometre or mile. */
+  PACE,
+  /** Power in W. */
+  POWER,
+  /** Power in W on the rowing machine, shown with the split per 500 m. */
+  SPLIT,
+  /** Speed in m/s, shown as minutes per 100 m or 100 yd. */
+  SWIM_PACE,
+  /** Share of the work sets' load, 0 to 1. */
+  LOAD,
+  /** No figure: perceived exertion only. */
+  FEEL
+}

@@ -1,0 +1,74 @@
+package dev.jubilee.core.plan;
+
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.drill.WarmUpPart;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The time between items: hearing what comes, and getting into its {@link SetUp}. */
+public final class Changeovers {
+  /** Hearing what comes; Jubilee modelling choice. */
+  private static final int NEXT = 5;
+
+  private Changeovers() {}
+
+  /** A changeover: how long and what for. */
+  record Change(int seconds, String note) {}
+
+  /** Seconds of explaining a drill to a group, beyond one athlete; Jubilee modelling choice. */
+  public static int next(int group) {
+    return NEXT + Math.min(10, (group - 1) / 2);
+  }
+
+  /**
+   * From one drill to the next.
+   *
+   * @param before null at the beginning
+   * @param group how many warm up together
+   */
+  static Change between(Drill before, Drill after, int group) {
+    SetUp from = before == null ? SetUp.ARRIVING : SetUp.of(before);
+    SetUp to = SetUp.of(after);
+    int seconds = next(before, after, group) + from.secondsTo(to);
+    String note = from.noteTo(to);
+    if (note.isEmpty() && seconds > 0) {
+      note = before == null ? "get ready" : "next: " + after.name();
+    }
+    return new Change(seconds, note);
+  }
+
+  /** Hearing what comes: nothing where one thing leads into the other. */
+  private static int next(Drill before, Drill after, int group) {
+    if (after.block() == WarmUpPart.TRANSITION) {
+      return 0;
+    }
+    boolean continues =
+        before != null
+            && (before.id().equals(after.id())
+                || (isGraded(before) && isGraded(after))
+                || (isGraded(after) && SetUp.onApparatus(before) && SetUp.onApparatus(after)));
+    return continues ? 0 : next(group);
+  }
+
+  /** The items with the time between them as it follows from their order. */
+  public static List<PlanItem> timed(DrillLibrary library, List<PlanItem> items, int group) {
+    List<PlanItem> timed = new ArrayList<>();
+    Drill before = null;
+    for (PlanItem item : items) {
+      Drill drill = library.find(item.drillId()).orElse(before);
+      if (drill == null) {
+        timed.add(item);
+        continue;
+      }
+      Change change = between(before, drill, group);
+      timed.add(item.withChange(change.seconds(), change.note()));
+      before = drill;
+    }
+    return timed;
+  }
+
+  private static boolean isGraded(Drill drill) {
+    return drill.block() == WarmUpPart.BUILD;
+  }
+}

@@ -1,0 +1,80 @@
+package dev.jubilee.core.plan;
+
+import dev.jubilee.core.demand.Demand;
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.drill.Need;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.intensity.Anchors;
+import dev.jubilee.core.quantity.OutOfRangeException;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A warm-up, item after item, ending at the start.
+ *
+ * @param request what it was computed from
+ * @param anchors the athlete's own figures
+ * @param demand what the session asks for
+ * @param library the drills it was chosen from
+ * @param items in order
+ */
+public record Plan(
+    PrescriptionRequest request,
+    Anchors anchors,
+    Demand demand,
+    DrillLibrary library,
+    List<PlanItem> items) {
+  public Plan {
+    items = List.copyOf(items);
+  }
+
+  /** Length in seconds; it starts this long before the first effort. */
+  public int seconds() {
+    return items.stream().mapToInt(PlanItem::seconds).sum();
+  }
+
+  public int availableSeconds() {
+    return 60 * request.circumstances().minutes();
+  }
+
+  /** Seconds before the start at which item {@code index} begins. */
+  public int startsBefore(int index) {
+    return items.subList(index, items.size()).stream().mapToInt(PlanItem::seconds).sum();
+  }
+
+  public List<PlanItem> in(WarmUpPart block) {
+    return items.stream().filter(i -> i.block() == block).toList();
+  }
+
+  public int contacts() {
+    return items.stream().mapToInt(i -> drill(i).map(d -> d.contactsIn(i.dose())).orElse(0)).sum();
+  }
+
+  /** The library's drill of an item; empty when it has left the library since. */
+  public Optional<Drill> drill(PlanItem item) {
+    return library.find(item.drillId());
+  }
+
+  public PlanItem item(String id) {
+    return items.stream()
+        .filter(i -> i.id().equals(id))
+        .findFirst()
+        .orElseThrow(() -> new OutOfRangeException("itemId", id, "an item of this plan"));
+  }
+
+  /** How well each need is served, 0 to 1. */
+  public Map<Need, Double> coverage() {
+    return Benefit.satisfaction(demand.needs(), Benefit.parts(this), request.session());
+  }
+
+  public Plan withItems(List<PlanItem> others) {
+    return new Plan(
+        request,
+        anchors,
+        demand,
+        library,
+        Changeovers.timed(library, others, request.circumstances().conditions().group()));
+  }
+}

@@ -1,0 +1,48 @@
+package dev.jubilee.core.plan;
+
+import dev.jubilee.core.drill.DoseWords;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.intensity.TargetWords;
+import dev.jubilee.core.quantity.Bounds;
+import java.time.Duration;
+import java.util.Locale;
+
+/** A plan as plain text, as a coach would pin it to a wall. */
+public final class PlanText {
+  private PlanText() {}
+
+  public static String of(Plan plan) {
+    StringBuilder text = new StringBuilder();
+    text.append(
+        String.format(
+            Locale.ROOT,
+            "%s, %s of %d min%n",
+            plan.request().session().title(),
+            clock(plan.seconds()),
+            plan.request().circumstances().minutes()));
+    WarmUpPart block = null;
+    for (int i = 0; i < plan.items().size(); i++) {
+      PlanItem item = plan.items().get(i);
+      if (item.block() != block) {
+        block = item.block();
+        text.append(block.title()).append(System.lineSeparator());
+      }
+      text.append(
+          String.format(
+              Locale.ROOT,
+              "  T−%-6s %-46s %-24s %s%s%n",
+              clock(plan.startsBefore(i)),
+              item.name(),
+              DoseWords.of(item.dose()),
+              item.target().map(TargetWords::of).orElse(""),
+              item.recoverySeconds() > 0
+                  ? ", then " + item.recoverySeconds() + " s " + item.recoveryNote()
+                  : ""));
+    }
+    return text.toString();
+  }
+
+  private static String clock(int seconds) {
+    return Bounds.clock(Duration.ofSeconds(seconds));
+  }
+}

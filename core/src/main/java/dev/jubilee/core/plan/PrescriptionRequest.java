@@ -1,0 +1,123 @@
+package dev.jubilee.core.plan;
+
+import dev.jubilee.core.approach.Approach;
+import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.demand.Demand;
+import dev.jubilee.core.demand.DemandFinder;
+import dev.jubilee.core.demand.TrainingPhase;
+import dev.jubilee.core.intensity.Anchors;
+import dev.jubilee.core.session.Session;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * Everything a prescription is computed from; the same request gives the same plan.
+ *
+ * @param athlete who
+ * @param session what for
+ * @param circumstances where, with what, how long
+ * @param approach how the coach likes it
+ * @param lastTime ids of the drills of the last warm-up for a session like this
+ * @param pinned items that the coach chose or locked, kept as they are
+ * @param excluded ids of drills that the coach took out
+ * @param seen codes of findings that the coach has taken note of
+ * @param tuning what the simulation changed of the usual lengths; found anew with every plan
+ * @param phase where in a training block it stands
+ */
+public record PrescriptionRequest(
+    Athlete athlete,
+    Session session,
+    Circumstances circumstances,
+    Approach approach,
+    Set<String> lastTime,
+    List<PlanItem> pinned,
+    Set<String> excluded,
+    Set<String> seen,
+    Tuning tuning,
+    TrainingPhase phase) {
+  public PrescriptionRequest {
+    approach = approach == null ? Approach.USUAL : approach;
+    lastTime = lastTime == null ? Set.of() : Set.copyOf(lastTime);
+    pinned = List.copyOf(pinned);
+    excluded = Set.copyOf(excluded);
+    seen = seen == null ? Set.of() : Set.copyOf(seen);
+    tuning = tuning == null ? Tuning.NONE : tuning;
+    phase = phase == null ? TrainingPhase.NONE : phase;
+  }
+
+  public static PrescriptionRequest of(
+      Athlete athlete, Session session, Circumstances circumstances) {
+    return new PrescriptionRequest(
+        athlete,
+        session,
+        circumstances,
+        Approach.USUAL,
+        Set.of(),
+        List.of(),
+        Set.of(),
+        Set.of(),
+        Tuning.NONE,
+        TrainingPhase.NONE);
+  }
+
+  public PrescriptionRequest with(Circumstances other) {
+    return new PrescriptionRequest(
+        athlete, session, other, approach, lastTime, pinned, excluded, seen, tuning, phase);
+  }
+
+  public PrescriptionRequest with(Approach other) {
+    return new PrescriptionRequest(
+        athlete, session, circumstances, other, lastTime, pinned, excluded, seen, tuning, phase);
+  }
+
+  /** For another session. */
+  public PrescriptionRequest with(Session other) {
+    return new PrescriptionRequest(
+        athlete, other, circumstances, approach, lastTime, pinned, excluded, seen, tuning, phase);
+  }
+
+  /** After a warm-up with these drills. */
+  public PrescriptionRequest after(Set<String> drillIds) {
+    return new PrescriptionRequest(
+        athlete, session, circumstances, approach, drillIds, pinned, excluded, seen, tuning, phase);
+  }
+
+  /** For another athlete. */
+  public PrescriptionRequest with(Athlete other) {
+    return new PrescriptionRequest(
+        other, session, circumstances, approach, lastTime, pinned, excluded, seen, tuning, phase);
+  }
+
+  public PrescriptionRequest with(List<PlanItem> pins, Set<String> exclusions) {
+    return new PrescriptionRequest(
+        athlete, session, circumstances, approach, lastTime, pins, exclusions, seen, tuning, phase);
+  }
+
+  /** With a finding that the coach has taken note of. */
+  public PrescriptionRequest seeing(String code) {
+    Set<String> all = new HashSet<>(seen);
+    all.add(code);
+    return new PrescriptionRequest(
+        athlete, session, circumstances, approach, lastTime, pinned, excluded, all, tuning, phase);
+  }
+
+  /** With other lengths than usual. */
+  public PrescriptionRequest with(Tuning other) {
+    return new PrescriptionRequest(
+        athlete, session, circumstances, approach, lastTime, pinned, excluded, seen, other, phase);
+  }
+
+  /** In a training block. */
+  public PrescriptionRequest in(TrainingPhase other) {
+    return new PrescriptionRequest(
+        athlete, session, circumstances, approach, lastTime, pinned, excluded, seen, tuning, other);
+  }
+
+  /** What the session asks of the warm-up, with what the simulation changed of it. */
+  public Demand demand(Anchors anchors) {
+    return tuning.applyTo(
+        DemandFinder.demand(session, athlete, anchors, circumstances, approach, phase));
+  }
+}

@@ -1,0 +1,85 @@
+package dev.jubilee.core.prescription;
+
+import dev.jubilee.core.demand.Demand;
+
+/**
+ * Shares the minutes out. With enough of them each part gets its ideal; with fewer, the raise and
+ * the build shrink least and the menu of drills most, as coaches do.
+ *
+ * @param total seconds to plan for
+ * @param raise seconds of the raise
+ * @param menu seconds for all other drills and their changeovers
+ * @param build seconds for the graded efforts
+ * @param transition seconds between the last effort and the start
+ */
+record TimeBudget(int total, int raise, int menu, int build, int transition) {
+
+  /** How slowly raise and build shrink when time does; Jubilee modelling choices. */
+  private static final double KEEP_RAISE = 0.65;
+
+  private static final double KEEP_BUILD = 0.45;
+
+  /** A raise beyond this adds little before hard work (Saltin et al. 1968; Bishop 2003). */
+  static final int LONG_RAISE = 20 * 60;
+
+  private static final int LEAST_TRANSITION = 15;
+
+  /** What of the drills' time the raise gets without drills on land; Jubilee modelling choice. */
+  private static final double STRAIGHT_ON = 0.5;
+
+  /** Getting on to a machine or into the water, and off it. */
+  private static final int APPARATUS = 60;
+
+  static TimeBudget share(
+      Demand demand, int buildSeconds, int available, boolean fill, boolean onApparatus) {
+    int overhead = onApparatus ? APPARATUS : 10;
+    int ideal =
+        demand.raiseSeconds()
+            + demand.menuTotal()
+            + buildSeconds
+            + demand.transitionSeconds()
+            + overhead;
+    int total = fill ? available : Math.min(available, ideal);
+    if (total >= ideal) {
+      int extra = total - ideal;
+      // More of the same rather than something new.
+      int raise =
+          demand.raiseSeconds()
+              + Math.max(0, Math.min(extra / 3, LONG_RAISE - demand.raiseSeconds()));
+      int menu = demand.menuTotal() + Math.min(extra / 3, Math.max(240, demand.menuTotal() / 2));
+      return new TimeBudget(
+          total, toHalfMinute(raise), menu, buildSeconds, demand.transitionSeconds());
+    }
+    double scale = (double) total / ideal;
+    double transition = Math.max(LEAST_TRANSITION, demand.transitionSeconds() * Math.min(1, scale));
+    double raise = demand.raiseSeconds() * Math.pow(scale, KEEP_RAISE);
+    double build = buildSeconds * Math.pow(scale, KEEP_BUILD);
+    double room = total - transition - Math.min(overhead, total / 6.0);
+    double squeeze = Math.min(1, room / Math.max(1, raise + build));
+    raise *= squeeze;
+    build *= squeeze;
+    int menu = (int) Math.max(0, room - raise - build);
+    return new TimeBudget(
+        total, toQuarterMinute(raise), menu, (int) Math.round(build), toFive(transition));
+  }
+
+  /**
+   * Straight on to the machine or into the water: most of what the drills had goes to the raise.
+   */
+  TimeBudget straightOn() {
+    int longer = toQuarterMinute(raise + menu * STRAIGHT_ON);
+    return new TimeBudget(total, longer, Math.max(0, menu + raise - longer), build, transition);
+  }
+
+  private static int toHalfMinute(double seconds) {
+    return (int) Math.round(seconds / 30) * 30;
+  }
+
+  private static int toQuarterMinute(double seconds) {
+    return Math.max(30, (int) Math.floor(seconds / 15) * 15);
+  }
+
+  private static int toFive(double seconds) {
+    return (int) Math.round(seconds / 5) * 5;
+  }
+}

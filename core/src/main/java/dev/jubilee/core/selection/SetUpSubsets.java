@@ -1,0 +1,114 @@
+package dev.jubilee.core.selection;
+
+import java.util.Arrays;
+
+/**
+ * Which set-ups are worth their seconds: what the offers of each are worth against the seconds of
+ * the whole way, weighed for every set of set-ups.
+ */
+final class SetUpSubsets {
+  /** Sets of more set-ups get too many; then only the least seconds of the others count. */
+  private static final int WEIGHED = 7;
+
+  private final PartialChoice tables;
+  private final double[] worth = new double[Offer.SETUPS + 1];
+  private final int[] weighed = new int[WEIGHED];
+  private final double[] value = new double[1 << WEIGHED];
+  private final int[] masks = new int[1 << WEIGHED];
+  private int count;
+  private int best;
+  private int visited;
+  private int seconds;
+  private double price;
+
+  SetUpSubsets(PartialChoice tables) {
+    this.tables = tables;
+  }
+
+  void clear() {
+    Arrays.fill(worth, 0);
+  }
+
+  void add(int setup, double more) {
+    worth[setup] += more;
+  }
+
+  /**
+   * Most worth, seconds paid.
+   *
+   * @param secondPrice price of a second
+   */
+  double best(double secondPrice) {
+    price = secondPrice;
+    int base = tables.mask;
+    double sure = worth[Offer.SETUPS];
+    count = 0;
+    visited = base;
+    seconds = 0;
+    for (int k = 0; k < tables.setups; k++) {
+      boolean isFree = (base & 1 << k) != 0;
+      if (isFree) {
+        sure += worth[k];
+      } else if (worth[k] > 0 && count < WEIGHED) {
+        weighed[count++] = k;
+      } else if (worth[k] > price * tables.atLeast[k]) {
+        sure += worth[k] - price * tables.atLeast[k];
+        visited |= 1 << k;
+        seconds += tables.atLeast[k];
+      }
+    }
+    return sure + weigh(base);
+  }
+
+  private double weigh(int base) {
+    int walked = tables.walk(base);
+    masks[0] = base;
+    value[0] = 0;
+    best = 0;
+    double most = 0;
+    for (int set = 1; set < 1 << count; set++) {
+      int j = Integer.numberOfTrailingZeros(set);
+      int rest = set & (set - 1);
+      masks[set] = masks[rest] | 1 << weighed[j];
+      value[set] = value[rest] + worth[weighed[j]];
+    }
+    for (int set = 1; set < 1 << count; set++) {
+      value[set] -= price * (tables.walk(masks[set]) - walked);
+      if (value[set] > most) {
+        most = value[set];
+        best = set;
+      }
+    }
+    seconds += tables.walk(masks[best]) - walked;
+    visited |= masks[best];
+    return most;
+  }
+
+  /** Seconds that the set-ups of the last best set add. */
+  int seconds() {
+    return seconds;
+  }
+
+  boolean visited(int setup) {
+    return setup == Offer.SETUPS || (visited & 1 << setup) != 0;
+  }
+
+  /** By how much the last best worth falls when a set-up must be visited. */
+  double fall(int setup) {
+    if (visited(setup)) {
+      return 0;
+    }
+    for (int j = 0; j < count; j++) {
+      if (weighed[j] == setup) {
+        double most = Double.NEGATIVE_INFINITY;
+        for (int set = 1 << j; set < 1 << count; set++) {
+          if ((set & 1 << j) != 0) {
+            most = Math.max(most, value[set]);
+          }
+        }
+        return value[best] - most;
+      }
+    }
+    return Math.max(0, price * tables.atLeast[setup] - worth[setup]);
+  }
+}

@@ -1,0 +1,26 @@
+package dev.jubilee.core.shorthand;
+
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.Sport;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A session as it was understood.
+ *
+ * @param said what the coach called it: long, hills, race
+ * @param sport where the words tell
+ * @param isHills whether it goes uphill
+ * @param steps in order; empty when only the kind was given
+ * @param free words on a gym or jumps session, kept as they are
+ */
+public record ParsedSession(
+    Optional<SessionKind> said,
+    Optional<Sport> sport,
+    boolean isHills,
+    List<Step> steps,
+    String free) {
+  public ParsedSession {
+    steps = List.copyOf(steps);
+  }
+}

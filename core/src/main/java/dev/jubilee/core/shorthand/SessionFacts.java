@@ -1,0 +1,26 @@
+package dev.jubilee.core.shorthand;
+
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.Sport;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What a text says of the whole session, beside its efforts. */
+final class SessionFacts {
+  Optional<SessionKind> kind = Optional.empty();
+  Optional<Sport> sport = Optional.empty();
+  boolean isHills;
+
+  /** ShorthandWriter about work on land, which are the coach's own. */
+  String free = "";
+
+  /** What was assumed. */
+  final List<String> notes = new ArrayList<>();
+
+  void note(String what) {
+    if (!what.isEmpty() && !notes.contains(what)) {
+      notes.add(what);
+    }
+  }
+}

@@ -1,0 +1,18 @@
+package dev.jubilee.server.block;
+
+import jakarta.persistence.LockModeType;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+
+interface BlockRunRepository extends JpaRepository<BlockRunRow, UUID> {
+  List<BlockRunRow> findByState(BlockRunRow.State state);
+
+  /** To be changed by one at a time. */
+  @Lock(LockModeType.PESSIMISTIC_WRITE)
+  @Query("select c from BlockRunRow c where c.blockId = :blockId")
+  Optional<BlockRunRow> lock(UUID blockId);
+}

@@ -1,0 +1,94 @@
+package dev.jubilee.server.prescription;
+
+import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.TestResult;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.ComingFrom;
+import dev.jubilee.core.circumstances.Place;
+import dev.jubilee.core.library.BuiltInLibrary;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.prescription.Prescriber;
+import dev.jubilee.core.session.Session;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.Level;
+import dev.jubilee.core.sport.Sport;
+import dev.jubilee.server.json.Json;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/**
+ * Prescribes for nobody right after the start. Java runs code slowly until it has run often; a
+ * coach's first edits should not be the ones to wait for that.
+ */
+@Component
+class JitWarmer {
+  private static final Duration LONGEST = Duration.ofSeconds(12);
+  private static final int TIMES = 25;
+
+  private final Json json;
+
+  JitWarmer(Json json) {
+    this.json = json;
+  }
+
+  @EventListener(ApplicationReadyEvent.class)
+  void begin() {
+    Thread thread = new Thread(this::rehearse, "rehearsal");
+    thread.setDaemon(true);
+    thread.start();
+  }
+
+  private void rehearse() {
+    long end = System.nanoTime() + LONGEST.toNanos();
+    Prescriber prescriber = new Prescriber(BuiltInLibrary.get());
+    for (int i = 0; i < TIMES; i++) {
+      for (Sport sport : Sport.values()) {
+        for (SessionKind kind : List.of(SessionKind.TIME_TRIAL, SessionKind.THRESHOLD)) {
+          if (System.nanoTime() > end) {
+            return;
+          }
+          prescribe(prescriber, sport, kind, 15 + i);
+        }
+      }
+    }
+  }
+
+  /** What an edit does, but for the database. */
+  private void prescribe(Prescriber prescriber, Sport sport, SessionKind kind, int minutes) {
+    Plan plan = prescriber.prescribe(request(sport, kind, minutes));
+    String inputs = json.write(Inputs.of(plan));
+    json.read(inputs, Inputs.class);
+    json.read(json.write(PlanViews.of(plan)), PlanView.class);
+  }
+
+  private static PrescriptionRequest request(Sport sport, SessionKind kind, int minutes) {
+    Place place = Place.usual(sport);
+    Athlete athlete =
+        new Athlete(
+            Level.INTERMEDIATE,
+            30,
+            Optional.of(50),
+            Optional.of(190),
+            List.of(
+                new TestResult.RunRace(5000, Duration.ofMinutes(20)),
+                new TestResult.ThresholdPower(250),
+                new TestResult.Row2k(Duration.ofMinutes(8)),
+                new TestResult.SwimPair(Duration.ofMinutes(6), Duration.ofSeconds(170))),
+            List.of(),
+            Set.of(),
+            false,
+            Map.of());
+    return PrescriptionRequest.of(
+        athlete,
+        new Session(
+            sport, kind, kind.words(), Optional.empty(), Optional.empty(), Optional.empty()),
+        new Circumstances(minutes, false, place, place.usualKit(), 6, ComingFrom.DESK));
+  }
+}
