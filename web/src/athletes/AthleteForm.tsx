@@ -149,10 +149,10 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
         />
       ))}
       <Button onClick={() => setResults((all) => [...all, NEW_RESULT])}>Add a result</Button>
-      {athlete && athlete.doubts.length > 0 && (
+      {athlete && athlete.conflicts.length > 0 && (
         <Box mt="2" color="caution" role="note">
-          {athlete.doubts.map((doubt) => (
-            <Box key={doubt}>▲ {doubt}</Box>
+          {athlete.conflicts.map((conflict) => (
+            <Box key={conflict}>▲ {conflict}</Box>
           ))}
         </Box>
       )}

@@ -38,13 +38,13 @@ function Builder({ view }: { view: PrescriptionView }) {
   const [chosenId, setChosenId] = useState<string>();
   const choose = useCallback((item: Item) => setChosenId(item.id), []);
   const move = useCallback(
-    (item: Item, by: number) => mutate({ action: "MOVE", itemId: item.id, amount: by }),
+    (item: Item, by: number) => mutate({ action: "MOVE", itemId: item.id, places: by }),
     [mutate],
   );
   const { preview, show } = usePreview(view.id, view.revision);
   const moving = useCallback(
     (item: Item, by: number) =>
-      show(by === 0 ? undefined : { action: "MOVE", itemId: item.id, amount: by }),
+      show(by === 0 ? undefined : { action: "MOVE", itemId: item.id, places: by }),
     [show],
   );
   const { plan, session } = view;
@@ -64,9 +64,7 @@ function Builder({ view }: { view: PrescriptionView }) {
 
   // What may hurt or spoil the session stands before anything else.
   const isGrave = plan.findings.some((f) => f.severity !== "NOTE" && !f.seen);
-  const findings = (
-    <Findings findings={plan.findings} circumstances={view.circumstances} onEdit={mutate} />
-  );
+  const findings = <Findings findings={plan.findings} onEdit={mutate} />;
 
   return (
     <>
@@ -208,9 +206,12 @@ const Why = memo(function Why({ plan, onStep }: WhyProps) {
           {plan.basis.map((sentence) => (
             <p key={sentence}>{inMeasures(sentence)}.</p>
           ))}
+          {plan.conflicts.map((sentence) => (
+            <p key={sentence}>{inMeasures(sentence)}</p>
+          ))}
         </div>
         <Button mt="2" variant="ghost" onClick={() => onStep("refresh")}>
-          Take up changes of athlete and session
+          Update to the athlete and session
         </Button>
       </section>
     </>

@@ -1,19 +1,18 @@
 import { Box, Button } from "@chakra-ui/react";
 import { memo } from "react";
-import type { Circumstances, Finding } from "../api/types";
+import type { Finding } from "../api/types";
 import { SEVERITIES } from "../shared/words";
 import type { Edit } from "./usePlan";
 
 interface Props {
   findings: Finding[];
-  circumstances: Circumstances;
   onEdit: (edit: Edit) => void;
 }
 
 const MARKS: Record<Finding["severity"], string> = { CAUTION: "◆", FAULT: "▲", NOTE: "○" };
 
 /** What the coach should know, gravest first; told by mark and word, not by colour alone. */
-export const Findings = memo(function Findings({ findings, circumstances, onEdit }: Props) {
+export const Findings = memo(function Findings({ findings, onEdit }: Props) {
   const unseen = findings.filter((f) => !f.seen);
   const seen = findings.filter((f) => f.seen);
   return (
@@ -23,7 +22,6 @@ export const Findings = memo(function Findings({ findings, circumstances, onEdit
       </Box>
       {findings.length === 0 && <Box color="inkSoft">Nothing to remark.</Box>}
       {unseen.map((f) => {
-        const remedy = remedyEdit(f, circumstances);
         return (
           <div key={f.code + (f.itemId ?? "") + f.what} className="remark">
             <span aria-hidden className={f.severity === "NOTE" ? "mark note" : "mark"}>
@@ -35,7 +33,7 @@ export const Findings = memo(function Findings({ findings, circumstances, onEdit
               </b>{" "}
               {f.why} <span className="soft">({f.evidence})</span>
             </div>
-            <Button alignSelf="flex-start" onClick={() => onEdit(remedy)}>
+            <Button alignSelf="flex-start" onClick={() => onEdit(f.remedy.edit)}>
               {f.remedy.label}
             </Button>
           </div>
@@ -49,22 +47,3 @@ export const Findings = memo(function Findings({ findings, circumstances, onEdit
     </Box>
   );
 });
-
-function remedyEdit(finding: Finding, circumstances: Circumstances): Edit {
-  const remedy = finding.remedy;
-  switch (remedy.action) {
-    case "REFIT":
-      return { action: "REFIT" };
-    case "REMOVE":
-      return { action: "REMOVE", itemId: remedy.itemId };
-    case "DOSE":
-      return { action: "DOSE", itemId: remedy.itemId, amount: remedy.amount };
-    case "MINUTES":
-      return {
-        action: "CIRCUMSTANCES",
-        circumstances: { ...circumstances, minutes: remedy.amount },
-      };
-    case "SEEN":
-      return { action: "SEEN", finding: finding.code };
-  }
-}

@@ -89,7 +89,7 @@ const Row = memo(function Row({ item, index, isChosen, onChoose, onEdit }: RowPr
       onDrop={(event) => {
         event.preventDefault();
         if (dragged && dragged.id !== item.id) {
-          onEdit({ action: "MOVE", itemId: dragged.id, amount: index - dragged.index });
+          onEdit({ action: "MOVE", itemId: dragged.id, places: index - dragged.index });
         }
         dragged = undefined;
       }}

@@ -6,7 +6,6 @@ import type { Item } from "../api/types";
 import { clock, targetWords } from "../shared/units";
 import { KITS } from "../shared/words";
 import { LOCKS, locksOf } from "./locks";
-import { stepOf } from "./shortcuts";
 import type { Edit } from "./usePlan";
 
 interface Props {
@@ -21,7 +20,7 @@ export const ItemPanel = memo(function ItemPanel({ prescriptionId, item, onEdit 
   const [asked, setAsked] = useState<{ from: number; to: number }>();
   // Quick presses add up, even before the first has been answered.
   const amount = asked && isOnTheWay(item.amount, asked) ? asked.to : item.amount;
-  const by = stepOf(item.unit, amount);
+  const by = item.step;
   const setDose = (wanted: number) => {
     const to = Math.max(item.least, Math.min(item.most, wanted));
     setAsked({ from: item.amount, to });

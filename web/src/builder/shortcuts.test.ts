@@ -1,11 +1,21 @@
 import { describe, expect, it } from "vitest";
-import type { Item, PrescriptionView } from "../api/types";
+import type { DoseEdit, Item, PrescriptionView } from "../api/types";
 import { locksOf } from "./locks";
-import { shortcut, stepOf } from "./shortcuts";
-import type { Edit, LateStep } from "./usePlan";
+import { shortcut } from "./shortcuts";
+import type { LateStep } from "./usePlan";
 
 const item = (id: string, block: Item["block"], more: Partial<Item> = {}) =>
-  ({ id, block, lock: "NONE", amount: 8, unit: "reps", least: 4, most: 10, ...more }) as Item;
+  ({
+    id,
+    block,
+    lock: "NONE",
+    amount: 8,
+    step: 2,
+    unit: "reps",
+    least: 4,
+    most: 10,
+    ...more,
+  }) as Item;
 
 const view = {
   canUndo: true,
@@ -44,8 +54,14 @@ describe("the builder by keyboard", () => {
     let now = view;
     let amount = 8;
     const amounts = ["-", "-", "-", "+", "+", "+", "+"].map((key) => {
-      amount = (late(now, key) as Edit | undefined)?.amount ?? amount;
-      now = { ...view, plan: { ...view.plan, items: [item("swings", "MOBILISE", { amount })] } };
+      amount = (late(now, key) as DoseEdit | undefined)?.amount ?? amount;
+      now = {
+        ...view,
+        plan: {
+          ...view.plan,
+          items: [item("swings", "MOBILISE", { amount, step: amount >= 6 ? 2 : 1 })],
+        },
+      };
       return amount;
     });
     expect(amounts).toEqual([6, 4, 4, 5, 6, 8, 10]);
@@ -64,23 +80,5 @@ describe("the builder by keyboard", () => {
     const locked = holding(item("swings", "MOBILISE", { lock: "DOSE" }));
     expect(late(locked, "l")).toMatchObject({ action: "LOCK", lock: "NONE" });
     expect(late(holding(), "l")).toBeUndefined();
-  });
-});
-
-describe("a step of a dose", () => {
-  it("is as coarse as a coach would say it", () => {
-    expect(stepOf("s", 30)).toBe(5);
-    expect(stepOf("s", 300)).toBe(30);
-    expect(stepOf("m", 60)).toBe(10);
-    expect(stepOf("reps", 4)).toBe(1);
-  });
-});
-
-describe("what can be kept", () => {
-  it("is all or nothing of a raise, and a rung only on a ladder", () => {
-    expect(locksOf(item("jog", "RAISE"))).toEqual(["NONE", "DOSE"]);
-    expect(locksOf(item("swings", "MOBILISE"))).not.toContain("DRILL");
-    const climbed = item("a-skip", "DRILL", { easier: { drillId: "a-march", name: "A-march" } });
-    expect(locksOf(climbed)).toContain("DRILL");
   });
 });

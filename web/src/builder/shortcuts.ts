@@ -31,7 +31,7 @@ export function shortcut(
     const by = key === "arrowdown" ? 1 : key === "arrowup" ? -1 : 0;
     return by === 0 || item.block === "TRANSITION"
       ? undefined
-      : { step: { action: "MOVE", itemId: item.id, amount: by } };
+      : { step: { action: "MOVE", itemId: item.id, places: by } };
   }
   switch (key) {
     case "arrowdown":
@@ -80,14 +80,7 @@ function toggledIn(now: PrescriptionView, itemId: string): Edit | undefined {
 function dose(now: PrescriptionView, itemId: string, presses: number): Edit | undefined {
   const item = itemIn(now, itemId);
   if (!item) return undefined;
-  const wanted = item.amount + presses * stepOf(item.unit, item.amount);
+  const wanted = item.amount + presses * item.step;
   const amount = Math.min(item.most, Math.max(item.least, wanted));
   return amount === item.amount ? undefined : { action: "DOSE", itemId, amount };
-}
-
-/** How much one press changes a dose: repetitions singly, seconds by five, minutes by thirty. */
-export function stepOf(unit: string, amount: number): number {
-  if (unit === "s") return amount >= 120 ? 30 : 5;
-  if (unit === "m") return 10;
-  return unit === "reps" && amount >= 6 ? 2 : 1;
 }

@@ -4,7 +4,7 @@ import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
 import type { EditRequest, PlanView, PrescriptionView } from "../api/types";
 
-export type Edit = Omit<EditRequest, "baseRevision">;
+export type Edit = EditRequest["edit"];
 export type Step = Edit | "undo" | "redo" | "refresh";
 
 /** Decided on the plan as it is when the steps before are done; nothing may be left to do. */
@@ -43,7 +43,7 @@ export function usePlan(id: string) {
           return data(
             api.POST("/api/prescriptions/{id}/edits", {
               params: { path: { id } },
-              body: { ...what, baseRevision: current.revision },
+              body: { edit: what, baseRevision: current.revision },
             }),
           );
       }

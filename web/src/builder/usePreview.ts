@@ -17,7 +17,7 @@ export function usePreview(id: string, baseRevision: number) {
       data(
         api.POST("/api/prescriptions/{id}/preview", {
           params: { path: { id } },
-          body: { ...edit, baseRevision },
+          body: { edit, baseRevision },
         }),
       ).then(
         (preview) => {

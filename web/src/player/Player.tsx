@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useRef, useState, type CSSProperties } from "react";
-import type { FollowView, Item } from "../api/types";
+import type { FollowView, Item, Segment } from "../api/types";
 import { ember, emberStep } from "../shared/ember";
 import { clock, figures } from "../shared/units";
 import { BLOCKS } from "../shared/words";
@@ -182,22 +182,38 @@ function Lateness({ start, now, left }: { start: number; now: number; left: numb
   );
 }
 
+interface Told {
+  item: string;
+  beat: number;
+  second: number;
+  side: Segment["side"];
+}
+
+/** A turn, time to change sides, or straight on with the other one. */
+function changesSides(beat: Beat, before: Segment["side"]): boolean {
+  const { kind, side } = beat.segment;
+  return kind === "SWITCH" || (side === "RIGHT" && before === "LEFT");
+}
+
 /** Calls what changes, once each, and counts the last seconds in. */
 function useSignals(beat: Beat | undefined, at: number, isPaused: boolean) {
-  const told = useRef({ item: "", beat: -1, second: -1 });
+  const told = useRef<Told>({ item: "", beat: -1, second: -1, side: "BOTH" });
   useEffect(() => {
     if (!beat || isPaused) return;
     const last = told.current;
     const left = Math.ceil(beat.to - at);
     if (last.item !== beat.item.id) {
       nextItem();
-    } else if (last.beat !== beat.index && beat.segment.kind === "SWITCH") {
-      changeSides();
-    } else if (last.beat !== beat.index && beat.segment.note === "change sides") {
+    } else if (last.beat !== beat.index && changesSides(beat, last.side)) {
       changeSides();
     } else if (left <= COUNT_IN && left !== last.second && beat.segment.count === 0) {
       countIn();
     }
-    told.current = { item: beat.item.id, beat: beat.index, second: left };
+    told.current = {
+      item: beat.item.id,
+      beat: beat.index,
+      second: left,
+      side: beat.segment.side,
+    };
   }, [beat, at, isPaused]);
 }

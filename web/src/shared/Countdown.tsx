@@ -216,7 +216,14 @@ function Steps({ tread }: { tread: Tread }) {
         }}
       />
       {recovery > 0 && (
-        <i style={{ right: 0, width: percent(recovery), height: "22%", background: ember(22) }} />
+        <i
+          style={{
+            right: 0,
+            width: percent(recovery),
+            height: percent(item.recoveryEffort / 100),
+            background: ember(item.recoveryEffort),
+          }}
+        />
       )}
     </>
   );

@@ -357,21 +357,21 @@ class ApiTest {
   private static String edit(JsonNode view, String action, String itemId) {
     return "{\"baseRevision\":"
         + rev(view)
-        + ",\"action\":\""
+        + ",\"edit\":{\"action\":\""
         + action
         + "\""
         + (itemId == null ? "" : ",\"itemId\":\"" + itemId + "\"")
-        + "}";
+        + "}}";
   }
 
   private static String circumstances(JsonNode view, int minutes) {
     return "{\"baseRevision\":"
         + rev(view)
-        + ",\"action\":\"CIRCUMSTANCES\",\"circumstances\":"
+        + ",\"edit\":{\"action\":\"CIRCUMSTANCES\",\"circumstances\":"
         + view.get("circumstances")
             .toString()
             .replaceFirst("\"minutes\":\\d+", "\"minutes\":" + minutes)
-        + "}";
+        + "}}";
   }
 
   private static String athlete(String resting, String maximum, String result) {

@@ -61,7 +61,8 @@ class BlockApiTest {
     String id = first.get("prescriptionId").asString();
     JsonNode plan = JSON.readTree(coach.get("/api/prescriptions/" + id).body());
     String item = plan.at("/plan/items/2/id").asString();
-    String edit = "{\"baseRevision\":1,\"action\":\"REMOVE\",\"itemId\":\"" + item + "\"}";
+    String edit =
+        "{\"baseRevision\":1,\"edit\":{\"action\":\"REMOVE\",\"itemId\":\"" + item + "\"}}";
     coach.post("/api/prescriptions/" + id + "/edits", edit);
     String before = coach.get("/api/prescriptions/" + id).body();
 

@@ -95,8 +95,9 @@ class CrowdTest {
       switch (i % 3) {
         case 0 -> {
           int revision = before.get("revision").asInt() + i / 3;
-          ObjectNode edit = JSON.createObjectNode().put("action", "CIRCUMSTANCES");
-          edit.put("baseRevision", revision)
+          ObjectNode edit = JSON.createObjectNode().put("baseRevision", revision);
+          edit.putObject("edit")
+              .put("action", "CIRCUMSTANCES")
               .set("circumstances", circumstances.put("minutes", 20 + i));
           JsonNode after = timed("changes", () -> person.coach().post(plan + "/edits", "" + edit));
           assertThat(after.get("revision").asInt()).isEqualTo(revision + 1);

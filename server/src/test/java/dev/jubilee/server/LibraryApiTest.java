@@ -202,9 +202,9 @@ class LibraryApiTest {
             "/api/prescriptions/" + plan.get("id").asString() + "/edits",
             "{\"baseRevision\":"
                 + plan.get("revision")
-                + ",\"action\":\"CIRCUMSTANCES\",\"circumstances\":"
+                + ",\"edit\":{\"action\":\"CIRCUMSTANCES\",\"circumstances\":"
                 + circumstances
-                + "}");
+                + "}}");
     assertThat(answer.statusCode()).isEqualTo(422);
     assertThat(answer.body()).contains("waitMinutes");
   }
@@ -212,7 +212,7 @@ class LibraryApiTest {
   private JsonNode edit(String path, String what) throws Exception {
     String revision = JSON.readTree(coach.get(path).body()).get("revision").asString();
     HttpResponse<String> answer =
-        coach.post(path + "/edits", "{\"baseRevision\":" + revision + "," + what + "}");
+        coach.post(path + "/edits", "{\"baseRevision\":" + revision + ",\"edit\":{" + what + "}}");
     assertThat(answer.statusCode()).as(answer.body()).isEqualTo(200);
     return JSON.readTree(answer.body());
   }

@@ -36,15 +36,15 @@ public final class AnchorFinder {
     List<Estimate> all = Estimates.of(athlete, sport);
     Optional<Estimate> best = best(all);
     List<String> basis = new ArrayList<>();
-    List<String> doubts = new ArrayList<>();
+    List<String> conflicts = new ArrayList<>();
     CriticalModel model;
     if (best.isPresent()) {
-      model = withSprint(best.get().model(), athlete, sport, basis, doubts);
+      model = withSprint(best.get().model(), athlete, sport, basis, conflicts);
       basis.add(0, best.get().basis() + ", ± " + percent(best.get().spread()) + " %");
       if (all.size() > 1) {
         basis.add(1, "Of " + all.size() + " estimates this one is the surest: " + age(best.get()));
       }
-      doubts.addAll(0, doubts(all, best.get()));
+      conflicts.addAll(0, conflicts(all, best.get()));
     } else {
       model = Estimates.relative(sport);
       basis.add("No " + sport.name().toLowerCase(Locale.ROOT) + " result yet: efforts by feel");
@@ -57,7 +57,7 @@ public final class AnchorFinder {
         heart,
         basis,
         best.map(Estimate::spread).orElse(BY_FEEL),
-        doubts);
+        conflicts);
   }
 
   /**
@@ -79,14 +79,8 @@ public final class AnchorFinder {
                 && sprint.equals(sprint(athlete, sprint.sport()).orElseThrow());
         weighed.add(new Weighed(result, Optional.empty(), counts));
       } else {
-        Estimate own = Estimates.of(result);
-        boolean together = best.isPresent() && best.get().name().endsWith("together");
-        boolean counts =
-            best.isPresent()
-                && (best.get().equals(own)
-                    || (together
-                        && (result instanceof TestResult.Row2k
-                            || result instanceof TestResult.RowPiece)));
+        Estimate own = Estimates.of(result).orElseThrow();
+        boolean counts = best.isPresent() && best.get().restsOn(result);
         weighed.add(new Weighed(result, Optional.of(own), counts));
       }
     }
@@ -105,7 +99,11 @@ public final class AnchorFinder {
   }
 
   private static CriticalModel withSprint(
-      CriticalModel model, Athlete athlete, Sport sport, List<String> basis, List<String> doubts) {
+      CriticalModel model,
+      Athlete athlete,
+      Sport sport,
+      List<String> basis,
+      List<String> conflicts) {
     Optional<TestResult.Sprint> sprint = sprint(athlete, sport);
     if (sprint.isEmpty()) {
       return model;
@@ -114,7 +112,7 @@ public final class AnchorFinder {
     boolean isPower = sport == Sport.RIDE || sport == Sport.ROW;
     String words = String.format(Locale.ROOT, isPower ? "%.0f W" : "%.1f m/s", top);
     if (top <= LEAST_SPRINT * model.critical()) {
-      doubts.add(
+      conflicts.add(
           "A sprint of " + words + " is hardly above what is held for long: it does not count.");
       return model;
     }
@@ -122,13 +120,13 @@ public final class AnchorFinder {
     return new CriticalModel(model.critical(), model.reserve(), top, model.steepness());
   }
 
-  private static List<String> doubts(List<Estimate> all, Estimate best) {
-    List<String> doubts = new ArrayList<>();
+  private static List<String> conflicts(List<Estimate> all, Estimate best) {
+    List<String> conflicts = new ArrayList<>();
     for (Estimate other : all) {
       double apart = other.model().critical() / best.model().critical() - 1;
       double limit = Math.max(ALWAYS, DEVIATIONS * Math.hypot(other.spread(), best.spread()));
       if (Math.abs(apart) > limit) {
-        doubts.add(
+        conflicts.add(
             String.format(
                 Locale.ROOT,
                 "%s and %s disagree: %.0f %% apart in critical %s, more than their uncertainty"
@@ -142,7 +140,7 @@ public final class AnchorFinder {
                 why(other, best, apart)));
       }
     }
-    return doubts;
+    return conflicts;
   }
 
   private static String why(Estimate other, Estimate best, double apart) {

@@ -1,18 +1,25 @@
 package dev.jubilee.core.athlete;
 
 import dev.jubilee.core.intensity.CriticalModel;
+import java.util.List;
 
 /**
  * What one result, or two that belong together, tell of an athlete's critical intensity.
  *
  * @param result the (newer) result it comes from
+ * @param restsOn all results it comes from
  * @param name of the result, as in {@code 5 km in 20:00}
  * @param model critical intensity, reserve and sprint
  * @param own its uncertainty on the day, one standard deviation as a share of critical intensity
  * @param basis how it was computed, with the source
  */
 public record Estimate(
-    TestResult result, String name, CriticalModel model, double own, String basis) {
+    TestResult result,
+    List<TestResult> restsOn,
+    String name,
+    CriticalModel model,
+    double own,
+    String basis) {
   /*
    * Jubilee modelling choices. Form moves by about a per cent a month for those who train, either
    * way, so that an old result says less, not something else.
@@ -23,6 +30,16 @@ public record Estimate(
   private static final double DAYS_A_MONTH = 30.4;
   private static final double DRIFT_UNKNOWN = 0.02;
   private static final double HELD_BACK = 0.04;
+
+  /** Of one result. */
+  Estimate(TestResult result, String name, CriticalModel model, double own, String basis) {
+    this(result, List.of(result), name, model, own, basis);
+  }
+
+  /** Whether a result is among those that it comes from. */
+  public boolean restsOn(TestResult other) {
+    return restsOn.contains(other);
+  }
 
   /** Uncertainty with age and conditions: one standard deviation, as a share. */
   public double spread() {

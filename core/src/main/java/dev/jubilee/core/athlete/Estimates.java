@@ -22,9 +22,6 @@ final class Estimates {
   private static final double ROW_SPRINT = 2.0;
   private static final double SWIM_SPRINT = 1.35;
 
-  /** Critical power as a share of mean 2 km power; Jubilee modelling choice. */
-  private static final double ROW_CRITICAL_OF_2K = 0.85;
-
   /** W′ when only threshold power is known, J per W of critical power; Jubilee modelling choice. */
   private static final double RIDE_RESERVE_SECONDS = 75;
 
@@ -58,45 +55,78 @@ final class Estimates {
       rowPair(athlete.results()).ifPresent(all::add);
     }
     for (TestResult result : athlete.results()) {
-      if (result.sport() == sport && !(result instanceof TestResult.Sprint)) {
-        all.add(of(result));
+      if (result.sport() == sport) {
+        of(result).ifPresent(all::add);
       }
     }
     return all;
   }
 
-  static Estimate of(TestResult result) {
-    if (result instanceof TestResult.RunRace race) {
-      return run(race);
-    } else if (result instanceof TestResult.ThresholdPower test) {
-      return rideWith(
-          test,
-          "threshold " + test.watts() + " W",
-          test.watts(),
-          "Critical power " + test.watts() + " W: the threshold power as entered");
-    } else if (result instanceof TestResult.RideTwentyMinutes test) {
-      double critical = RIDE_CRITICAL_OF_20_MIN * test.watts();
-      return rideWith(
-          test,
-          "20 min at " + test.watts() + " W",
-          critical,
-          String.format(
-              Locale.ROOT,
-              "Critical power %.0f W: 95 %% of %d W over 20 min (common practice)",
-              critical,
-              test.watts()));
-    } else if (result instanceof TestResult.RidePowerTest test) {
-      return ride(test);
-    } else if (result instanceof TestResult.Row2k test) {
-      return row(test);
-    } else if (result instanceof TestResult.RowPiece piece) {
-      return row(piece);
-    } else if (result instanceof TestResult.SwimRace race) {
-      return swim(race);
-    } else if (result instanceof TestResult.SwimPair pair) {
-      return swim(pair);
+  /** What one result tells; a sprint tells nothing of critical intensity. */
+  static Optional<Estimate> of(TestResult result) {
+    return result.accept(new ByKind());
+  }
+
+  private static final class ByKind implements TestResult.Visitor<Optional<Estimate>> {
+    @Override
+    public Optional<Estimate> runRace(TestResult.RunRace race) {
+      return Optional.of(run(race));
     }
-    throw new IllegalArgumentException("a sprint tells nothing of critical intensity");
+
+    @Override
+    public Optional<Estimate> thresholdPower(TestResult.ThresholdPower test) {
+      return Optional.of(
+          rideWith(
+              test,
+              "threshold " + test.watts() + " W",
+              test.watts(),
+              "Critical power " + test.watts() + " W: the threshold power as entered"));
+    }
+
+    @Override
+    public Optional<Estimate> rideTwentyMinutes(TestResult.RideTwentyMinutes test) {
+      double critical = RIDE_CRITICAL_OF_20_MIN * test.watts();
+      return Optional.of(
+          rideWith(
+              test,
+              "20 min at " + test.watts() + " W",
+              critical,
+              String.format(
+                  Locale.ROOT,
+                  "Critical power %.0f W: 95 %% of %d W over 20 min (common practice)",
+                  critical,
+                  test.watts())));
+    }
+
+    @Override
+    public Optional<Estimate> ridePowerTest(TestResult.RidePowerTest test) {
+      return Optional.of(ride(test));
+    }
+
+    @Override
+    public Optional<Estimate> row2k(TestResult.Row2k test) {
+      return Optional.of(row(test));
+    }
+
+    @Override
+    public Optional<Estimate> rowPiece(TestResult.RowPiece piece) {
+      return Optional.of(row(piece));
+    }
+
+    @Override
+    public Optional<Estimate> swimRace(TestResult.SwimRace race) {
+      return Optional.of(swim(race));
+    }
+
+    @Override
+    public Optional<Estimate> swimPair(TestResult.SwimPair pair) {
+      return Optional.of(swim(pair));
+    }
+
+    @Override
+    public Optional<Estimate> sprint(TestResult.Sprint sprint) {
+      return Optional.empty();
+    }
   }
 
   /** Critical speed through the 5- and 20-min distances that the index predicts. */
@@ -156,7 +186,7 @@ final class Estimates {
   private static Estimate row(TestResult.Row2k test) {
     double seconds = seconds(test.time());
     double watts = RowingErgometer.watts(seconds / 2000);
-    double critical = ROW_CRITICAL_OF_2K * watts;
+    double critical = RowingErgometer.CRITICAL_OF_2K * watts;
     // The reserve is what makes the 2 km itself come out exactly.
     return new Estimate(
         test,
@@ -168,7 +198,7 @@ final class Estimates {
             "2 km power %.0f W from %s (P = 2.80 / pace³); critical power taken as %.0f %% of it",
             watts,
             Bounds.clock(test.time()),
-            100 * ROW_CRITICAL_OF_2K));
+            100 * RowingErgometer.CRITICAL_OF_2K));
   }
 
   private static Estimate row(TestResult.RowPiece piece) {
@@ -213,6 +243,7 @@ final class Estimates {
     return Optional.of(
         new Estimate(
             olderIsShorter ? shorter.get() : longer.get(),
+            List.of(shorter.get(), longer.get()),
             "2 km and " + length(longer.get().metres()) + " together",
             CriticalModel.through(t1, w1, t2, w2, ROW_SPRINT * critical),
             TWO_EFFORTS,

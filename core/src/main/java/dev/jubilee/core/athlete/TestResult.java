@@ -7,6 +7,28 @@ import java.time.Duration;
 
 /** A test or race from which an athlete's own figures are computed. */
 public sealed interface TestResult {
+  /** Kinds of result; a new one does not compile until each of these can be answered for it. */
+  interface Visitor<T> {
+    T runRace(RunRace of);
+
+    T thresholdPower(ThresholdPower of);
+
+    T ridePowerTest(RidePowerTest of);
+
+    T row2k(Row2k of);
+
+    T swimPair(SwimPair of);
+
+    T rideTwentyMinutes(RideTwentyMinutes of);
+
+    T rowPiece(RowPiece of);
+
+    T swimRace(SwimRace of);
+
+    T sprint(Sprint of);
+  }
+
+  <T> T accept(Visitor<T> visitor);
 
   Sport sport();
 
@@ -34,6 +56,11 @@ public sealed interface TestResult {
     public Sport sport() {
       return Sport.RUN;
     }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.runRace(this);
+    }
   }
 
   /**
@@ -54,6 +81,11 @@ public sealed interface TestResult {
     @Override
     public Sport sport() {
       return Sport.RIDE;
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.thresholdPower(this);
     }
   }
 
@@ -88,6 +120,11 @@ public sealed interface TestResult {
     public Sport sport() {
       return Sport.RIDE;
     }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.ridePowerTest(this);
+    }
   }
 
   /**
@@ -108,6 +145,11 @@ public sealed interface TestResult {
     @Override
     public Sport sport() {
       return Sport.ROW;
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.row2k(this);
     }
   }
 
@@ -144,6 +186,11 @@ public sealed interface TestResult {
     public Sport sport() {
       return Sport.SWIM;
     }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.swimPair(this);
+    }
   }
 
   /**
@@ -160,6 +207,11 @@ public sealed interface TestResult {
     @Override
     public Sport sport() {
       return Sport.RIDE;
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.rideTwentyMinutes(this);
     }
   }
 
@@ -181,6 +233,11 @@ public sealed interface TestResult {
     public Sport sport() {
       return Sport.ROW;
     }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.rowPiece(this);
+    }
   }
 
   /**
@@ -200,6 +257,11 @@ public sealed interface TestResult {
     public Sport sport() {
       return Sport.SWIM;
     }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.swimRace(this);
+    }
   }
 
   /**
@@ -217,6 +279,11 @@ public sealed interface TestResult {
         case RIDE -> Bounds.within("top", top, 150, 2600, "W");
         case ROW -> Bounds.within("top", top, 100, 1300, "W");
       }
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.sprint(this);
     }
   }
 

@@ -1,6 +1,5 @@
 package dev.jubilee.core.block;
 
-import dev.jubilee.core.drill.DoseWords;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Plan;
@@ -55,8 +54,7 @@ final class Difference {
           } else if (!other.drillId().equals(item.drillId())) {
             words.add(item.name() + " → " + other.name());
           } else if (other.dose().amount() != item.dose().amount()) {
-            words.add(
-                item.name() + " " + DoseWords.of(item.dose()) + " → " + DoseWords.of(other.dose()));
+            words.add(item.name() + " " + item.dose().words() + " → " + other.dose().words());
           }
         });
     now.forEach(

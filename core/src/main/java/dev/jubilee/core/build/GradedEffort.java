@@ -2,6 +2,7 @@ package dev.jubilee.core.build;
 
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.intensity.Target;
+import dev.jubilee.core.plan.Recovery;
 
 /**
  * One step of the build.
@@ -9,13 +10,15 @@ import dev.jubilee.core.intensity.Target;
  * @param drillId library id of the kind of effort
  * @param dose length
  * @param target what to aim at
- * @param recoverySeconds after it, before the next
- * @param recoveryNote what to do meanwhile
+ * @param recovery after it, before the next
  */
-public record GradedEffort(
-    String drillId, Dose dose, Target target, int recoverySeconds, String recoveryNote) {
+public record GradedEffort(String drillId, Dose dose, Target target, Recovery recovery) {
 
   int seconds() {
-    return dose.seconds() + recoverySeconds;
+    return dose.seconds() + recovery.seconds();
+  }
+
+  GradedEffort recovering(int seconds) {
+    return new GradedEffort(drillId, dose, target, recovery.withSeconds(seconds));
   }
 }

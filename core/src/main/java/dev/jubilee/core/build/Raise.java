@@ -9,10 +9,11 @@ import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.intensity.RowingErgometer;
 import dev.jubilee.core.intensity.Target;
-import dev.jubilee.core.plan.Lock;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.plan.SetUp;
 import dev.jubilee.core.sport.Sport;
 import java.time.Duration;
@@ -100,18 +101,8 @@ public final class Raise {
     } else if (drill.kit().contains(Kit.BIKE) && isOwnMovement(drill)) {
       target = target.atRate(90);
     }
-    return new PlanItem(
-        "",
-        WarmUpPart.RAISE,
-        drill.id(),
-        drill.name(),
-        new Dose.Timed(seconds, 1),
-        Optional.of(target),
-        0,
-        "",
-        0,
-        "",
-        Lock.NONE);
+    return PlanItem.of(drill, new Dose.Timed(seconds, 1), target, Recovery.NONE)
+        .withBlock(WarmUpPart.RAISE);
   }
 
   private boolean isOwnMovement(Drill drill) {
@@ -136,7 +127,10 @@ public final class Raise {
     return switch (sport()) {
       case RUN -> new double[] {0.66, 0.74};
       case RIDE -> new double[] {0.50, 0.65};
-      case ROW -> new double[] {0.50 / 0.85, 0.60 / 0.85};
+      case ROW ->
+          new double[] {
+            0.50 / RowingErgometer.CRITICAL_OF_2K, 0.60 / RowingErgometer.CRITICAL_OF_2K
+          };
       case SWIM -> new double[] {0.82, 0.88};
     };
   }

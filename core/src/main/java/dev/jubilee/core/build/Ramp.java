@@ -7,9 +7,8 @@ import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.intensity.Target;
-import dev.jubilee.core.plan.PlanLoad;
 import dev.jubilee.core.plan.PrescriptionRequest;
-import dev.jubilee.core.quantity.Bounds;
+import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.simulation.Cost;
@@ -28,8 +27,6 @@ public final class Ramp {
   private static final int LONGER = 15;
 
   private static final int LONGEST = 60;
-
-  private static final String AT_THE_WALL = "rest at the wall";
 
   private final PrescriptionRequest request;
   private final DrillLibrary library;
@@ -96,16 +93,10 @@ public final class Ramp {
   private List<GradedEffort> onSendOffs(List<GradedEffort> efforts) {
     return efforts.stream()
         .map(
-            e -> {
-              if (!e.recoveryNote().equals(AT_THE_WALL) || e.recoverySeconds() == 0) {
-                return e;
-              }
-              int every = toFive(e.seconds());
-              String note =
-                  AT_THE_WALL + ", leave every " + Bounds.clock(Duration.ofSeconds(every));
-              return new GradedEffort(
-                  e.drillId(), e.dose(), e.target(), every - e.dose().seconds(), note);
-            })
+            e ->
+                e.recovery().isOnSendOff()
+                    ? e.recovering(toFive(e.seconds()) - e.dose().seconds())
+                    : e)
         .toList();
   }
 
@@ -114,17 +105,7 @@ public final class Ramp {
     List<GradedEffort> bounded = efforts;
     for (int more = LONGER; deepest(bounded) < Cost.DEEPEST && more <= LONGEST; more += LONGER) {
       int longer = more;
-      bounded =
-          efforts.stream()
-              .map(
-                  e ->
-                      new GradedEffort(
-                          e.drillId(),
-                          e.dose(),
-                          e.target(),
-                          e.recoverySeconds() + longer,
-                          e.recoveryNote()))
-              .toList();
+      bounded = efforts.stream().map(e -> e.recovering(e.recovery().seconds() + longer)).toList();
     }
     return bounded;
   }
@@ -133,14 +114,14 @@ public final class Ramp {
   private double deepest(List<GradedEffort> efforts) {
     double critical = anchors.model().critical();
     double reserveSeconds = anchors.model().reserve() / critical;
-    double easy = anchors.model().intensityAt(PlanLoad.BETWEEN) / critical;
+    double easy = anchors.model().intensityAt(Effort.BETWEEN_EFFORTS) / critical;
     double left = 1;
     double deepest = 1;
     for (GradedEffort e : efforts) {
       double share = anchors.model().intensityAt(e.target().effort()) / critical;
       left = Simulation.reserve(left, share, reserveSeconds, e.dose().seconds());
       deepest = Math.min(deepest, left);
-      left = Simulation.reserve(left, easy, reserveSeconds, e.recoverySeconds());
+      left = Simulation.reserve(left, easy, reserveSeconds, e.recovery().seconds());
     }
     return deepest;
   }
@@ -154,7 +135,10 @@ public final class Ramp {
       Effort effort = Effort.of(45 + 35 * share);
       sets.add(
           new GradedEffort(
-              "warm-up-set", dose, Target.ofLoad(share, effort), 45 + 15 * i, "change the load"));
+              "warm-up-set",
+              dose,
+              Target.ofLoad(share, effort),
+              new Recovery(45 + 15 * i, Recovery.Doing.CHANGE_LOAD)));
     }
     return sets;
   }
@@ -169,7 +153,11 @@ public final class Ramp {
       Effort effort = Effort.of(100 * share);
       Target target = Target.ofTop((int) Math.round(100 * share), effort);
       jumps.add(
-          new GradedEffort("approach-jump", new Dose.Reps(3, 1, 1, 5), target, 40, "walk back"));
+          new GradedEffort(
+              "approach-jump",
+              new Dose.Reps(3, 1, 1, 5),
+              target,
+              new Recovery(40, Recovery.Doing.WALK_BACK)));
     }
     return jumps;
   }
@@ -183,7 +171,9 @@ public final class Ramp {
     boolean slippery = request.circumstances().isSlippery();
     double lane = request.circumstances().lane().metres();
     if (lane < 15 || slippery) {
-      return slippery ? onLand(count) : byFeel("spot-run-build", count, 12, 30, "shake out");
+      return slippery
+          ? onLand(count)
+          : byFeel("spot-run-build", count, 12, 30, Recovery.Doing.SHAKE_OUT);
     }
     double top = anchors.model().intensityAt(demand.buildTop());
     double from =
@@ -208,7 +198,7 @@ public final class Ramp {
               dose,
               anchors.model().effortOf(speed),
               recovery,
-              sprint ? "walk back" : "jog back"));
+              sprint ? Recovery.Doing.WALK_BACK : Recovery.Doing.JOG_BACK));
     }
     return efforts;
   }
@@ -230,7 +220,7 @@ public final class Ramp {
               new Dose.Timed(brief ? 30 : last && steps > 2 ? 45 : 60, 1),
               anchors.model().effortOf(watts),
               last && openers > 0 ? 60 : 0,
-              "spin easily",
+              Recovery.Doing.SPIN,
               90));
     }
     for (int i = 0; i < openers; i++) {
@@ -241,7 +231,7 @@ public final class Ramp {
               new Dose.Timed(8, 1),
               anchors.model().effortOf(watts),
               52 + 10 * i,
-              "spin easily",
+              Recovery.Doing.SPIN,
               105));
     }
     return efforts;
@@ -276,7 +266,7 @@ public final class Ramp {
               new Dose.Timed(brief ? 20 : 30, 1),
               anchors.model().effortOf(watts),
               last && tens > 0 ? (brief ? 30 : 60) : 0,
-              "paddle lightly",
+              Recovery.Doing.PADDLE,
               rate));
     }
     for (int i = 0; i < tens; i++) {
@@ -289,7 +279,7 @@ public final class Ramp {
               new Dose.Timed(seconds, 1),
               anchors.model().effortOf(watts),
               50,
-              "paddle lightly",
+              Recovery.Doing.PADDLE,
               rate));
     }
     return efforts;
@@ -311,28 +301,33 @@ public final class Ramp {
               overDistance(Distance.ofMetres(25), speed),
               anchors.model().effortOf(speed),
               rest,
-              AT_THE_WALL));
+              Recovery.Doing.AT_THE_WALL));
     }
     return efforts;
   }
 
   private List<GradedEffort> turnover(int count) {
-    return byFeel("turnover-build-swim", count, 10, 30, "shake the arms out");
+    return byFeel("turnover-build-swim", count, 10, 30, Recovery.Doing.SHAKE_ARMS_OUT);
   }
 
   private List<GradedEffort> onLand(int count) {
     boolean wet = request.circumstances().isSlippery();
-    return byFeel(wet ? "march-build" : "land-build", count, 20, 30, "walk about");
+    return byFeel(wet ? "march-build" : "land-build", count, 20, 30, Recovery.Doing.WALK_ABOUT);
   }
 
   /** Without the pool, the machine or room, effort rises by feel and stays below the sprint. */
-  private List<GradedEffort> byFeel(String drillId, int count, int seconds, int rest, String note) {
+  private List<GradedEffort> byFeel(
+      String drillId, int count, int seconds, int rest, Recovery.Doing doing) {
     double top = Math.min(68, demand.buildTop().points());
     List<GradedEffort> efforts = new ArrayList<>();
     for (int i = 0; i < count; i++) {
       Effort effort = Effort.of(between(Math.min(54, top), top, i, count));
       efforts.add(
-          new GradedEffort(drillId, new Dose.Timed(seconds, 1), Target.byFeel(effort), rest, note));
+          new GradedEffort(
+              drillId,
+              new Dose.Timed(seconds, 1),
+              Target.byFeel(effort),
+              new Recovery(rest, doing)));
     }
     return efforts;
   }
@@ -348,21 +343,21 @@ public final class Ramp {
             1);
   }
 
-  private GradedEffort graded(String id, Dose dose, Effort effort, int rest, String note) {
-    return graded(id, dose, effort, rest, note, 0);
+  private GradedEffort graded(String id, Dose dose, Effort effort, int rest, Recovery.Doing doing) {
+    return graded(id, dose, effort, rest, doing, 0);
   }
 
   private GradedEffort graded(
-      String id, Dose dose, Effort effort, int rest, String note, int rate) {
+      String id, Dose dose, Effort effort, int rest, Recovery.Doing doing, int rate) {
     Target target = anchors.target(effort, Duration.ofSeconds(dose.seconds())).atRate(rate);
-    return new GradedEffort(id, dose, target, rest, note);
+    return new GradedEffort(id, dose, target, new Recovery(rest, doing));
   }
 
   private static List<GradedEffort> withoutLastRecovery(List<GradedEffort> efforts) {
     List<GradedEffort> trimmed = new ArrayList<>(efforts);
     int end = trimmed.size() - 1;
     GradedEffort last = trimmed.get(end);
-    trimmed.set(end, new GradedEffort(last.drillId(), last.dose(), last.target(), 0, ""));
+    trimmed.set(end, new GradedEffort(last.drillId(), last.dose(), last.target(), Recovery.NONE));
     return trimmed;
   }
 

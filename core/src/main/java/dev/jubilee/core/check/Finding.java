@@ -33,7 +33,8 @@ public record Finding(
   }
 
   static Finding of(Severity severity, String code, String what, String why, String evidence) {
-    return new Finding(code, severity, Optional.empty(), what, why, evidence, Remedy.seen());
+    return new Finding(
+        code, severity, Optional.empty(), what, why, evidence, Remedy.acknowledge(code));
   }
 
   Finding about(String item) {

@@ -40,7 +40,7 @@ final class OrderChecks implements Check {
         continue;
       }
       Drill drill = found.get();
-      if (!seen.add(drill.id()) && !item.id().contains("-round-")) {
+      if (!seen.add(drill.id()) && !item.isRepeat()) {
         findings.add(
             removable(
                 item,

@@ -1,44 +1,34 @@
 package dev.jubilee.core.check;
 
-import java.util.Optional;
+import dev.jubilee.core.edit.Edit;
+import dev.jubilee.core.plan.Plan;
 
 /**
  * What one click does about a finding.
  *
- * @param action which edit
  * @param label on the button
- * @param itemId the item it changes, if one
- * @param amount new dose or minutes, if the action takes one; else 0
+ * @param edit of the plan; to acknowledge the finding, where nothing in the plan helps
  */
-public record Remedy(Action action, String label, Optional<String> itemId, int amount) {
-
-  /** Edits that remedy. */
-  public enum Action {
-    REFIT,
-    REMOVE,
-    DOSE,
-    MINUTES,
-    /** Nothing in the plan can be changed about it; it is taken note of. */
-    SEEN
-  }
+public record Remedy(String label, Edit edit) {
 
   static Remedy refit(String label) {
-    return new Remedy(Action.REFIT, label, Optional.empty(), 0);
+    return new Remedy(label, new Edit.Refit());
   }
 
   static Remedy remove(String label, String itemId) {
-    return new Remedy(Action.REMOVE, label, Optional.of(itemId), 0);
+    return new Remedy(label, new Edit.Remove(itemId));
   }
 
   static Remedy dose(String label, String itemId, int amount) {
-    return new Remedy(Action.DOSE, label, Optional.of(itemId), amount);
+    return new Remedy(label, new Edit.ChangeDose(itemId, amount));
   }
 
-  static Remedy seen() {
-    return new Remedy(Action.SEEN, "Seen", Optional.empty(), 0);
+  static Remedy minutes(String label, Plan plan, int minutes) {
+    return new Remedy(
+        label, new Edit.ChangeCircumstances(plan.request().circumstances().withMinutes(minutes)));
   }
 
-  static Remedy minutes(String label, int minutes) {
-    return new Remedy(Action.MINUTES, label, Optional.empty(), minutes);
+  static Remedy acknowledge(String code) {
+    return new Remedy("Seen", new Edit.Acknowledge(code));
   }
 }

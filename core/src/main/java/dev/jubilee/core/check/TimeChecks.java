@@ -49,7 +49,7 @@ final class TimeChecks implements Check {
       findings.add(
           needed <= Circumstances.MOST_MINUTES
                   && plan.items().stream().allMatch(i -> i.lock().keepsDrill())
-              ? finding.with(Remedy.minutes("Allow " + needed + " min", needed))
+              ? finding.with(Remedy.minutes("Allow " + needed + " min", plan, needed))
               : finding.with(Remedy.refit("Re-fit to " + minutes(plan))));
     }
     for (PlanItem item : plan.in(WarmUpPart.TRANSITION)) {
@@ -110,7 +110,7 @@ final class TimeChecks implements Check {
                       + ".",
                   "Treat the first efforts as part of the warm-up and let them rise.",
                   "common practice")
-              .with(Remedy.minutes("Allow 20 min", WORTH_IT)));
+              .with(Remedy.minutes("Allow 20 min", plan, WORTH_IT)));
     }
     int raise = plan.in(WarmUpPart.RAISE).stream().mapToInt(PlanItem::seconds).sum();
     if (hard && raise < SHORT_RAISE && plan.availableSeconds() >= SHORT_FOR_HARD) {

@@ -218,13 +218,8 @@ public final class DrillMenu {
   }
 
   private static Dose near(Drill drill, double amount) {
-    int round = round(drill.usual(), amount);
+    int round = drill.usual().rounded(amount);
     return drill.usual().withAmount(Math.max(drill.least(), Math.min(drill.most(), round)));
-  }
-
-  private static int round(Dose dose, double amount) {
-    int unit = dose instanceof Dose.Timed ? 5 : dose instanceof Dose.Reps && amount >= 6 ? 2 : 1;
-    return Math.max(1, (int) Math.round(amount / unit) * unit);
   }
 
   /** The athlete's rung of each ladder, and all that stands on none. */

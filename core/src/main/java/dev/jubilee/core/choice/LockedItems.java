@@ -98,18 +98,7 @@ public record LockedItems(
 
   /** A new item for a drill in a dose, not locked. */
   public static PlanItem item(Benefit.Part part) {
-    return new PlanItem(
-        "",
-        part.drill().block(),
-        part.drill().id(),
-        part.drill().name(),
-        part.dose(),
-        Optional.empty(),
-        0,
-        "",
-        0,
-        "",
-        Lock.NONE);
+    return PlanItem.of(part.drill(), part.dose());
   }
 
   public static int seconds(List<PlanItem> items) {

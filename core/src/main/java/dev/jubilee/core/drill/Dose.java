@@ -4,6 +4,7 @@ import dev.jubilee.core.drill.Segment.Side;
 import dev.jubilee.core.quantity.Distance;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * How much of a drill. Each form knows its segments, and its time is exactly theirs: a plan's
@@ -13,6 +14,22 @@ import java.util.List;
  * stay.
  */
 public sealed interface Dose {
+  /** Forms of a dose; a new one does not compile until each of these can be answered for it. */
+  interface Visitor<T> {
+    T reps(Reps of);
+
+    T timed(Timed of);
+
+    T lengths(Lengths of);
+
+    T strokes(Strokes of);
+
+    T circuit(Circuit of);
+
+    T over(Over of);
+  }
+
+  <T> T accept(Visitor<T> visitor);
 
   /** Seconds to change sides inside a counted dose; common practice. */
   int SIDE_CHANGE_SECONDS = 2;
@@ -22,6 +39,46 @@ public sealed interface Dose {
 
   /** What the athlete does, second by second. */
   List<Segment> segments();
+
+  /** As a coach writes it: {@code 10 a side, each way}, {@code 30 s a side}, {@code 2 × 20 m}. */
+  String words();
+
+  /** What {@link #amount()} counts. */
+  Unit unit();
+
+  /** How much one press changes the amount: minutes by 30 s, seconds by 5, metres by 10. */
+  default int step() {
+    return 1;
+  }
+
+  /** How much a dose grows at a time where there is time to fill. */
+  default int growth() {
+    return 1;
+  }
+
+  /** A round figure near an amount, as a coach would give it, 1 or more. */
+  default int rounded(double amount) {
+    return Math.max(1, (int) Math.round(amount / growth()) * growth());
+  }
+
+  /** What an amount counts. */
+  enum Unit {
+    REPS("reps"),
+    SECONDS("s"),
+    LENGTHS("lengths"),
+    ROUNDS("rounds"),
+    METRES("m");
+
+    private final String words;
+
+    Unit(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
 
   /** The figure a coach changes: repetitions, seconds, lengths, rounds or metres. */
   int amount();
@@ -84,6 +141,41 @@ public sealed interface Dose {
     public Reps withAmount(int amount) {
       return new Reps(amount, sides, directions, secondsPerRep);
     }
+
+    @Override
+    public String words() {
+      String each = directions == 2 ? " each way" : "";
+      return sides == 2
+          ? count + " a side" + (each.isEmpty() ? "" : "," + each)
+          : count + (each.isEmpty() ? " reps" : each);
+    }
+
+    @Override
+    public Unit unit() {
+      return Unit.REPS;
+    }
+
+    /** A few repetitions are turned singly. */
+    @Override
+    public int step() {
+      return count >= 6 ? 2 : 1;
+    }
+
+    @Override
+    public int growth() {
+      return 2;
+    }
+
+    @Override
+    public int rounded(double amount) {
+      int unit = amount >= 6 ? growth() : 1;
+      return Math.max(1, (int) Math.round(amount / unit) * unit);
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.reps(this);
+    }
   }
 
   /**
@@ -120,6 +212,38 @@ public sealed interface Dose {
     @Override
     public Timed withAmount(int amount) {
       return new Timed(amount, sides);
+    }
+
+    @Override
+    public String words() {
+      if (sides == 2) {
+        return secondsEach + " s a side";
+      }
+      return secondsEach >= 120
+          ? secondsEach % 60 == 0
+              ? secondsEach / 60 + " min"
+              : String.format(Locale.ROOT, "%d:%02d min", secondsEach / 60, secondsEach % 60)
+          : secondsEach + " s";
+    }
+
+    @Override
+    public Unit unit() {
+      return Unit.SECONDS;
+    }
+
+    @Override
+    public int step() {
+      return secondsEach >= 120 ? 30 : 5;
+    }
+
+    @Override
+    public int growth() {
+      return 5;
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.timed(this);
     }
   }
 
@@ -173,6 +297,16 @@ public sealed interface Dose {
       return new Lengths(amount, oneWay, thereAndBack, metresPerSecond);
     }
 
+    @Override
+    public String words() {
+      return lengths + " × " + whole(oneWay) + (thereAndBack ? " and back" : ", walk back");
+    }
+
+    @Override
+    public Unit unit() {
+      return Unit.LENGTHS;
+    }
+
     /** The same drilled distance, at least, in a lane no longer than {@code space}. */
     public Lengths fittedTo(Distance space) {
       if (oneWay.compareTo(space) <= 0) {
@@ -180,6 +314,11 @@ public sealed interface Dose {
       }
       int more = (int) Math.ceil(lengths * oneWay.metres() / space.metres());
       return new Lengths(more, space, thereAndBack, metresPerSecond);
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.lengths(this);
     }
   }
 
@@ -226,6 +365,25 @@ public sealed interface Dose {
     public Strokes withAmount(int amount) {
       return new Strokes(amount, parts, strokesEach, strokesPerMinute);
     }
+
+    @Override
+    public String words() {
+      return rounds
+          + (rounds == 1 ? " round of " : " rounds of ")
+          + (parts.size() > 1 ? parts.size() + " × " : "")
+          + strokesEach
+          + " strokes";
+    }
+
+    @Override
+    public Unit unit() {
+      return Unit.ROUNDS;
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.strokes(this);
+    }
   }
 
   /**
@@ -267,6 +425,25 @@ public sealed interface Dose {
     public Circuit withAmount(int amount) {
       return new Circuit(amount, workSeconds, restSeconds);
     }
+
+    @Override
+    public String words() {
+      return rounds
+          + " × "
+          + workSeconds
+          + " s"
+          + (restSeconds > 0 ? " / " + restSeconds + " s" : "");
+    }
+
+    @Override
+    public Unit unit() {
+      return Unit.ROUNDS;
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.circuit(this);
+    }
   }
 
   /**
@@ -295,6 +472,30 @@ public sealed interface Dose {
     public Over withAmount(int amount) {
       return new Over(Distance.ofMetres(amount), metresPerSecond);
     }
+
+    @Override
+    public String words() {
+      return whole(distance);
+    }
+
+    @Override
+    public Unit unit() {
+      return Unit.METRES;
+    }
+
+    @Override
+    public int step() {
+      return 10;
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.over(this);
+    }
+  }
+
+  private static String whole(Distance distance) {
+    return Math.round(distance.metres()) + " m";
   }
 
   private static Side sideOf(int side, int sides) {

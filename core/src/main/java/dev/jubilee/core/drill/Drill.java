@@ -114,7 +114,7 @@ public record Drill(
 
   /** What the dose's amount counts. */
   public String unit() {
-    return DoseWords.unit(usual);
+    return usual.unit().words();
   }
 
   /** Ground contacts in a dose of this drill. */

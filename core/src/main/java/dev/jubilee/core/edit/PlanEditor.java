@@ -3,15 +3,20 @@ package dev.jubilee.core.edit;
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.build.Raise;
 import dev.jubilee.core.circumstances.Circumstances;
-import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.intensity.Anchors;
+import dev.jubilee.core.intensity.Target;
+import dev.jubilee.core.plan.DoseRange;
 import dev.jubilee.core.plan.Lock;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PlanSource;
 import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.plan.SetUp;
+import dev.jubilee.core.plan.SimulatedPlan;
 import dev.jubilee.core.prescription.Prescriber;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import java.time.Duration;
@@ -93,15 +98,10 @@ public final class PlanEditor {
   public Plan dose(Plan plan, String itemId, int amount) {
     PlanItem item = plan.item(itemId);
     Optional<Drill> drill = plan.drill(item);
-    int least = drill.map(Drill::least).orElse(1);
-    int most = drill.map(Drill::most).orElse(1800);
-    if (item.dose() instanceof Dose.Over) {
-      least = 10;
-      most = 400;
-    }
-    if (amount < least || amount > most) {
+    DoseRange accepted = DoseRange.of(item.dose(), drill);
+    if (!accepted.holds(amount)) {
       throw new OutOfRangeException(
-          "amount", amount, least + " to " + most + " for " + item.name());
+          "amount", amount, accepted.least() + " to " + accepted.most() + " for " + item.name());
     }
     return replaced(plan, item, item.withDose(item.dose().withAmount(amount)).withLock(Lock.DOSE));
   }
@@ -141,32 +141,39 @@ public final class PlanEditor {
 
   /** Computes anew around what is locked, keeping out what was removed. */
   public Plan refit(Plan plan) {
-    return prescriber.prescribe(pinned(plan));
+    return prescribed(plan, new Edit.Refit());
   }
 
   /** Computes anew under other circumstances, around what is locked. */
   public Plan under(Plan plan, Circumstances circumstances) {
-    return prescriber.prescribe(pinned(plan).with(circumstances));
+    return prescribed(plan, new Edit.ChangeCircumstances(circumstances));
   }
 
   /** Computes anew with another approach, around what is locked. */
   public Plan like(Plan plan, Approach approach) {
-    return prescriber.prescribe(pinned(plan).with(approach));
+    return prescribed(plan, new Edit.ChangeApproach(approach));
   }
 
-  /** The whole raise or build is pinned when any of it is locked: its steps belong together. */
-  private static PrescriptionRequest pinned(Plan plan) {
-    Set<WarmUpPart> whole = new HashSet<>();
-    for (PlanItem item : plan.items()) {
-      if (item.lock().keepsDrill() && !item.block().isChosen()) {
-        whole.add(item.block());
-      }
+  private Plan prescribed(Plan plan, Edit.OfRequest edit) {
+    return simulated(PlanSource.of(plan), edit, plan.anchors()).plan();
+  }
+
+  private SimulatedPlan simulated(PlanSource source, Edit.OfRequest edit, Anchors anchors) {
+    return prescriber.simulated(edit.applyTo(source.aroundLocked()), anchors);
+  }
+
+  /**
+   * The plan after an edit, and what it does to the body. Each stage of the computation is passed
+   * at most once.
+   *
+   * @throws OutOfRangeException naming what the edit may not be
+   */
+  public static SimulatedPlan edited(PlanSource source, Edit edit) {
+    PlanEditor editor = new PlanEditor(source.library());
+    if (edit instanceof Edit.OfItems items) {
+      return SimulatedPlan.of(items.applyTo(source.plan(), editor));
     }
-    List<PlanItem> pins =
-        plan.items().stream()
-            .filter(i -> i.lock().keepsDrill() || whole.contains(i.block()))
-            .toList();
-    return plan.request().with(pins, plan.request().excluded());
+    return editor.simulated(source, (Edit.OfRequest) edit, source.anchors());
   }
 
   /** The nearest sensible place: after the last item of the block, or before the next block. */
@@ -202,18 +209,7 @@ public final class PlanEditor {
     if (drill.block() == WarmUpPart.BUILD) {
       return newEffort(plan, drill);
     }
-    return new PlanItem(
-        freshId(plan, drill),
-        drill.block(),
-        drill.id(),
-        drill.name(),
-        drill.usual(),
-        Optional.empty(),
-        0,
-        "",
-        0,
-        "",
-        Lock.DOSE);
+    return PlanItem.of(drill, drill.usual()).withId(freshId(plan, drill)).withLock(Lock.DOSE);
   }
 
   /** A further effort like the last of the build; without one, at the session's own intensity. */
@@ -224,33 +220,19 @@ public final class PlanEditor {
       return sameEffort(plan, last, drill);
     }
     Duration length = Duration.ofSeconds(drill.usual().seconds());
-    return new PlanItem(
-        freshId(plan, drill),
-        WarmUpPart.BUILD,
-        drill.id(),
-        drill.name(),
-        drill.usual(),
-        Optional.of(plan.anchors().target(plan.demand().firstEffort(), length)),
-        0,
-        "",
-        30,
-        "easy",
-        Lock.DOSE);
+    Target target = plan.anchors().target(plan.demand().firstEffort(), length);
+    return PlanItem.of(drill, drill.usual(), target, new Recovery(30, Recovery.Doing.EASY))
+        .withId(freshId(plan, drill))
+        .withLock(Lock.DOSE);
   }
 
   private PlanItem sameEffort(Plan plan, PlanItem as, Drill drill) {
-    return new PlanItem(
-        freshId(plan, drill),
-        as.block(),
-        drill.id(),
-        drill.name(),
-        as.dose(),
-        as.target(),
-        0,
-        "",
-        as.recoverySeconds(),
-        as.recoveryNote(),
-        Lock.DOSE);
+    return PlanItem.of(drill, as.dose())
+        .withBlock(as.block())
+        .withTarget(as.target())
+        .withRecovery(as.recovery())
+        .withId(freshId(plan, drill))
+        .withLock(Lock.DOSE);
   }
 
   private static String freshId(Plan plan, Drill drill) {

@@ -8,7 +8,6 @@ import dev.jubilee.core.plan.Benefit;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
-import dev.jubilee.core.prescription.Fitting;
 import dev.jubilee.core.prescription.Prescriber;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -43,7 +42,7 @@ public record Routine(List<Entry> entries) {
   public static Routine of(Plan plan) {
     return new Routine(
         plan.items().stream()
-            .filter(i -> i.block().isChosen() && !i.id().endsWith(Fitting.ROUND_2))
+            .filter(i -> i.block().isChosen() && !i.isRepeat())
             .map(i -> new Entry(i.drillId(), i.dose().amount()))
             .toList());
   }

@@ -14,7 +14,7 @@ import java.util.Optional;
  * @param heart heart rates, if rest or maximum or age is known
  * @param basis a sentence for each number, saying where it came from
  * @param spread uncertainty of the critical intensity, one standard deviation as a share of it
- * @param doubts a sentence for each result that does not go with the others
+ * @param conflicts a sentence for each result that does not go with the others
  */
 public record Anchors(
     Sport sport,
@@ -23,10 +23,10 @@ public record Anchors(
     Optional<HeartRate> heart,
     List<String> basis,
     double spread,
-    List<String> doubts) {
+    List<String> conflicts) {
 
   /** Share of heart-rate reserve at critical intensity; common practice. */
-  private static final double RESERVE_AT_CRITICAL = 0.90;
+  public static final double RESERVE_AT_CRITICAL = 0.90;
 
   /** Half the width of a heart-rate target, as a share of the reserve; common practice. */
   private static final double HEART_BAND = 0.04;
@@ -36,7 +36,7 @@ public record Anchors(
 
   public Anchors {
     basis = List.copyOf(basis);
-    doubts = List.copyOf(doubts);
+    conflicts = List.copyOf(conflicts);
   }
 
   /** The target for holding {@code effort} over {@code duration}. */

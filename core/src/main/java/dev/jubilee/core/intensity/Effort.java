@@ -18,6 +18,9 @@ public record Effort(double points) implements Comparable<Effort> {
   public static final Effort REST = new Effort(0);
   public static final Effort SPRINT = new Effort(100);
 
+  /** Jogging back, paddling, easy spinning between efforts; common practice. */
+  public static final Effort BETWEEN_EFFORTS = new Effort(28);
+
   public Effort {
     if (!(points >= 0 && points <= 100)) {
       throw new OutOfRangeException("effort", points, "0 to 100");

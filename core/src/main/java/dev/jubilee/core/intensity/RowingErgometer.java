@@ -5,6 +5,9 @@ package dev.jubilee.core.intensity;
  * (flywheel maker's published relation).
  */
 public final class RowingErgometer {
+  /** Critical power as a share of the mean power over 2 km; common practice. */
+  public static final double CRITICAL_OF_2K = 0.85;
+
   private static final double WATTS_PER_CUBED_PACE = 2.80;
 
   private RowingErgometer() {}

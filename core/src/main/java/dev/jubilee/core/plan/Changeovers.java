@@ -62,7 +62,7 @@ public final class Changeovers {
         continue;
       }
       Change change = between(before, drill, group);
-      timed.add(item.withChange(change.seconds(), change.note()));
+      timed.add(item.withChangeSeconds(change.seconds()).withChangeNote(change.note()));
       before = drill;
     }
     return timed;

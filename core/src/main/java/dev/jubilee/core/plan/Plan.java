@@ -6,7 +6,6 @@ import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Anchors;
-import dev.jubilee.core.quantity.OutOfRangeException;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -57,11 +56,13 @@ public record Plan(
     return library.find(item.drillId());
   }
 
+  /**
+   * The item with an id.
+   *
+   * @throws dev.jubilee.core.quantity.OutOfRangeException if there is none
+   */
   public PlanItem item(String id) {
-    return items.stream()
-        .filter(i -> i.id().equals(id))
-        .findFirst()
-        .orElseThrow(() -> new OutOfRangeException("itemId", id, "an item of this plan"));
+    return PlanItem.find(items, id);
   }
 
   /** How well each need is served, 0 to 1. */

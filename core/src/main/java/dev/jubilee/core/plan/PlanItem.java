@@ -1,9 +1,12 @@
 package dev.jubilee.core.plan;
 
 import dev.jubilee.core.drill.Dose;
+import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Segment;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Target;
+import dev.jubilee.core.quantity.OutOfRangeException;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,12 +20,13 @@ import java.util.Optional;
  * @param name as shown
  * @param dose how much
  * @param target what to aim at, where the item has an intensity of its own
+ * @param round of a circuit that is gone through again, from 1
  * @param changeSeconds getting there: position, kit, hearing what comes
  * @param changeNote what that time is for
- * @param recoverySeconds after the work, before the next item
- * @param recoveryNote what to do meanwhile
+ * @param recovery after the work, before the next item
  * @param lock how much of it re-fitting keeps
  */
+@RecordBuilder
 public record PlanItem(
     String id,
     WarmUpPart block,
@@ -30,14 +34,54 @@ public record PlanItem(
     String name,
     Dose dose,
     Optional<Target> target,
+    int round,
     int changeSeconds,
     String changeNote,
-    int recoverySeconds,
-    String recoveryNote,
-    Lock lock) {
+    Recovery recovery,
+    Lock lock)
+    implements PlanItemBuilder.With {
 
+  /** A drill in a dose, with no intensity of its own; not locked, and without an id as yet. */
+  public static PlanItem of(Drill drill, Dose dose) {
+    return new PlanItem(
+        "",
+        drill.block(),
+        drill.id(),
+        drill.name(),
+        dose,
+        Optional.empty(),
+        1,
+        0,
+        "",
+        Recovery.NONE,
+        Lock.NONE);
+  }
+
+  /** An effort of its own intensity; not locked, and without an id as yet. */
+  public static PlanItem of(Drill drill, Dose dose, Target target, Recovery recovery) {
+    return of(drill, dose).withTarget(Optional.of(target)).withRecovery(recovery);
+  }
+
+  /**
+   * The item with an id.
+   *
+   * @throws OutOfRangeException if there is none
+   */
+  static PlanItem find(List<PlanItem> items, String id) {
+    return items.stream()
+        .filter(i -> i.id().equals(id))
+        .findFirst()
+        .orElseThrow(() -> new OutOfRangeException("itemId", id, "an item of this plan"));
+  }
+
+  /** All of its time: getting there, work and recovery. */
   public int seconds() {
-    return changeSeconds + dose.seconds() + recoverySeconds;
+    return changeSeconds + dose.seconds() + recovery.seconds();
+  }
+
+  /** Whether it is there once more because there is time. */
+  public boolean isRepeat() {
+    return round > 1;
   }
 
   /** Everything that happens in it, second by second; the sum is {@link #seconds()}. */
@@ -47,59 +91,9 @@ public record PlanItem(
       segments.add(Segment.change(changeSeconds, changeNote));
     }
     segments.addAll(dose.segments());
-    if (recoverySeconds > 0) {
-      segments.add(Segment.recover(recoverySeconds, recoveryNote));
+    if (recovery.seconds() > 0) {
+      segments.add(Segment.recover(recovery.seconds(), recovery.words(dose.seconds())));
     }
     return segments;
-  }
-
-  public PlanItem withDose(Dose other) {
-    return new PlanItem(
-        id,
-        block,
-        drillId,
-        name,
-        other,
-        target,
-        changeSeconds,
-        changeNote,
-        recoverySeconds,
-        recoveryNote,
-        lock);
-  }
-
-  public PlanItem withLock(Lock other) {
-    return new PlanItem(
-        id,
-        block,
-        drillId,
-        name,
-        dose,
-        target,
-        changeSeconds,
-        changeNote,
-        recoverySeconds,
-        recoveryNote,
-        other);
-  }
-
-  public PlanItem withId(String other) {
-    return new PlanItem(
-        other,
-        block,
-        drillId,
-        name,
-        dose,
-        target,
-        changeSeconds,
-        changeNote,
-        recoverySeconds,
-        recoveryNote,
-        lock);
-  }
-
-  PlanItem withChange(int seconds, String note) {
-    return new PlanItem(
-        id, block, drillId, name, dose, target, seconds, note, recoverySeconds, recoveryNote, lock);
   }
 }

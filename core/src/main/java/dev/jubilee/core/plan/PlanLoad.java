@@ -14,9 +14,6 @@ import java.util.Optional;
 
 /** What a plan asks of the body, second by second from its beginning to the start. */
 public final class PlanLoad {
-  /** Jogging back, paddling, easy spinning between efforts; common practice. */
-  public static final Effort BETWEEN = Effort.of(28);
-
   private PlanLoad() {}
 
   /** A stretch of one effort: to whom it matters. */
@@ -70,7 +67,7 @@ public final class PlanLoad {
       Effort now =
           switch (segment.kind()) {
             case WORK -> effort;
-            case RECOVER -> isSport ? BETWEEN : LoadProfile.STANDING;
+            case RECOVER -> isSport ? Effort.BETWEEN_EFFORTS : LoadProfile.STANDING;
             case CHANGE, SWITCH -> LoadProfile.STANDING;
           };
       double rate = isWork(segment) && hits > 0 ? (double) hits / work : 0;

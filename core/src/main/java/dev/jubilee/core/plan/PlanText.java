@@ -1,6 +1,5 @@
 package dev.jubilee.core.plan;
 
-import dev.jubilee.core.drill.DoseWords;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.TargetWords;
 import dev.jubilee.core.quantity.Bounds;
@@ -33,10 +32,13 @@ public final class PlanText {
               "  T−%-6s %-46s %-24s %s%s%n",
               clock(plan.startsBefore(i)),
               item.name(),
-              DoseWords.of(item.dose()),
+              item.dose().words(),
               item.target().map(TargetWords::of).orElse(""),
-              item.recoverySeconds() > 0
-                  ? ", then " + item.recoverySeconds() + " s " + item.recoveryNote()
+              item.recovery().seconds() > 0
+                  ? ", then "
+                      + item.recovery().seconds()
+                      + " s "
+                      + item.recovery().words(item.dose().seconds())
                   : ""));
     }
     return text.toString();

@@ -19,9 +19,8 @@ import java.util.Optional;
  */
 public final class Fitting {
   /** Ends the id of a drill done a second time. */
-  public static final String ROUND_2 = "-round-2";
-
   private static final int LEAST_RAISE = 60;
+
   private static final int LEAST_TRANSITION = 15;
   private static final int STEP = 15;
 
@@ -142,7 +141,7 @@ public final class Fitting {
       if (!item.block().isChosen() || item.lock() == Lock.DOSE || drill.isEmpty()) {
         continue;
       }
-      Dose grown = item.dose().withAmount(item.dose().amount() + growth(item.dose()));
+      Dose grown = item.dose().withAmount(item.dose().amount() + item.dose().growth());
       int longer = grown.seconds() - item.dose().seconds();
       double room = (double) (drill.get().most() - grown.amount()) / drill.get().most();
       if (grown.amount() <= drill.get().most()
@@ -159,12 +158,8 @@ public final class Fitting {
     }
     PlanItem item = plan.items().get(best);
     replace(
-        best, item.withDose(item.dose().withAmount(item.dose().amount() + growth(item.dose()))));
+        best, item.withDose(item.dose().withAmount(item.dose().amount() + item.dose().growth())));
     return true;
-  }
-
-  private static int growth(Dose dose) {
-    return dose instanceof Dose.Timed ? 5 : dose instanceof Dose.Reps ? 2 : 1;
   }
 
   /** A round more of the mobility drills, rather than new ones; activation stays one set. */
@@ -190,7 +185,7 @@ public final class Fitting {
     }
     for (PlanItem item : once) {
       List<PlanItem> longer = new ArrayList<>(plan.items());
-      longer.add(insertAt, item.withId(item.id() + ROUND_2).withLock(Lock.NONE));
+      longer.add(insertAt, again(item));
       Plan candidate = plan.withItems(longer);
       if (candidate.seconds() <= plan.availableSeconds()) {
         plan = candidate;
@@ -201,8 +196,12 @@ public final class Fitting {
 
   /** Whether it is in a second round already, or is one itself. */
   private boolean isRepeated(PlanItem item) {
-    return item.id().endsWith(ROUND_2)
-        || plan.items().stream().anyMatch(i -> i.id().equals(item.id() + ROUND_2));
+    return item.isRepeat()
+        || plan.items().stream().anyMatch(i -> i.isRepeat() && i.drillId().equals(item.drillId()));
+  }
+
+  private static PlanItem again(PlanItem item) {
+    return item.withId(item.id() + "-round-2").withRound(2).withLock(Lock.NONE);
   }
 
   private void growRaise(int most) {

@@ -20,7 +20,9 @@ import dev.jubilee.core.plan.Lock;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.plan.SetUp;
+import dev.jubilee.core.plan.SimulatedPlan;
 import dev.jubilee.core.plan.Tuning;
 import dev.jubilee.core.selection.Menu;
 import java.util.ArrayList;
@@ -77,52 +79,73 @@ public final class Prescriber {
 
   /** The plan for a request; never null, and never longer than the minutes unless pins force it. */
   public Plan prescribe(PrescriptionRequest request) {
-    Plan usual = compute(request.with(Tuning.NONE));
+    return simulated(request, anchors(request)).plan();
+  }
+
+  /** The same, with what it does to the body. */
+  public SimulatedPlan simulated(PrescriptionRequest request) {
+    return simulated(request, anchors(request));
+  }
+
+  /**
+   * The same, for an athlete whose figures are known already.
+   *
+   * @param anchors of the request's athlete in the session's sport
+   */
+  public SimulatedPlan simulated(PrescriptionRequest request, Anchors anchors) {
+    Demand demand = request.with(Tuning.NONE).demand(anchors);
+    SimulatedPlan usual = compute(request, Tuning.NONE, anchors, demand);
     Tuning tuning = Tuner.tune(usual);
     if (tuning.equals(Tuning.NONE)) {
       return usual;
     }
-    Plan tuned = compute(request.with(tuning));
-    return isBetter(Tuner.outlook(tuned), Tuner.outlook(usual), usual.demand()) ? tuned : usual;
+    SimulatedPlan tuned = compute(request, tuning, anchors, demand);
+    return isBetter(tuned, usual) ? tuned : usual;
+  }
+
+  private static Anchors anchors(PrescriptionRequest request) {
+    return AnchorFinder.anchors(request.athlete(), request.session().sport());
   }
 
   /** What was foreseen may not come true where items are locked or the minutes are few. */
-  private static boolean isBetter(Tuner.Outlook tuned, Tuner.Outlook usual, Demand demand) {
-    if (usual.isWarm(demand)) {
-      return tuned.isWarm(demand) && tuned.freshness() > usual.freshness();
-    }
-    return tuned.isFresh() && tuned.warmth() > usual.warmth();
+  private static boolean isBetter(SimulatedPlan tuned, SimulatedPlan usual) {
+    boolean isWarm = tuned.warmth() >= Demand.WARM_ENOUGH * usual.plan().demand().warmth();
+    return usual.isWarm()
+        ? isWarm && tuned.freshness() > usual.freshness()
+        : tuned.isFresh() && tuned.warmth() > usual.warmth();
   }
 
-  private Plan compute(PrescriptionRequest request) {
+  private SimulatedPlan compute(
+      PrescriptionRequest untuned, Tuning tuning, Anchors anchors, Demand usual) {
+    PrescriptionRequest request = untuned.with(tuning);
+    Demand demand = tuning.applyTo(usual);
     Set<String> insisted = new HashSet<>();
-    Draft draft = draft(request, insisted);
+    Draft draft = draft(request, anchors, demand, insisted);
     List<Benefit.Part> drills = draft.menu().chosen();
     // What the coach locked is in, even where there is no room for it.
     while (insisted.addAll(draft.menu().wantedBut(drills))) {
-      draft = draft(request, insisted);
+      draft = draft(request, anchors, demand, insisted);
       drills = draft.menu().chosen();
     }
     List<PlanItem> items = draft.skeleton().with(drills, draft.pins());
-    Plan plan = new Plan(request, draft.anchors(), draft.demand(), library, numbered(items));
-    return new Fitting(plan).fit();
+    Plan plan = new Plan(request, anchors, demand, library, numbered(items));
+    return SimulatedPlan.of(new Fitting(plan).fit());
   }
 
   /** The choice among drills that a request comes down to, for those who want to check it. */
   public Menu menu(PrescriptionRequest request) {
-    return draft(request, Set.of()).menu().menu();
+    Anchors anchors = anchors(request);
+    return draft(request, anchors, request.demand(anchors), Set.of()).menu().menu();
   }
 
   /** A plan of which only the drills are open. */
-  private record Draft(
-      Anchors anchors, Demand demand, LockedItems pins, Skeleton skeleton, DrillMenu menu) {}
+  private record Draft(LockedItems pins, Skeleton skeleton, DrillMenu menu) {}
 
   /**
    * @param insisted ids of wanted drills to put in, in their least dose, even without room
    */
-  private Draft draft(PrescriptionRequest request, Set<String> insisted) {
-    Anchors anchors = AnchorFinder.anchors(request.athlete(), request.session().sport());
-    Demand demand = request.demand(anchors);
+  private Draft draft(
+      PrescriptionRequest request, Anchors anchors, Demand demand, Set<String> insisted) {
     Ramp ramp = new Ramp(request, library, anchors, demand);
     Raise raise = new Raise(request, library, anchors);
     LockedItems pins = LockedItems.of(request);
@@ -164,11 +187,7 @@ public final class Prescriber {
     int left = Math.max(0, minutes.total() - skeleton.seconds());
     int seconds = Math.min(left, demand.menuTotal() + GETTING_READY);
     return new Draft(
-        anchors,
-        demand,
-        pins,
-        skeleton,
-        drillMenu(request, demand, pins, skeleton, seconds, possible, insisted));
+        pins, skeleton, drillMenu(request, demand, pins, skeleton, seconds, possible, insisted));
   }
 
   /** The fullest build that fits its share; at the very least one effort, if the raise stays. */
@@ -264,19 +283,7 @@ public final class Prescriber {
       if (drill.isEmpty()) {
         continue;
       }
-      items.add(
-          new PlanItem(
-              "",
-              WarmUpPart.BUILD,
-              e.drillId(),
-              drill.get().name(),
-              e.dose(),
-              Optional.of(e.target()),
-              0,
-              "",
-              e.recoverySeconds(),
-              e.recoveryNote(),
-              Lock.NONE));
+      items.add(PlanItem.of(drill.get(), e.dose(), e.target(), e.recovery()));
     }
     return items;
   }
@@ -295,18 +302,24 @@ public final class Prescriber {
   }
 
   private PlanItem waiting(String drillId, int seconds) {
-    return new PlanItem(
-        "",
-        WarmUpPart.TRANSITION,
-        drillId,
-        library.find(drillId).map(Drill::name).orElse("Settle"),
-        new Dose.Timed(seconds, 1),
-        Optional.empty(),
-        0,
-        "",
-        0,
-        "",
-        Lock.NONE);
+    Dose dose = new Dose.Timed(seconds, 1);
+    Optional<Drill> drill = library.find(drillId);
+    return drill
+        .map(d -> PlanItem.of(d, dose))
+        .orElseGet(
+            () ->
+                new PlanItem(
+                    "",
+                    WarmUpPart.TRANSITION,
+                    drillId,
+                    "Settle",
+                    dose,
+                    Optional.empty(),
+                    1,
+                    0,
+                    "",
+                    Recovery.NONE,
+                    Lock.NONE));
   }
 
   /** Gives each new item an id that no pinned one has. */

@@ -5,12 +5,9 @@ import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PlanLoad;
+import dev.jubilee.core.plan.SimulatedPlan;
 import dev.jubilee.core.plan.Tuning;
 import dev.jubilee.core.session.SessionKind;
-import dev.jubilee.core.simulation.Ambient;
-import dev.jubilee.core.simulation.Body;
-import dev.jubilee.core.simulation.Simulation;
-import dev.jubilee.core.simulation.Trace;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -35,45 +32,24 @@ final class Tuner {
 
   private Tuner() {}
 
-  /** How a plan stands at the start. */
-  record Outlook(double warmth, double freshness) {
-    boolean isWarm(Demand demand) {
-      return warmth >= Demand.WARM_ENOUGH * demand.warmth();
-    }
-
-    boolean isFresh() {
-      return freshness >= Demand.FRESH;
-    }
-
-    boolean isRight(Demand demand) {
-      return isWarm(demand) && isFresh();
-    }
-  }
-
-  static Outlook outlook(Plan plan) {
-    Ambient air = Ambient.of(plan.request().circumstances());
-    Trace trace = Simulation.run(PlanLoad.of(plan), Body.USUAL, air);
-    return new Outlook(trace.muscle(plan.seconds()), trace.freshness(plan.seconds()));
-  }
-
   /** The smallest tuning with which all is well; of none, the one that leaves warmest. */
-  static Tuning tune(Plan plan) {
-    Demand demand = plan.demand();
-    Outlook now = outlook(plan);
-    if (now.isRight(demand) || !plan.request().session().kind().isHard()) {
+  static Tuning tune(SimulatedPlan usual) {
+    Plan plan = usual.plan();
+    if ((usual.isWarm() && usual.isFresh()) || !plan.request().session().kind().isHard()) {
       return Tuning.NONE;
     }
+    double enough = Demand.WARM_ENOUGH * plan.demand().warmth();
     Tuning best = Tuning.NONE;
-    double warmest = now.warmth();
-    for (Tuning tuning : now.isWarm(demand) ? fresher() : warmer(plan)) {
+    double warmest = usual.warmth();
+    for (Tuning tuning : usual.isWarm() ? fresher() : warmer(plan)) {
       Plan tried = with(plan, tuning);
       double reached = PlanLoad.warmthAtStart(tried);
       // Quick to tell, unlike freshness: most tries are done with here.
-      if (reached < Demand.WARM_ENOUGH * demand.warmth() && reached <= warmest + WORTHWHILE) {
+      if (reached < enough && reached <= warmest + WORTHWHILE) {
         continue;
       }
-      Outlook then = outlook(tried);
-      if (then.isRight(demand)) {
+      SimulatedPlan then = SimulatedPlan.of(tried);
+      if (then.isWarm() && then.isFresh()) {
         return tuning;
       }
       if (then.isFresh() && then.warmth() > warmest + WORTHWHILE) {

@@ -5,7 +5,7 @@ import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
-import dev.jubilee.core.plan.PlanLoad;
+import dev.jubilee.core.plan.SimulatedPlan;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.simulation.Ambient;
 import dev.jubilee.core.simulation.Body;
@@ -52,28 +52,40 @@ public record Readiness(
 
   /** What a plan leads to; the same plan gives the same. */
   public static Readiness of(Plan plan) {
-    LoadProfile load = PlanLoad.of(plan);
-    Ambient air = Ambient.of(plan.request().circumstances());
-    Trace usual = Simulation.run(load.thenStanding(LOOK_AHEAD), Body.USUAL, air);
+    return of(SimulatedPlan.of(plan));
+  }
+
+  /** The same, of a plan that was simulated already. */
+  public static Readiness of(SimulatedPlan simulated) {
+    LoadProfile load = simulated.load();
+    Ambient air = simulated.air();
+    Trace usual =
+        Simulation.goOn(simulated.trace(), load.thenStanding(LOOK_AHEAD), Body.USUAL, air);
     TemperatureTrace slow = Simulation.warming(load, Body.SLOW, air);
     TemperatureTrace quick = Simulation.warming(load, Body.QUICK, air);
     TemperatureTrace layered = Simulation.warming(load, Body.USUAL, air.withLayers());
     int start = load.seconds();
     double kept = layered.muscle(start) - usual.muscle(start);
     Cost cost = Cost.of(load, usual);
-    Verdict verdict = verdict(plan, usual, slow.muscle(start), quick.muscle(start), kept, cost);
+    Verdict verdict =
+        verdict(simulated.plan(), usual, slow.muscle(start), quick.muscle(start), kept, air, cost);
     return new Readiness(start, usual, slow, quick, verdict);
   }
 
   private static Verdict verdict(
-      Plan plan, Trace usual, double low, double high, double keptByLayers, Cost cost) {
+      Plan plan,
+      Trace usual,
+      double low,
+      double high,
+      double keptByLayers,
+      Ambient air,
+      Cost cost) {
     int start = plan.seconds();
     double wanted = plan.demand().warmth();
     double warmth = usual.muscle(start);
     double freshness = usual.freshness(start);
     boolean isRehearsed = isRehearsed(plan);
     Optional<Verdict.Window> window = window(usual, start, endOfWork(plan), wanted);
-    Ambient air = Ambient.of(plan.request().circumstances());
     double gone = usual.muscle(usual.seconds());
     Optional<Verdict.TopUp> topUp =
         plan.request().session().kind().isHard() ? topUp(gone, wanted, air) : Optional.empty();

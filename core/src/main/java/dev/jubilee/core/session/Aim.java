@@ -4,6 +4,16 @@ import dev.jubilee.core.quantity.Bounds;
 
 /** How hard a stretch of a session is meant to be, in the words or figures a coach gives it. */
 public sealed interface Aim {
+  /** Ways to say it; a new one does not compile until each of these can be answered for it. */
+  interface Visitor<T> {
+    T feel(Feel of);
+
+    T race(Race of);
+
+    T figure(Figure of);
+  }
+
+  <T> T accept(Visitor<T> visitor);
 
   /** Words on a whiteboard, from gentle to all out. */
   enum Feel implements Aim {
@@ -13,7 +23,12 @@ public sealed interface Aim {
     THRESHOLD,
     HARD,
     FAST,
-    ALL_OUT
+    ALL_OUT;
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.feel(this);
+    }
   }
 
   /**
@@ -26,6 +41,11 @@ public sealed interface Aim {
     public Race {
       Bounds.within("race distance", metres, 100, 50_000, "m");
       Bounds.within("seconds added to the pace", plusSeconds, -30, 60, "s");
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.race(this);
     }
   }
 
@@ -44,6 +64,11 @@ public sealed interface Aim {
     /** The middle of the range. */
     public double middle() {
       return (low + high) / 2;
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.figure(this);
     }
   }
 

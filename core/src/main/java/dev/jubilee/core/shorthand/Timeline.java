@@ -31,7 +31,7 @@ public final class Timeline {
   /** Efforts while resting; Jubilee modelling choices, for drawing. */
   private static final int STILL = 4;
 
-  private static final int MOVING = 35;
+  private static final int MOVING = (int) Effort.BETWEEN_EFFORTS.points();
 
   /** How long a full rest is drawn; common practice. */
   private static final int FULL_REST = 240;

@@ -25,9 +25,6 @@ public record Body(double warming, double cooling, double rise, double uptake) {
   /** Thigh muscle at rest in mild air, °C (Saltin et al. 1968, from memory). */
   static final double RESTING_MUSCLE = 35;
 
-  /** Share of heart-rate reserve at critical intensity; common practice, as in the targets. */
-  static final double RESERVE_AT_CRITICAL = 0.90;
-
   /** Time constant of heart rate, s; Jubilee modelling choice. */
   static final double HEART = 40;
 

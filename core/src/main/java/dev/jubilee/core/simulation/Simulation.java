@@ -1,5 +1,7 @@
 package dev.jubilee.core.simulation;
 
+import dev.jubilee.core.intensity.Anchors;
+
 /**
  * Warm-up and wait in steps of one second. LoadProfile is constant within a second, so each
  * quantity follows its differential equation exactly:
@@ -30,21 +32,37 @@ public final class Simulation {
 
   /** The body from the first second of a load to its last. */
   public static Trace run(LoadProfile load, Body body, Ambient air) {
-    int n = load.seconds();
-    Trace trace = new Trace(n);
+    Trace trace = new Trace(load.seconds());
     trace.muscle[0] = onArrival(body, air);
     trace.reserve[0] = 1;
+    follow(trace, 0, load, body, air);
+    return trace;
+  }
+
+  /**
+   * The body beyond what was simulated; the same as if all had been at once.
+   *
+   * @param before of the first seconds of the same load
+   * @param load from the very beginning, at least as long
+   */
+  public static Trace goOn(Trace before, LoadProfile load, Body body, Ambient air) {
+    Trace trace = before.thenUpTo(load.seconds());
+    follow(trace, before.seconds(), load, body, air);
+    return trace;
+  }
+
+  private static void follow(Trace trace, int from, LoadProfile load, Body body, Ambient air) {
     double uptakeStays = Math.exp(-1 / body.uptake());
     double heartStays = Math.exp(-1 / Body.HEART);
     double fatigueStays = Math.exp(-1 / FADES);
-    MuscleTemperature warmth = new MuscleTemperature(body, air);
-    for (int s = 0; s < n; s++) {
+    MuscleTemperature muscle = new MuscleTemperature(body, air);
+    for (int s = from; s < load.seconds(); s++) {
       double cost = load.cost[s];
       double speed = load.speed[s];
-      trace.muscle[s + 1] = warmth.after(trace.muscle[s], cost, load.inWater[s]);
+      trace.muscle[s + 1] = muscle.after(trace.muscle[s], cost, load.inWater[s]);
       double uptake = Math.min(1, Body.UPTAKE_AT_CRITICAL * cost);
       trace.uptake[s + 1] = uptake + (trace.uptake[s] - uptake) * uptakeStays;
-      double heart = Math.min(1, Body.RESERVE_AT_CRITICAL * cost);
+      double heart = Math.min(1, Anchors.RESERVE_AT_CRITICAL * cost);
       trace.heart[s + 1] = heart + (trace.heart[s] - heart) * heartStays;
       trace.reserve[s + 1] =
           trace.reserve[s] == 1 && speed <= 1
@@ -53,7 +71,6 @@ public final class Simulation {
       double more = A_CONTACT * load.contacts[s] + ABOVE_CRITICAL * Math.max(0, speed - 1);
       trace.fatigue[s + 1] = Math.min(1, trace.fatigue[s] * fatigueStays + more);
     }
-    return trace;
   }
 
   /** Muscle temperature alone, where nothing else is asked for. */

@@ -19,6 +19,18 @@ public final class Trace {
     fatigue = new double[seconds + 1];
   }
 
+  /** A longer trace that begins as this one does; the rest is to be filled in. */
+  Trace thenUpTo(int seconds) {
+    Trace longer = new Trace(seconds);
+    int known = muscle.length;
+    System.arraycopy(muscle, 0, longer.muscle, 0, known);
+    System.arraycopy(uptake, 0, longer.uptake, 0, known);
+    System.arraycopy(heart, 0, longer.heart, 0, known);
+    System.arraycopy(reserve, 0, longer.reserve, 0, known);
+    System.arraycopy(fatigue, 0, longer.fatigue, 0, known);
+    return longer;
+  }
+
   public int seconds() {
     return muscle.length - 1;
   }

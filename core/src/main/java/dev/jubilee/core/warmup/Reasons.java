@@ -12,11 +12,16 @@ import java.util.List;
 import java.util.Locale;
 
 /** Why each item is there, in one plain sentence, computed from what the plan would lose. */
-public final class Reasons {
+final class Reasons {
   private Reasons() {}
 
-  /** The reason for an item of a plan. */
-  public static String of(Plan plan, PlanItem item) {
+  /** The reason for an item of a plan, and what would be lost. */
+  static WarmUp.Reason of(Plan plan, PlanItem item) {
+    boolean isOfBody = item.block() == WarmUpPart.RAISE || item.block() == WarmUpPart.BUILD;
+    return new WarmUp.Reason(why(plan, item), isOfBody ? "" : without(plan, item));
+  }
+
+  private static String why(Plan plan, PlanItem item) {
     return switch (item.block()) {
       case RAISE -> raise(plan, item);
       case BUILD -> build(plan, item);
@@ -65,7 +70,7 @@ public final class Reasons {
   }
 
   private static String drill(Plan plan, PlanItem item) {
-    if (item.id().contains("-round-")) {
+    if (item.isRepeat()) {
       return "A round more: there is time, and known drills beat new ones.";
     }
     List<Need> needs = Loss.without(plan, item).byNeed().keySet().stream().limit(2).toList();
@@ -78,7 +83,7 @@ public final class Reasons {
   }
 
   /** What would fall short without the item; empty when nothing the session needs would. */
-  public static String without(Plan plan, PlanItem item) {
+  private static String without(Plan plan, PlanItem item) {
     Loss loss = Loss.without(plan, item);
     if (loss.greatest().isEmpty()) {
       return "";

@@ -32,7 +32,7 @@ class AnchorFinderTest {
             race(10_000, "41:21", 10),
             race(21_097.5, "1:31:35", 10));
 
-    assertThat(anchors(Sport.RUN, row).doubts()).isEmpty();
+    assertThat(anchors(Sport.RUN, row).conflicts()).isEmpty();
     assertThat(AnchorFinder.weigh(athlete(row)))
         .allSatisfy(
             w ->
@@ -45,7 +45,7 @@ class AnchorFinderTest {
     Anchors anchors =
         anchors(Sport.RUN, List.of(race(5000, "20:00", 20), race(21_097.5, "1:48:00", 20)));
 
-    assertThat(anchors.doubts())
+    assertThat(anchors.conflicts())
         .singleElement()
         .asString()
         .contains("Half marathon", "5 km", "disagree", "Endurance lags behind");
@@ -116,7 +116,7 @@ class AnchorFinderTest {
                 new TestResult.RowPiece(6000, clock("22:00"), days(10))));
 
     assertThat(anchors.model().reserve()).isPositive();
-    assertThat(anchors.doubts()).isNotEmpty();
+    assertThat(anchors.conflicts()).isNotEmpty();
   }
 
   /** 95 % of 20-min power: common practice. */
@@ -138,7 +138,7 @@ class AnchorFinderTest {
     assertThat(fast.target(Effort.SPRINT, Duration.ofSeconds(5)).value())
         .isCloseTo(8.1, within(1e-9));
     assertThat(odd.model().top()).isGreaterThan(4.1);
-    assertThat(odd.doubts()).singleElement().asString().contains("does not count");
+    assertThat(odd.conflicts()).singleElement().asString().contains("does not count");
   }
 
   @Test

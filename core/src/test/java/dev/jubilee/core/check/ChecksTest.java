@@ -11,6 +11,7 @@ import dev.jubilee.core.edit.PlanEditor;
 import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PlanSource;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
@@ -35,7 +36,7 @@ class ChecksTest {
     Plan standing = editor.dose(sprint, settle(sprint), 20 * 60);
     assertThat(codes(standing)).contains("LONG_WAIT");
     Remedy remedy = finding(standing, "LONG_WAIT").remedy();
-    Plan mended = editor.dose(standing, remedy.itemId().orElseThrow(), remedy.amount());
+    Plan mended = applied(standing, remedy);
     assertThat(codes(mended)).doesNotContain("LONG_WAIT");
   }
 
@@ -74,7 +75,7 @@ class ChecksTest {
     assertThat(codes(ride)).isEmpty();
     assertThat(codes(spoiled)).contains("CONTACTS_UNWANTED", "MISSING_KIT");
     Remedy remedy = finding(spoiled, "MISSING_KIT").remedy();
-    Plan mended = editor.remove(spoiled, remedy.itemId().orElseThrow());
+    Plan mended = applied(spoiled, remedy);
     assertThat(codes(mended)).doesNotContain("MISSING_KIT");
   }
 
@@ -139,5 +140,9 @@ class ChecksTest {
 
   private static Finding finding(Plan plan, String code) {
     return Checks.of(plan).stream().filter(f -> f.code().equals(code)).findFirst().orElseThrow();
+  }
+
+  private static Plan applied(Plan plan, Remedy remedy) {
+    return PlanEditor.edited(PlanSource.of(plan), remedy.edit()).plan();
   }
 }

@@ -11,11 +11,13 @@ import dev.jubilee.core.circumstances.Conditions.Surface;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.edit.Edit;
 import dev.jubilee.core.edit.PlanEditor;
 import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.plan.Lock;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PlanSource;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
@@ -131,7 +133,7 @@ class FindingsTableTest {
     assertThat(finding.evidence()).isNotBlank();
     Remedy remedy = finding.remedy();
     Plan mended = applied(spoiled, finding);
-    if (remedy.action() == Remedy.Action.SEEN) {
+    if (remedy.edit() instanceof Edit.Acknowledge) {
       assertThat(mended.request().seen()).contains(row.code());
       return;
     }
@@ -141,14 +143,7 @@ class FindingsTableTest {
   }
 
   private static Plan applied(Plan plan, Finding finding) {
-    Remedy remedy = finding.remedy();
-    return switch (remedy.action()) {
-      case REFIT -> EDITOR.refit(plan);
-      case REMOVE -> EDITOR.remove(plan, remedy.itemId().orElseThrow());
-      case DOSE -> EDITOR.dose(plan, remedy.itemId().orElseThrow(), remedy.amount());
-      case MINUTES -> under(plan, minutes(plan, remedy.amount()));
-      case SEEN -> EDITOR.seen(plan, finding.code());
-    };
+    return PlanEditor.edited(PlanSource.of(plan), finding.remedy().edit()).plan();
   }
 
   /** The engine's own plans: no fault, whatever the sport and session. */

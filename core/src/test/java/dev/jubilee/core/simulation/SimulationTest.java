@@ -123,7 +123,8 @@ class SimulationTest {
       return new double[] {
         (level - y[0]) / constant,
         (Math.min(1, Body.UPTAKE_AT_CRITICAL * cost) - y[1]) / Body.USUAL.uptake(),
-        (Math.min(1, Body.RESERVE_AT_CRITICAL * cost) - y[2]) / Body.HEART,
+        (Math.min(1, dev.jubilee.core.intensity.Anchors.RESERVE_AT_CRITICAL * cost) - y[2])
+            / Body.HEART,
         reserve / load.reserveSeconds
       };
     }

@@ -2,6 +2,7 @@ package dev.jubilee.server.approach;
 
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.server.json.Json;
+import dev.jubilee.server.prescription.stored.SnapshotV1;
 import dev.jubilee.server.problem.NotFoundException;
 import dev.jubilee.server.signin.Coach;
 import dev.jubilee.server.signin.CoachRepository;
@@ -24,13 +25,15 @@ public class Approaches {
   @Transactional(readOnly = true)
   public Approach of(SignedIn coach) {
     String stored = row(coach).approach();
-    return stored == null ? Approach.USUAL : json.read(stored, Approach.class);
+    return stored == null
+        ? Approach.USUAL
+        : json.read(stored, SnapshotV1.ApproachV1.class).toCore();
   }
 
   @Transactional
   public Approach prefer(SignedIn coach, Approach approach) {
     Coach row = row(coach);
-    row.prefer(json.write(approach));
+    row.prefer(json.write(SnapshotV1.ApproachV1.of(approach)));
     coaches.saveAndFlush(row);
     return approach;
   }

@@ -10,7 +10,7 @@ import java.util.UUID;
  *
  * @param version to send back with a change
  * @param basis a sentence for each figure found, in their main sport
- * @param doubts a sentence for each result that does not go with the others
+ * @param conflicts a sentence for each result that does not go with the others
  * @param weighed what each result says, in the order of the profile's results
  */
 public record AthleteView(
@@ -18,7 +18,7 @@ public record AthleteView(
     long version,
     AthleteProfile profile,
     List<String> basis,
-    List<String> doubts,
+    List<String> conflicts,
     List<WeighedView> weighed) {
 
   /**

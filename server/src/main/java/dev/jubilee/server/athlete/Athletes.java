@@ -76,7 +76,7 @@ public class Athletes {
         row.version(),
         profile,
         anchors.basis(),
-        anchors.doubts(),
+        anchors.conflicts(),
         AnchorFinder.weigh(athlete).stream().map(Athletes::weighed).toList());
   }
 

@@ -1,7 +1,6 @@
 package dev.jubilee.server.drill;
 
 import dev.jubilee.core.circumstances.Place;
-import dev.jubilee.core.drill.DoseWords;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Kit;
@@ -176,7 +175,7 @@ class DrillController {
         d.contacts() > 0,
         d.holdSeconds(),
         d.wetSafe(),
-        DoseWords.of(d.usual()),
+        d.usual().words(),
         d.usual().seconds(),
         d.steps(),
         d.cues(),

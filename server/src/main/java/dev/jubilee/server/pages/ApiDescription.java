@@ -1,7 +1,10 @@
 package dev.jubilee.server.pages;
 
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -20,18 +23,43 @@ class ApiDescription {
           "ItemView.easier",
           "PlanView.readiness",
           "ItemView.harder",
-          "EditRequest.lock",
-          "EditRequest.circumstances",
-          "EditRequest.approach",
           "CircumstancesView.conditions");
 
   @Bean
+  @SuppressWarnings("rawtypes")
   OpenApiCustomizer requiredUnlessNullable() {
     return api -> {
       api.setInfo(new Info().title("Jubilee").version("1"));
       api.setServers(null);
-      api.getComponents().getSchemas().forEach(ApiDescription::require);
+      Map<String, Schema> schemas = api.getComponents().getSchemas();
+      List.copyOf(schemas.values()).forEach(schema -> describeUnion(schema, schemas));
+      schemas.forEach(ApiDescription::require);
     };
+  }
+
+  /** Each kind of a union is an object of its own, told by the value of its discriminator. */
+  @SuppressWarnings({"rawtypes", "unchecked"})
+  private static void describeUnion(Schema<?> union, Map<String, Schema> schemas) {
+    if (union.getDiscriminator() == null || union.getOneOf() == null) {
+      return;
+    }
+    String told = union.getDiscriminator().getPropertyName();
+    union
+        .getDiscriminator()
+        .getMapping()
+        .forEach(
+            (value, reference) -> {
+              String name = reference.substring(reference.lastIndexOf('/') + 1);
+              Map<String, Schema> properties = new LinkedHashMap<>();
+              properties.put(told, new StringSchema()._enum(List.of(value)));
+              List<Schema> parts = schemas.get(name).getAllOf();
+              for (Schema part : parts == null ? List.of(schemas.get(name)) : parts) {
+                if (part.getProperties() != null) {
+                  properties.putAll(part.getProperties());
+                }
+              }
+              schemas.put(name, new ObjectSchema().properties(properties));
+            });
   }
 
   @SuppressWarnings({"rawtypes", "unchecked"})

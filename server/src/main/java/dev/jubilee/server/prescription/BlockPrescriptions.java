@@ -1,6 +1,7 @@
 package dev.jubilee.server.prescription;
 
 import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.warmup.WarmUp;
 import dev.jubilee.server.handover.ShareLinks;
 import dev.jubilee.server.signin.SignedIn;
 import java.util.ArrayList;
@@ -59,8 +60,8 @@ public class BlockPrescriptions {
           row.sessionId(),
           new Existing(
               row.id(),
-              snapshots.plan(clubId, current.inputs()),
-              Snapshots.isByHand(current.edit())));
+              snapshots.source(clubId, current.inputs()).plan(),
+              current.origin().isByCoach()));
     }
     return bySession;
   }
@@ -79,9 +80,14 @@ public class BlockPrescriptions {
                       new PrescriptionRow(
                           UUID.randomUUID(), coach.clubId(), one.sessionId(), athleteId));
       Integer parent = row.currentRevision() == 0 ? null : row.currentRevision();
+      WarmUp warmUp = WarmUp.of(one.plan());
       made.add(
           snapshots.next(
-              coach, row, parent, Snapshots.FOR_THE_BLOCK, one.plan(), PlanViews.of(one.plan())));
+              coach,
+              row,
+              new Snapshots.Step(parent, Origin.BLOCK_RUN, "Prescribed for the block"),
+              warmUp,
+              PlanViews.of(warmUp)));
       prescriptions.save(row);
       ids.put(one.sessionId(), row.id());
     }
@@ -98,7 +104,7 @@ public class BlockPrescriptions {
     List<UUID> ids = rows.stream().map(PrescriptionRow::id).toList();
     boolean isTouched =
         revisions.findCurrentInputs(clubId, ids).stream()
-                .anyMatch(current -> Snapshots.isByHand(current.edit()))
+                .anyMatch(current -> current.origin().isByCoach())
             || ids.stream().anyMatch(id -> handOvers.wasGiven(clubId, id));
     if (isTouched) {
       return false;

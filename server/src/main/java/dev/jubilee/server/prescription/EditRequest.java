@@ -1,83 +1,206 @@
 package dev.jubilee.server.prescription;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import dev.jubilee.core.approach.Approach;
-import dev.jubilee.core.edit.PlanEditor;
+import dev.jubilee.core.edit.Edit;
 import dev.jubilee.core.plan.Lock;
-import dev.jubilee.core.plan.Plan;
+import io.swagger.v3.oas.annotations.media.DiscriminatorMapping;
 import io.swagger.v3.oas.annotations.media.Schema;
 
 /**
  * One thing a coach does to a plan.
  *
  * @param baseRevision the revision it was decided on; any other is a conflict
- * @param action what to do; the other fields as it needs them
+ * @param edit what to do
  */
-public record EditRequest(
-    int baseRevision,
-    Action action,
-    @Schema(nullable = true) String itemId,
-    @Schema(nullable = true) String drillId,
-    @Schema(nullable = true) Integer amount,
-    @Schema(nullable = true) PrescriptionView.CircumstancesView circumstances,
-    @Schema(nullable = true) Approach approach,
-    @Schema(nullable = true) Lock lock,
-    @Schema(nullable = true) String finding) {
+public record EditRequest(int baseRevision, EditView edit) {
 
-  /** Kinds of edit. */
-  public enum Action {
-    REMOVE,
-    ADD,
-    SWAP,
-    DOSE,
-    MOVE,
-    LOCK,
-    SEEN,
-    REFIT,
-    CIRCUMSTANCES,
-    APPROACH
+  Edit toCore() {
+    return Required.field("edit", edit).toCore();
   }
 
-  Plan applyTo(Plan plan, PlanEditor editor) {
-    return switch (Required.field("action", action)) {
-      case REMOVE -> editor.remove(plan, item());
-      case ADD -> editor.add(plan, drill());
-      case SWAP -> editor.swap(plan, item(), drill());
-      case DOSE -> editor.dose(plan, item(), Required.field("amount", amount));
-      case MOVE -> editor.move(plan, item(), Required.field("amount", amount));
-      case LOCK -> editor.lock(plan, item(), Required.field("lock", lock));
-      case SEEN -> editor.seen(plan, Required.field("finding", finding));
-      case REFIT -> editor.refit(plan);
-      case CIRCUMSTANCES ->
-          editor.under(plan, Required.field("circumstances", circumstances).toCore());
-      case APPROACH -> editor.like(plan, Required.field("approach", approach));
-    };
+  /** An edit as it is sent, a record a kind. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "action")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = RemoveEdit.class, name = "REMOVE"),
+    @JsonSubTypes.Type(value = AddEdit.class, name = "ADD"),
+    @JsonSubTypes.Type(value = SwapEdit.class, name = "SWAP"),
+    @JsonSubTypes.Type(value = DoseEdit.class, name = "DOSE"),
+    @JsonSubTypes.Type(value = MoveEdit.class, name = "MOVE"),
+    @JsonSubTypes.Type(value = LockEdit.class, name = "LOCK"),
+    @JsonSubTypes.Type(value = AcknowledgeEdit.class, name = "ACKNOWLEDGE"),
+    @JsonSubTypes.Type(value = RefitEdit.class, name = "REFIT"),
+    @JsonSubTypes.Type(value = CircumstancesEdit.class, name = "CIRCUMSTANCES"),
+    @JsonSubTypes.Type(value = ApproachEdit.class, name = "APPROACH")
+  })
+  @Schema(
+      oneOf = {
+        RemoveEdit.class,
+        AddEdit.class,
+        SwapEdit.class,
+        DoseEdit.class,
+        MoveEdit.class,
+        LockEdit.class,
+        AcknowledgeEdit.class,
+        RefitEdit.class,
+        CircumstancesEdit.class,
+        ApproachEdit.class
+      },
+      discriminatorProperty = "action",
+      discriminatorMapping = {
+        @DiscriminatorMapping(value = "REMOVE", schema = RemoveEdit.class),
+        @DiscriminatorMapping(value = "ADD", schema = AddEdit.class),
+        @DiscriminatorMapping(value = "SWAP", schema = SwapEdit.class),
+        @DiscriminatorMapping(value = "DOSE", schema = DoseEdit.class),
+        @DiscriminatorMapping(value = "MOVE", schema = MoveEdit.class),
+        @DiscriminatorMapping(value = "LOCK", schema = LockEdit.class),
+        @DiscriminatorMapping(value = "ACKNOWLEDGE", schema = AcknowledgeEdit.class),
+        @DiscriminatorMapping(value = "REFIT", schema = RefitEdit.class),
+        @DiscriminatorMapping(value = "CIRCUMSTANCES", schema = CircumstancesEdit.class),
+        @DiscriminatorMapping(value = "APPROACH", schema = ApproachEdit.class)
+      })
+  public sealed interface EditView {
+    Edit toCore();
+
+    static EditView of(Edit edit) {
+      return edit.accept(
+          new Edit.Visitor<EditView>() {
+            @Override
+            public EditView remove(Edit.Remove e) {
+              return new RemoveEdit(e.itemId());
+            }
+
+            @Override
+            public EditView add(Edit.Add e) {
+              return new AddEdit(e.drillId());
+            }
+
+            @Override
+            public EditView swap(Edit.Swap e) {
+              return new SwapEdit(e.itemId(), e.drillId());
+            }
+
+            @Override
+            public EditView changeDose(Edit.ChangeDose e) {
+              return new DoseEdit(e.itemId(), e.amount());
+            }
+
+            @Override
+            public EditView move(Edit.Move e) {
+              return new MoveEdit(e.itemId(), e.places());
+            }
+
+            @Override
+            public EditView changeLock(Edit.ChangeLock e) {
+              return new LockEdit(e.itemId(), e.lock());
+            }
+
+            @Override
+            public EditView acknowledge(Edit.Acknowledge e) {
+              return new AcknowledgeEdit(e.finding());
+            }
+
+            @Override
+            public EditView refit(Edit.Refit e) {
+              return new RefitEdit();
+            }
+
+            @Override
+            public EditView changeCircumstances(Edit.ChangeCircumstances e) {
+              return new CircumstancesEdit(
+                  PrescriptionView.CircumstancesView.of(e.circumstances()));
+            }
+
+            @Override
+            public EditView changeApproach(Edit.ChangeApproach e) {
+              return new ApproachEdit(e.approach());
+            }
+          });
+    }
   }
 
-  /** What was done, in words, for undo and history. */
-  String words(Plan before, Plan after) {
-    return switch (action) {
-      case REMOVE -> "Removed " + before.item(itemId).name();
-      case ADD -> "Added " + before.library().require(drillId).name();
-      case SWAP ->
-          "Swapped "
-              + before.item(itemId).name()
-              + " for "
-              + before.library().require(drillId).name();
-      case DOSE -> "Changed the dose of " + before.item(itemId).name();
-      case MOVE -> "Moved " + before.item(itemId).name();
-      case LOCK -> (lock.keepsDrill() ? "Locked " : "Unlocked ") + before.item(itemId).name();
-      case SEEN -> "Took note of a check";
-      case REFIT -> "Re-fitted";
-      case CIRCUMSTANCES -> "Changed the circumstances";
-      case APPROACH -> "Changed the approach";
-    };
+  /** Takes an item out. */
+  public record RemoveEdit(String itemId) implements EditView {
+    @Override
+    public Edit toCore() {
+      return new Edit.Remove(Required.field("edit.itemId", itemId));
+    }
   }
 
-  private String item() {
-    return Required.field("itemId", itemId);
+  /** Puts a drill in. */
+  public record AddEdit(String drillId) implements EditView {
+    @Override
+    public Edit toCore() {
+      return new Edit.Add(Required.field("edit.drillId", drillId));
+    }
   }
 
-  private String drill() {
-    return Required.field("drillId", drillId);
+  /** Puts a drill in an item's place. */
+  public record SwapEdit(String itemId, String drillId) implements EditView {
+    @Override
+    public Edit toCore() {
+      return new Edit.Swap(
+          Required.field("edit.itemId", itemId), Required.field("edit.drillId", drillId));
+    }
+  }
+
+  /** Gives an item another amount, in its own unit. */
+  public record DoseEdit(String itemId, int amount) implements EditView {
+    @Override
+    public Edit toCore() {
+      return new Edit.ChangeDose(Required.field("edit.itemId", itemId), amount);
+    }
+  }
+
+  /** Moves an item by so many places, below 0 for earlier. */
+  public record MoveEdit(String itemId, int places) implements EditView {
+    @Override
+    public Edit toCore() {
+      return new Edit.Move(Required.field("edit.itemId", itemId), places);
+    }
+  }
+
+  /** Says what of an item stays. */
+  public record LockEdit(String itemId, Lock lock) implements EditView {
+    @Override
+    public Edit toCore() {
+      return new Edit.ChangeLock(
+          Required.field("edit.itemId", itemId), Required.field("edit.lock", lock));
+    }
+  }
+
+  /** Notes that a finding was seen; {@code finding} is its code. */
+  public record AcknowledgeEdit(String finding) implements EditView {
+    @Override
+    public Edit toCore() {
+      return new Edit.Acknowledge(Required.field("edit.finding", finding));
+    }
+  }
+
+  /** Computes anew around what is locked. */
+  public record RefitEdit() implements EditView {
+    @Override
+    public Edit toCore() {
+      return new Edit.Refit();
+    }
+  }
+
+  /** Changes where, with what and how long. */
+  public record CircumstancesEdit(PrescriptionView.CircumstancesView circumstances)
+      implements EditView {
+    @Override
+    public Edit toCore() {
+      return new Edit.ChangeCircumstances(
+          Required.field("edit.circumstances", circumstances).toCore());
+    }
+  }
+
+  /** Changes the school. */
+  public record ApproachEdit(Approach approach) implements EditView {
+    @Override
+    public Edit toCore() {
+      return new Edit.ChangeApproach(Required.field("edit.approach", approach));
+    }
   }
 }

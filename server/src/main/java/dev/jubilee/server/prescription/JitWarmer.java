@@ -6,14 +6,16 @@ import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.library.BuiltInLibrary;
-import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanSource;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.prescription.Prescriber;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.warmup.WarmUp;
 import dev.jubilee.server.json.Json;
+import dev.jubilee.server.prescription.stored.SnapshotV1;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
@@ -40,12 +42,12 @@ class JitWarmer {
 
   @EventListener(ApplicationReadyEvent.class)
   void begin() {
-    Thread thread = new Thread(this::rehearse, "rehearsal");
+    Thread thread = new Thread(this::warm, "jit-warmer");
     thread.setDaemon(true);
     thread.start();
   }
 
-  private void rehearse() {
+  private void warm() {
     long end = System.nanoTime() + LONGEST.toNanos();
     Prescriber prescriber = new Prescriber(BuiltInLibrary.get());
     for (int i = 0; i < TIMES; i++) {
@@ -62,10 +64,10 @@ class JitWarmer {
 
   /** What an edit does, but for the database. */
   private void prescribe(Prescriber prescriber, Sport sport, SessionKind kind, int minutes) {
-    Plan plan = prescriber.prescribe(request(sport, kind, minutes));
-    String inputs = json.write(Inputs.of(plan));
-    json.read(inputs, Inputs.class);
-    json.read(json.write(PlanViews.of(plan)), PlanView.class);
+    WarmUp warmUp = WarmUp.of(prescriber.prescribe(request(sport, kind, minutes)));
+    String stored = json.write(SnapshotV1.of(PlanSource.of(warmUp.plan())));
+    json.read(stored, SnapshotV1.class).toCore(warmUp.plan().library());
+    json.read(json.write(PlanViews.of(warmUp)), PlanView.class);
   }
 
   private static PrescriptionRequest request(Sport sport, SessionKind kind, int minutes) {

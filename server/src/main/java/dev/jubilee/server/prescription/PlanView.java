@@ -1,7 +1,6 @@
 package dev.jubilee.server.prescription;
 
 import dev.jubilee.core.check.Finding;
-import dev.jubilee.core.check.Remedy;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Segment;
 import dev.jubilee.core.drill.WarmUpPart;
@@ -18,6 +17,7 @@ import java.util.List;
  * @param firstEffort how hard the session begins, 0 to 100
  * @param why what made it longer, shorter, higher or lower
  * @param basis where the athlete's figures come from
+ * @param conflicts results that do not go with the others
  * @param readiness the state at the start; null in plans from before it was computed
  */
 public record PlanView(
@@ -27,6 +27,7 @@ public record PlanView(
     int contacts,
     List<String> why,
     List<String> basis,
+    List<String> conflicts,
     List<ItemView> items,
     List<FindingView> findings,
     @Schema(nullable = true) ReadinessView readiness) {
@@ -35,7 +36,9 @@ public record PlanView(
    * One line of the plan.
    *
    * @param startsBefore seconds before the start at which it begins
+   * @param step by which the amount is turned
    * @param effort 0 to 100, for drawing
+   * @param recoveryEffort the same for the recovery
    * @param dose in words
    * @param amount the figure a coach turns up or down, from {@code least} to {@code most}
    * @param easier the rung below on its ladder
@@ -51,12 +54,14 @@ public record PlanView(
       String unit,
       int least,
       int most,
+      int step,
       int startsBefore,
       int seconds,
       int changeSeconds,
       int workSeconds,
       int recoverySeconds,
       int effort,
+      int recoveryEffort,
       @Schema(nullable = true) TargetView target,
       Lock lock,
       @Schema(nullable = true) RungView easier,
@@ -148,6 +153,5 @@ public record PlanView(
       boolean seen) {}
 
   /** What one click does about a finding. */
-  public record RemedyView(
-      Remedy.Action action, String label, @Schema(nullable = true) String itemId, int amount) {}
+  public record RemedyView(String label, EditRequest.EditView edit) {}
 }

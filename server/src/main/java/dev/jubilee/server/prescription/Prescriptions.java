@@ -2,12 +2,14 @@ package dev.jubilee.server.prescription;
 
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.edit.Alternatives;
+import dev.jubilee.core.edit.Edit;
 import dev.jubilee.core.edit.PlanEditor;
 import dev.jubilee.core.edit.Routine;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PlanSource;
 import dev.jubilee.core.plan.PrescriptionRequest;
-import dev.jubilee.core.prescription.Prescriber;
+import dev.jubilee.core.warmup.WarmUp;
 import dev.jubilee.server.approach.Approaches;
 import dev.jubilee.server.athlete.AthleteProfile;
 import dev.jubilee.server.athlete.AthleteRow;
@@ -83,9 +85,8 @@ public class Prescriptions {
     return store(
         coach,
         row,
-        null,
-        Snapshots.PRESCRIBED,
-        new Prescriber(libraries.of(coach.clubId())).prescribe(request));
+        new Snapshots.Step(null, Origin.PRESCRIBED, "Prescribed"),
+        WarmUp.prescribed(request, libraries.of(coach.clubId())));
   }
 
   @Transactional(readOnly = true)
@@ -94,18 +95,19 @@ public class Prescriptions {
   }
 
   @Transactional
-  public PrescriptionView edit(SignedIn coach, UUID id, EditRequest edit) {
-    PrescriptionRow row = based(coach.clubId(), id, edit.baseRevision());
-    Plan before = plan(row);
-    Plan after = edit.applyTo(before, new PlanEditor(before.library()));
-    return store(coach, row, row.currentRevision(), edit.words(before, after), after);
+  public PrescriptionView edit(SignedIn coach, UUID id, EditRequest request) {
+    PrescriptionRow row = based(coach.clubId(), id, request.baseRevision());
+    Edit edit = request.toCore();
+    PlanSource before = source(row);
+    WarmUp after = WarmUp.edited(before, edit);
+    return store(coach, row, step(row, Origin.COACH, edit.words(before)), after);
   }
 
   /** What an edit would lead to; nothing is stored. */
   @Transactional(readOnly = true)
-  public PlanView preview(SignedIn coach, UUID id, EditRequest edit) {
-    Plan before = plan(based(coach.clubId(), id, edit.baseRevision()));
-    return PlanViews.of(edit.applyTo(before, new PlanEditor(before.library())));
+  public PlanView preview(SignedIn coach, UUID id, EditRequest request) {
+    PlanSource before = source(based(coach.clubId(), id, request.baseRevision()));
+    return PlanViews.of(WarmUp.edited(before, request.toCore()));
   }
 
   /**
@@ -115,27 +117,25 @@ public class Prescriptions {
   @Transactional
   public PrescriptionView refresh(SignedIn coach, UUID id, int baseRevision) {
     PrescriptionRow row = based(coach.clubId(), id, baseRevision);
-    Plan before = plan(row);
+    PlanSource before = source(row);
     SessionRow session = sessions.row(coach.clubId(), row.sessionId());
     PrescriptionRequest fresh =
-        new PrescriptionRequest(
-            athletes
-                .profile(athletes.row(coach.clubId(), row.athleteId()))
-                .toCore(session.startsAt().toLocalDate()),
-            sessions.details(session).toCore(),
-            before.request().circumstances(),
-            before.request().approach(),
-            before.request().lastTime(),
-            before.request().pinned(),
-            before.request().excluded(),
-            before.request().seen(),
-            before.request().tuning(),
-            before.request().phase());
-    Plan after =
-        new PlanEditor(before.library())
-            .refit(new Inputs(fresh, before.items()).plan(before.library()));
+        before
+            .request()
+            .with(
+                athletes
+                    .profile(athletes.row(coach.clubId(), row.athleteId()))
+                    .toCore(session.startsAt().toLocalDate()))
+            .with(sessions.details(session).toCore());
     return store(
-        coach, row, row.currentRevision(), "Took up changes of athlete and session", after);
+        coach,
+        row,
+        step(row, Origin.REFRESHED, "Updated to the athlete and session as they are now"),
+        WarmUp.edited(before.with(fresh), new Edit.Refit()));
+  }
+
+  private static Snapshots.Step step(PrescriptionRow row, Origin origin, String words) {
+    return new Snapshots.Step(row.currentRevision(), origin, words);
   }
 
   @Transactional
@@ -166,7 +166,7 @@ public class Prescriptions {
   @Transactional(readOnly = true)
   public List<Alternatives.Alternative> alternatives(UUID clubId, UUID id, String itemId) {
     PrescriptionRow row = row(clubId, id);
-    Plan plan = plan(row);
+    Plan plan = source(row).plan();
     PlanItem item = plan.item(itemId);
     return item.block() == WarmUpPart.TRANSITION
         ? List.of()
@@ -199,7 +199,7 @@ public class Prescriptions {
   @Transactional(readOnly = true)
   public Routine routine(UUID clubId, UUID id) {
     PrescriptionRow row = row(clubId, id);
-    return Routine.of(plan(row));
+    return Routine.of(source(row).plan());
   }
 
   /** Gives the athlete a routine's drills, adapted. */
@@ -207,10 +207,9 @@ public class Prescriptions {
   public AppliedRoutine apply(
       SignedIn coach, UUID id, int baseRevision, String name, Routine routine) {
     PrescriptionRow row = based(coach.clubId(), id, baseRevision);
-    Plan before = plan(row);
-    Routine.Applied applied = routine.applyTo(before);
+    Routine.Applied applied = routine.applyTo(source(row).plan());
     PrescriptionView view =
-        store(coach, row, row.currentRevision(), "Applied " + name, applied.plan());
+        store(coach, row, step(row, Origin.ROUTINE, "Applied " + name), WarmUp.of(applied.plan()));
     return new AppliedRoutine(view, applied.differences());
   }
 
@@ -250,7 +249,7 @@ public class Prescriptions {
 
   private PrescriptionView view(PrescriptionRow row) {
     RevisionRow revision = revision(row, row.currentRevision());
-    PrescriptionRequest request = snapshots.inputs(revision.inputs()).request();
+    PrescriptionRequest request = snapshots.source(row.clubId(), revision.inputs()).request();
     PlanView plan = snapshots.outcome(revision);
     boolean canRedo =
         revisions.existsByClubIdAndPrescriptionIdAndParent(
@@ -293,12 +292,12 @@ public class Prescriptions {
   }
 
   private PrescriptionView store(
-      SignedIn coach, PrescriptionRow row, Integer parent, String edit, Plan plan) {
-    PlanView outcome = PlanViews.of(plan);
-    RevisionRow revision = snapshots.next(coach, row, parent, edit, plan, outcome);
+      SignedIn coach, PrescriptionRow row, Snapshots.Step step, WarmUp warmUp) {
+    PlanView outcome = PlanViews.of(warmUp);
+    RevisionRow revision = snapshots.next(coach, row, step, warmUp, outcome);
     prescriptions.saveAndFlush(row);
     revisions.saveAndFlush(revision);
-    return view(row, revision, false, plan.request(), outcome);
+    return view(row, revision, false, warmUp.plan().request(), outcome);
   }
 
   private RevisionRow revision(PrescriptionRow row, int number) {
@@ -307,9 +306,9 @@ public class Prescriptions {
         .orElseThrow();
   }
 
-  private Plan plan(PrescriptionRow row) {
+  private PlanSource source(PrescriptionRow row) {
     String stored =
         revisions.findInputs(row.clubId(), row.id(), row.currentRevision()).orElseThrow();
-    return snapshots.plan(row.clubId(), stored);
+    return snapshots.source(row.clubId(), stored);
   }
 }

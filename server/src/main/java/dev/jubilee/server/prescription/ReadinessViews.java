@@ -1,10 +1,10 @@
 package dev.jubilee.server.prescription;
 
 import dev.jubilee.core.intensity.HeartRate;
-import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.readiness.Readiness;
 import dev.jubilee.core.readiness.Verdict;
 import dev.jubilee.core.simulation.Trace;
+import dev.jubilee.core.warmup.WarmUp;
 import dev.jubilee.server.prescription.PlanView.ReadinessView;
 import dev.jubilee.server.prescription.PlanView.VerdictView;
 import java.util.List;
@@ -19,11 +19,11 @@ final class ReadinessViews {
 
   private ReadinessViews() {}
 
-  static ReadinessView of(Plan plan) {
-    Readiness readiness = Readiness.of(plan);
+  static ReadinessView of(WarmUp warmUp) {
+    Readiness readiness = warmUp.readiness();
     int start = readiness.start();
     Trace usual = readiness.usual();
-    Optional<HeartRate> heart = plan.anchors().heart();
+    Optional<HeartRate> heart = warmUp.plan().anchors().heart();
     return new ReadinessView(
         STEP,
         figures(start, s -> 100 * usual.muscle(s)),

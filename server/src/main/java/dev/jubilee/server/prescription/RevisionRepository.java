@@ -38,12 +38,12 @@ public interface RevisionRepository extends JpaRepository<RevisionRow, UUID> {
   List<RevisionRow> findCurrent(UUID clubId, Collection<UUID> ids);
 
   /** A prescription's inputs without its long outcome, and what made it. */
-  record Current(UUID prescriptionId, String edit, String inputs) {}
+  record Current(UUID prescriptionId, Origin origin, String inputs) {}
 
   @Query(
       """
       select new dev.jubilee.server.prescription.RevisionRepository$Current(
-        r.prescriptionId, r.edit, r.inputs)
+        r.prescriptionId, r.origin, r.inputs)
       from RevisionRow r, PrescriptionRow p
       where p.clubId = :clubId and p.id in :ids
         and r.prescriptionId = p.id and r.number = p.currentRevision""")

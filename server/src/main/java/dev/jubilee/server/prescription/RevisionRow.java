@@ -2,6 +2,8 @@ package dev.jubilee.server.prescription;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Transient;
@@ -23,8 +25,13 @@ public class RevisionRow implements Persistable<UUID> {
   private UUID prescriptionId;
   private int number;
   private Integer parent;
+
+  @Enumerated(EnumType.STRING)
+  private Origin origin;
+
   private String edit;
   private String engineVersion;
+  private int snapshotVersion;
 
   @Column(columnDefinition = "jsonb")
   @ColumnTransformer(write = "?::jsonb")
@@ -50,8 +57,10 @@ public class RevisionRow implements Persistable<UUID> {
       PrescriptionRow of,
       int number,
       Integer parent,
+      Origin origin,
       String edit,
       String engineVersion,
+      int snapshotVersion,
       String inputs,
       String outcome,
       String sketch,
@@ -62,8 +71,10 @@ public class RevisionRow implements Persistable<UUID> {
     this.prescriptionId = of.id();
     this.number = number;
     this.parent = parent;
+    this.origin = origin;
     this.edit = edit;
     this.engineVersion = engineVersion;
+    this.snapshotVersion = snapshotVersion;
     this.inputs = inputs;
     this.outcome = outcome;
     this.sketch = sketch;

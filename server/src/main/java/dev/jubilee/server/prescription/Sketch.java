@@ -11,15 +11,12 @@ import java.util.List;
  * @param steps effort over time, in order
  */
 record Sketch(int seconds, List<SessionView.Step> steps) {
-  /** Effort of easy movement between efforts, for drawing only. */
-  private static final int RECOVERY = 22;
-
   static Sketch of(PlanView plan) {
     List<SessionView.Step> steps = new ArrayList<>();
     for (PlanView.ItemView item : plan.items()) {
       add(steps, item.changeSeconds(), 0);
       add(steps, item.workSeconds(), item.effort());
-      add(steps, item.recoverySeconds(), RECOVERY);
+      add(steps, item.recoverySeconds(), item.recoveryEffort());
     }
     return new Sketch(plan.seconds(), steps);
   }

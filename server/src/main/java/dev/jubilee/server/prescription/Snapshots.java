@@ -1,24 +1,20 @@
 package dev.jubilee.server.prescription;
 
-import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanSource;
 import dev.jubilee.core.prescription.Prescriber;
+import dev.jubilee.core.warmup.WarmUp;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.json.Json;
+import dev.jubilee.server.prescription.stored.SnapshotV1;
 import dev.jubilee.server.signin.SignedIn;
 import java.time.Instant;
-import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
-/** From plans to stored revisions and back. */
+/** From warm-ups to stored revisions and back. */
 @Component
 class Snapshots {
-  static final String PRESCRIBED = "Prescribed";
-
-  /** What made a prescription of a block, until a coach changes it. */
-  static final String FOR_THE_BLOCK = "Prescribed for the block";
-
-  private static final Set<String> BY_JUBILEE = Set.of(PRESCRIBED, FOR_THE_BLOCK);
+  private static final int VERSION = 1;
 
   private final Json json;
   private final Libraries libraries;
@@ -28,44 +24,38 @@ class Snapshots {
     this.libraries = libraries;
   }
 
-  /** Whether an edit is one that a coach made. */
-  static boolean isByHand(String edit) {
-    return !BY_JUBILEE.contains(edit);
-  }
+  /**
+   * What made a revision.
+   *
+   * @param parent that it came from; null for the first
+   * @param words for undo and history
+   */
+  record Step(Integer parent, Origin origin, String words) {}
 
   /**
    * The next revision of a prescription, which points to it from now on; both are still to be
    * saved.
-   *
-   * @param parent that it came from; null for the first
    */
   RevisionRow next(
-      SignedIn coach,
-      PrescriptionRow row,
-      Integer parent,
-      String edit,
-      Plan plan,
-      PlanView outcome) {
+      SignedIn coach, PrescriptionRow row, Step step, WarmUp warmUp, PlanView outcome) {
     return new RevisionRow(
         row,
         row.nextRevision(),
-        parent,
-        edit,
+        step.parent(),
+        step.origin(),
+        step.words(),
         Prescriber.ENGINE_VERSION,
-        json.write(Inputs.of(plan)),
+        VERSION,
+        json.write(SnapshotV1.of(PlanSource.of(warmUp.plan()))),
         json.write(outcome),
         json.write(Sketch.of(outcome)),
         coach.coachId(),
         Instant.now());
   }
 
-  Inputs inputs(String stored) {
-    return json.read(stored, Inputs.class);
-  }
-
-  /** The plan of stored inputs, with the club's drills as they are now. */
-  Plan plan(UUID clubId, String storedInputs) {
-    return inputs(storedInputs).plan(libraries.of(clubId));
+  /** What stored inputs say, with the club's drills as they are now. */
+  PlanSource source(UUID clubId, String storedInputs) {
+    return json.read(storedInputs, SnapshotV1.class).toCore(libraries.of(clubId));
   }
 
   PlanView outcome(RevisionRow revision) {

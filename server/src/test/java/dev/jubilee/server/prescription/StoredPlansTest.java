@@ -2,39 +2,147 @@ package dev.jubilee.server.prescription;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.ResultConditions;
+import dev.jubilee.core.athlete.TestResult;
+import dev.jubilee.core.drill.Dose;
+import dev.jubilee.core.library.BuiltInLibrary;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PlanSource;
+import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.plan.Tuning;
+import dev.jubilee.core.quantity.Distance;
+import dev.jubilee.core.session.Aim;
+import dev.jubilee.core.session.Session;
+import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.json.Json;
+import dev.jubilee.server.prescription.stored.SnapshotV1;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What an earlier version stored stays readable, as it was written then. */
 class StoredPlansTest {
+  private static final List<Recovery.Doing> DOINGS =
+      List.of(
+          Recovery.Doing.WALK_BACK,
+          Recovery.Doing.JOG_BACK,
+          Recovery.Doing.SPIN,
+          Recovery.Doing.PADDLE,
+          Recovery.Doing.AT_THE_WALL,
+          Recovery.Doing.EASY);
+
   private final Json json = new Json();
 
   @Test
   void inputsFromBeforeResultsHadDatesAreRead() throws IOException {
-    Inputs inputs = json.read(stored("inputs-engine-1.json"), Inputs.class);
+    PlanSource source = read(stored("inputs-engine-1.json"));
 
-    assertThat(inputs.items()).isNotEmpty();
-    assertThat(inputs.request().tuning()).isEqualTo(Tuning.NONE);
-    assertThat(inputs.request().session().aim()).isEmpty();
-    assertThat(inputs.request().circumstances().conditions().humidity()).isEmpty();
-    assertThat(inputs.request().athlete().results())
+    assertThat(source.items()).isNotEmpty();
+    assertThat(source.request().tuning()).isEqualTo(Tuning.NONE);
+    assertThat(source.request().session().aim()).isEmpty();
+    assertThat(source.request().circumstances().conditions().humidity()).isEmpty();
+    assertThat(source.request().athlete().results())
         .isNotEmpty()
         .allSatisfy(r -> assertThat(r.taken().daysAgo()).isEmpty());
-    assertThat(json.read(json.write(inputs), Inputs.class)).isEqualTo(inputs);
+    assertThat(read(json.write(SnapshotV1.of(source)))).isEqualTo(source);
   }
 
+  /** Rounds and recoveries were told by ids and sentences once. */
   @Test
-  void outcomesFromBeforeTargetsHadUncertaintyAreRead() throws IOException {
-    PlanView outcome = json.read(stored("outcome-engine-1.json"), PlanView.class);
-
-    assertThat(outcome.items())
-        .filteredOn(i -> i.target() != null)
+  void roundsAndRecoveriesAreReadFromWhatTellsThemInOlderPlans() throws IOException {
+    PlanSource source = read(stored("inputs-engine-1.json"));
+    assertThat(source.items())
+        .filteredOn(i -> i.recovery().seconds() > 0)
         .isNotEmpty()
-        .allSatisfy(i -> assertThat(i.target().spread()).isZero());
+        .allSatisfy(i -> assertThat(i.recovery().doing()).isNotEqualTo(Recovery.Doing.NOTHING));
+    String twice = stored("inputs-engine-1.json").replace("\"figure-four\"", "\"f-round-2\"");
+    assertThat(read(twice).items()).filteredOn(PlanItem::isRepeat).isNotEmpty();
+  }
+
+  /** The sample holds every form of dose, kind of result and kind of aim; it is never rewritten. */
+  @ParameterizedTest
+  @ValueSource(strings = {"feel", "race", "figure"})
+  void everySealedTypeIsReadAsItWasWritten(String aim) throws IOException {
+    PlanSource source = everything(aim);
+    String sample = stored("snapshot-1-" + aim + ".json");
+    assertThat(read(sample)).isEqualTo(source);
+    assertThat(read(json.write(SnapshotV1.of(source)))).isEqualTo(source);
+  }
+
+  private PlanSource everything(String aim) throws IOException {
+    PlanSource base = read(stored("inputs-engine-1.json"));
+    Athlete before = base.request().athlete();
+    ResultConditions taken = new ResultConditions(Optional.of(12), ResultConditions.Setting.SLOW);
+    List<TestResult> results =
+        List.of(
+            new TestResult.RunRace(5000, Duration.ofMinutes(20), taken),
+            new TestResult.ThresholdPower(250, taken),
+            new TestResult.RidePowerTest(400, 300, taken),
+            new TestResult.Row2k(Duration.ofMinutes(8), taken),
+            new TestResult.SwimPair(Duration.ofMinutes(6), Duration.ofSeconds(170), taken),
+            new TestResult.RideTwentyMinutes(270, taken),
+            new TestResult.RowPiece(6000, Duration.ofMinutes(26), taken),
+            new TestResult.SwimRace(1500, Duration.ofMinutes(24), taken),
+            new TestResult.Sprint(Sport.RUN, 8.5, taken));
+    Athlete athlete =
+        new Athlete(
+            before.level(),
+            before.ageYears(),
+            before.restingHeartRate(),
+            before.maximumHeartRate(),
+            results,
+            before.limits(),
+            before.avoidances(),
+            before.deconditioned(),
+            before.mastery());
+    Aim meant =
+        switch (aim) {
+          case "feel" -> Aim.Feel.THRESHOLD;
+          case "race" -> new Aim.Race(5000, 5);
+          default -> new Aim.Figure(Aim.Unit.SECONDS_PER_KM, 240, 250);
+        };
+    Session was = base.request().session();
+    Session session =
+        new Session(
+            was.sport(),
+            was.kind(),
+            was.title(),
+            Optional.of(1000.0),
+            Optional.of(Duration.ofSeconds(90)),
+            was.stroke(),
+            Optional.of(meant));
+    List<Dose> doses =
+        List.of(
+            new Dose.Reps(10, 2, 2, 1.5),
+            new Dose.Timed(45, 2),
+            new Dose.Lengths(2, Distance.ofMetres(20), true, 2),
+            new Dose.Strokes(4, List.of("arms", "arms and body"), 10, 24),
+            new Dose.Circuit(3, 20, 10),
+            new Dose.Over(Distance.ofMetres(60), 7.5));
+    List<PlanItem> items = new ArrayList<>();
+    for (Dose dose : doses) {
+      PlanItem item = base.items().get(items.size());
+      items.add(
+          item.withDose(dose)
+              .withRound(1 + items.size() % 2)
+              .withRecovery(new Recovery(30, DOINGS.get(items.size()))));
+    }
+    PrescriptionRequest request =
+        base.request().with(athlete).with(session).with(items, base.request().excluded());
+    return new PlanSource(request, items, BuiltInLibrary.get());
+  }
+
+  private PlanSource read(String stored) {
+    return json.read(stored, SnapshotV1.class).toCore(BuiltInLibrary.get());
   }
 
   private static String stored(String name) throws IOException {

@@ -1,0 +1,399 @@
+package dev.jubilee.server.prescription.stored;
+
+import dev.jubilee.core.approach.Approach;
+import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.Contraindication;
+import dev.jubilee.core.athlete.Restriction;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.ComingFrom;
+import dev.jubilee.core.circumstances.Conditions;
+import dev.jubilee.core.circumstances.Place;
+import dev.jubilee.core.demand.TrainingPhase;
+import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.intensity.Target;
+import dev.jubilee.core.intensity.TargetMetric;
+import dev.jubilee.core.plan.Lock;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PlanSource;
+import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.plan.Recovery;
+import dev.jubilee.core.plan.Tuning;
+import dev.jubilee.core.session.Session;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.BodyRegion;
+import dev.jubilee.core.sport.Level;
+import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.sport.Stroke;
+import java.time.Duration;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What a revision remembers of a plan, as it lies in the database. A field may be added, absent in
+ * what is older; none may change its name or meaning. Whatever cannot be said that way becomes a
+ * {@code SnapshotV2} beside this one.
+ */
+public record SnapshotV1(Request request, List<Item> items) {
+
+  public static SnapshotV1 of(PlanSource source) {
+    return new SnapshotV1(Request.of(source.request()), items(source.items()));
+  }
+
+  /**
+   * The plan's source again.
+   *
+   * @param library the club's drills as they are now
+   */
+  public PlanSource toCore(DrillLibrary library) {
+    return new PlanSource(request.toCore(), toCore(items), library);
+  }
+
+  private static List<Item> items(List<PlanItem> items) {
+    return items.stream().map(Item::of).toList();
+  }
+
+  private static List<PlanItem> toCore(List<Item> items) {
+    return items.stream().map(Item::toCore).toList();
+  }
+
+  /** Everything a plan was computed from. */
+  public record Request(
+      AthleteV1 athlete,
+      SessionV1 session,
+      CircumstancesV1 circumstances,
+      ApproachV1 approach,
+      Set<String> lastTime,
+      List<Item> pinned,
+      Set<String> excluded,
+      Set<String> seen,
+      TuningV1 tuning,
+      PhaseV1 phase) {
+
+    static Request of(PrescriptionRequest r) {
+      return new Request(
+          AthleteV1.of(r.athlete()),
+          SessionV1.of(r.session()),
+          CircumstancesV1.of(r.circumstances()),
+          ApproachV1.of(r.approach()),
+          r.lastTime(),
+          items(r.pinned()),
+          r.excluded(),
+          r.seen(),
+          TuningV1.of(r.tuning()),
+          PhaseV1.of(r.phase()));
+    }
+
+    PrescriptionRequest toCore() {
+      return new PrescriptionRequest(
+          athlete.toCore(),
+          session.toCore(),
+          circumstances.toCore(),
+          approach == null ? Approach.USUAL : approach.toCore(),
+          lastTime == null ? Set.of() : lastTime,
+          SnapshotV1.toCore(pinned),
+          excluded,
+          seen == null ? Set.of() : seen,
+          tuning == null ? Tuning.NONE : tuning.toCore(),
+          phase == null ? TrainingPhase.NONE : phase.toCore());
+    }
+  }
+
+  /** Who. */
+  public record AthleteV1(
+      Level level,
+      int ageYears,
+      Integer restingHeartRate,
+      Integer maximumHeartRate,
+      List<ResultV1> results,
+      List<RestrictionV1> limits,
+      Set<Contraindication> avoidances,
+      boolean deconditioned,
+      Map<String, Integer> mastery) {
+
+    static AthleteV1 of(Athlete a) {
+      return new AthleteV1(
+          a.level(),
+          a.ageYears(),
+          a.restingHeartRate().orElse(null),
+          a.maximumHeartRate().orElse(null),
+          a.results().stream().map(ResultV1::of).toList(),
+          a.limits().stream().map(l -> new RestrictionV1(l.region(), l.severity())).toList(),
+          a.avoidances(),
+          a.deconditioned(),
+          a.mastery());
+    }
+
+    Athlete toCore() {
+      return new Athlete(
+          level,
+          ageYears,
+          Optional.ofNullable(restingHeartRate),
+          Optional.ofNullable(maximumHeartRate),
+          results.stream().map(ResultV1::toCore).toList(),
+          limits.stream().map(l -> new Restriction(l.region(), l.severity())).toList(),
+          avoidances,
+          deconditioned,
+          mastery);
+    }
+  }
+
+  /** What is stiff, sore or hurt. */
+  public record RestrictionV1(BodyRegion region, Restriction.Severity severity) {}
+
+  /** What for. */
+  public record SessionV1(
+      Sport sport,
+      SessionKind kind,
+      String title,
+      Double effortMetres,
+      Duration effortTime,
+      Stroke stroke,
+      AimV1 aim) {
+
+    static SessionV1 of(Session s) {
+      return new SessionV1(
+          s.sport(),
+          s.kind(),
+          s.title(),
+          s.effortMetres().orElse(null),
+          s.effortTime().orElse(null),
+          s.stroke().orElse(null),
+          s.aim().map(AimV1::of).orElse(null));
+    }
+
+    Session toCore() {
+      return new Session(
+          sport,
+          kind,
+          title,
+          Optional.ofNullable(effortMetres),
+          Optional.ofNullable(effortTime),
+          Optional.ofNullable(stroke),
+          Optional.ofNullable(aim).map(AimV1::toCore));
+    }
+  }
+
+  /** Where, with what and how long. */
+  public record CircumstancesV1(
+      int minutes,
+      boolean fill,
+      Place place,
+      Set<Kit> kit,
+      int temperature,
+      ComingFrom arrival,
+      ConditionsV1 conditions) {
+
+    static CircumstancesV1 of(Circumstances c) {
+      return new CircumstancesV1(
+          c.minutes(),
+          c.fill(),
+          c.place(),
+          c.kit(),
+          c.temperature(),
+          c.arrival(),
+          ConditionsV1.of(c.conditions()));
+    }
+
+    Circumstances toCore() {
+      return new Circumstances(
+          minutes,
+          fill,
+          place,
+          kit,
+          temperature,
+          arrival,
+          conditions == null ? Conditions.USUAL : conditions.toCore());
+    }
+  }
+
+  /** Weather, ground, wait and company. */
+  public record ConditionsV1(
+      int wind,
+      boolean wet,
+      Conditions.Surface surface,
+      int waitMinutes,
+      int group,
+      Integer lane,
+      Integer humidity) {
+
+    static ConditionsV1 of(Conditions c) {
+      return new ConditionsV1(
+          c.wind(),
+          c.wet(),
+          c.surface(),
+          c.waitMinutes(),
+          c.group(),
+          c.lane().orElse(null),
+          c.humidity().orElse(null));
+    }
+
+    Conditions toCore() {
+      return new Conditions(
+          wind,
+          wet,
+          surface,
+          waitMinutes,
+          group,
+          Optional.ofNullable(lane),
+          Optional.ofNullable(humidity));
+    }
+  }
+
+  /** A coach's schools. */
+  public record ApproachV1(
+      Approach.First first,
+      Approach.Holds holds,
+      Approach.Neck neck,
+      Approach.Balance balance,
+      Approach.Top top,
+      Approach.Routine routine,
+      Approach.Support support) {
+
+    public static ApproachV1 of(Approach a) {
+      return new ApproachV1(
+          a.first(), a.holds(), a.neck(), a.balance(), a.top(), a.routine(), a.support());
+    }
+
+    public Approach toCore() {
+      return new Approach(first, holds, neck, balance, top, routine, support);
+    }
+  }
+
+  /** What the simulation changed of the usual lengths, s. */
+  public record TuningV1(int raise, int transition, int topUp) {
+    static TuningV1 of(Tuning t) {
+      return new TuningV1(t.raise(), t.transition(), t.topUp());
+    }
+
+    Tuning toCore() {
+      return new Tuning(raise, transition, topUp);
+    }
+  }
+
+  /** Where in a training block. */
+  public record PhaseV1(
+      String words,
+      int volume,
+      double top,
+      int efforts,
+      int contacts,
+      Map<String, Integer> doses,
+      Set<String> familiar) {
+
+    static PhaseV1 of(TrainingPhase p) {
+      return new PhaseV1(
+          p.words(), p.volume(), p.top(), p.efforts(), p.contacts(), p.doses(), p.familiar());
+    }
+
+    TrainingPhase toCore() {
+      return new TrainingPhase(words, volume, top, efforts, contacts, doses, familiar);
+    }
+  }
+
+  /**
+   * A line of the plan.
+   *
+   * @param round absent in what is older, where the id tells it
+   * @param recovery absent in what is older, where the note tells it
+   */
+  public record Item(
+      String id,
+      WarmUpPart block,
+      String drillId,
+      String name,
+      DoseV1 dose,
+      TargetV1 target,
+      Integer round,
+      int changeSeconds,
+      String changeNote,
+      int recoverySeconds,
+      Recovery.Doing recovery,
+      String recoveryNote,
+      Lock lock) {
+
+    static Item of(PlanItem i) {
+      return new Item(
+          i.id(),
+          i.block(),
+          i.drillId(),
+          i.name(),
+          DoseV1.of(i.dose()),
+          i.target().map(TargetV1::of).orElse(null),
+          i.round(),
+          i.changeSeconds(),
+          i.changeNote(),
+          i.recovery().seconds(),
+          i.recovery().doing(),
+          null,
+          i.lock());
+    }
+
+    PlanItem toCore() {
+      return new PlanItem(
+          id,
+          block,
+          drillId,
+          name,
+          dose.toCore(),
+          Optional.ofNullable(target).map(TargetV1::toCore),
+          round != null ? round : id.endsWith("-round-2") ? 2 : 1,
+          changeSeconds,
+          changeNote,
+          new Recovery(recoverySeconds, recovery != null ? recovery : byNote()),
+          lock);
+    }
+
+    private Recovery.Doing byNote() {
+      return Arrays.stream(Recovery.Doing.values())
+          .filter(d -> d != Recovery.Doing.NOTHING && recoveryNote != null)
+          .filter(d -> recoveryNote.equals(d.words()) || recoveryNote.startsWith(d.words() + ","))
+          .findFirst()
+          .orElse(Recovery.Doing.NOTHING);
+    }
+  }
+
+  /** What to aim at. */
+  public record TargetV1(
+      EffortV1 effort,
+      TargetMetric gauge,
+      double value,
+      int percentOfTop,
+      int heartLow,
+      int heartHigh,
+      int ratePerMinute,
+      double spread) {
+
+    static TargetV1 of(Target t) {
+      return new TargetV1(
+          new EffortV1(t.effort().points()),
+          t.gauge(),
+          t.value(),
+          t.percentOfTop(),
+          t.heartLow(),
+          t.heartHigh(),
+          t.ratePerMinute(),
+          t.spread());
+    }
+
+    Target toCore() {
+      return new Target(
+          Effort.of(effort.points()),
+          gauge,
+          value,
+          percentOfTop,
+          heartLow,
+          heartHigh,
+          ratePerMinute,
+          spread);
+    }
+  }
+
+  /** On the effort scale. */
+  public record EffortV1(double points) {}
+}
