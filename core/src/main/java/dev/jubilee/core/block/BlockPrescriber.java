@@ -2,8 +2,8 @@ package dev.jubilee.core.block;
 
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.demand.Contacts;
 import dev.jubilee.core.demand.Demand;
-import dev.jubilee.core.demand.DemandFinder;
 import dev.jubilee.core.demand.TrainingPhase;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
@@ -69,7 +69,7 @@ public final class BlockPrescriber {
     Map<Integer, Integer> landings = new HashMap<>();
     int contacts = 0;
     for (Planned planned : sessions) {
-      int tolerated = DemandFinder.contacts(planned.session(), first);
+      int tolerated = Contacts.tolerated(planned.session(), first);
       Optional<Week> week = block.weekOf(planned.date());
       if (tolerated > 0 && week.isPresent()) {
         landings.merge(week.get().number(), 1, Integer::sum);

@@ -5,7 +5,7 @@ import static dev.jubilee.core.check.Finding.Severity.FAULT;
 
 import dev.jubilee.core.athlete.Contraindication;
 import dev.jubilee.core.athlete.Restriction;
-import dev.jubilee.core.demand.DemandFinder;
+import dev.jubilee.core.demand.LoadedRegions;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.WarmUpPart;
@@ -26,7 +26,7 @@ final class BodyChecks implements Check {
   public List<Finding> examine(Plan plan) {
     List<Finding> findings = new ArrayList<>();
     for (Restriction limit : plan.request().athlete().limits()) {
-      boolean loaded = DemandFinder.loadedChain(plan.request().session()).contains(limit.region());
+      boolean loaded = LoadedRegions.of(plan.request().session()).contains(limit.region());
       boolean hard = plan.request().session().kind().isHard();
       if (limit.severity() == Restriction.Severity.HURT) {
         findings.add(

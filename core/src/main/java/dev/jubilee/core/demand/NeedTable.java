@@ -8,7 +8,6 @@ import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Sport;
-import dev.jubilee.core.sport.Stroke;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
@@ -154,24 +153,6 @@ final class NeedTable {
     }
     if (kind == SessionKind.SPRINT) {
       more(new Need.Mobility(HAMSTRINGS), 0.8);
-    }
-    return this;
-  }
-
-  /** Strokes ask for other hips and shoulders; common practice. */
-  NeedTable forStroke(Stroke stroke) {
-    switch (stroke) {
-      case BREASTSTROKE -> {
-        more(new Need.Mobility(ADDUCTORS), 2.4);
-        more(new Need.Mobility(HIPS), 1);
-        more(new Need.Mobility(KNEES), 0.5);
-      }
-      case BUTTERFLY -> {
-        more(new Need.Mobility(CHEST), 0.8);
-        more(new Need.Mobility(LOWER_BACK), 1);
-      }
-      case BACKSTROKE -> more(new Need.Mobility(CHEST), 1);
-      case FREESTYLE -> {}
     }
     return this;
   }

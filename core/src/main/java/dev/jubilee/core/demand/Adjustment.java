@@ -1,0 +1,17 @@
+package dev.jubilee.core.demand;
+
+/**
+ * One thing that makes a warm-up longer, shorter, higher or lower than the session alone would: a
+ * novice, the cold, a wait. Each is a class of its own; {@link Adjustments} has them in order.
+ */
+interface Adjustment {
+
+  /**
+   * The demand with this taken into account; the same draft where it does not apply. Whatever a
+   * coach should hear of adds a sentence.
+   */
+  DemandDraft adjust(DemandDraft draft, DemandContext context);
+
+  /** Where the rule comes from: a published source, or "common practice". */
+  String source();
+}

@@ -1,0 +1,32 @@
+package dev.jubilee.core.demand;
+
+import java.util.List;
+
+/**
+ * All adjustments, in the order they are made: who it is, the weather, the body, the company and
+ * the coach's school first, as they change lengths; then what caps the build, the gravest first.
+ */
+final class Adjustments {
+  static final List<Adjustment> ALL =
+      List.of(
+          new ForLevel(),
+          new AfterLayOff(),
+          new ForTemperature(),
+          new ForStroke(),
+          new AfterSitting(),
+          new ForStiffRegions(),
+          new InRain(),
+          new OnSlipperyGround(),
+          new InAGroup(),
+          new WithDrillsFirst(),
+          new ForBalance(),
+          new WithAWait(),
+          new WithHurtRegions(),
+          new WithSoreRegions(),
+          new CappedByLevel(),
+          new CappedByApproach(),
+          new CappedByGround(),
+          new CappedByTime());
+
+  private Adjustments() {}
+}

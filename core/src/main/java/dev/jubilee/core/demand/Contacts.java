@@ -1,0 +1,38 @@
+package dev.jubilee.core.demand;
+
+import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.Contraindication;
+import dev.jubilee.core.athlete.Restriction;
+import dev.jubilee.core.session.Session;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.Sport;
+
+/** How many ground contacts a warm-up may have. */
+public final class Contacts {
+  private Contacts() {}
+
+  /**
+   * Contacts in a warm-up take a small part of a session's 80–140 (Potach &amp; Chu, NSCA
+   * Essentials); the share is a Jubilee modelling choice. None by default for swimmers, cyclists
+   * and rowers.
+   */
+  public static int tolerated(Session session, Athlete athlete) {
+    boolean lands = session.sport() == Sport.RUN || session.kind() == SessionKind.JUMPS;
+    if (!lands
+        || session.kind() == SessionKind.GYM
+        || athlete.deconditioned()
+        || athlete.avoidances().contains(Contraindication.CONTACTS)
+        || LoadedRegions.LANDING.stream().anyMatch(r -> athlete.has(r, Restriction.Severity.SORE))
+        || !session.kind().isHard()) {
+      return 0;
+    }
+    int whole =
+        switch (athlete.level()) {
+          case NOVICE -> 80;
+          case INTERMEDIATE -> 110;
+          case ADVANCED -> 140;
+        };
+    boolean springy = session.kind() == SessionKind.SPRINT || session.kind() == SessionKind.JUMPS;
+    return springy ? whole : whole * 2 / 3;
+  }
+}

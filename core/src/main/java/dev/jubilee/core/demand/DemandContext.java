@@ -1,0 +1,32 @@
+package dev.jubilee.core.demand;
+
+import dev.jubilee.core.approach.Approach;
+import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.Restriction;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.intensity.Anchors;
+import dev.jubilee.core.session.Session;
+
+/**
+ * All that a demand follows from.
+ *
+ * @param anchors of the athlete in the session's sport
+ */
+record DemandContext(
+    Session session,
+    Athlete athlete,
+    Anchors anchors,
+    Circumstances circumstances,
+    Approach approach,
+    TrainingPhase phase) {
+
+  boolean isHard() {
+    return session.kind().isHard();
+  }
+
+  /** Whether a region that the session loads is at least as bad as this. */
+  boolean hasLoaded(Restriction.Severity severity) {
+    return athlete.limits().stream()
+        .anyMatch(l -> l.severity() == severity && LoadedRegions.of(session).contains(l.region()));
+  }
+}

@@ -1,0 +1,64 @@
+package dev.jubilee.core.demand;
+
+import dev.jubilee.core.drill.Need;
+import dev.jubilee.core.intensity.Effort;
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A demand in the making. Lengths are seconds and not yet whole, so that the order of the
+ * adjustments costs nothing by rounding.
+ *
+ * @param firstEffort how hard the session begins
+ * @param buildTop where the build must end; rest when no build is wanted
+ * @param raise s
+ * @param mobilise s
+ * @param activate s
+ * @param drill s
+ * @param drills most drills
+ * @param efforts graded efforts
+ * @param transition s
+ * @param needs weights above 0
+ * @param contacts ground contacts tolerated
+ * @param why a sentence for each adjustment that a coach should hear of
+ */
+@RecordBuilder
+record DemandDraft(
+    Effort firstEffort,
+    Effort buildTop,
+    double raise,
+    double mobilise,
+    double activate,
+    double drill,
+    int drills,
+    int efforts,
+    int transition,
+    Map<Need, Double> needs,
+    int contacts,
+    List<String> why)
+    implements DemandDraftBuilder.With {
+
+  DemandDraft because(String sentence) {
+    List<String> all = new ArrayList<>(why);
+    all.add(sentence);
+    return withWhy(all);
+  }
+
+  DemandDraft needing(Need need, double more) {
+    Map<Need, Double> all = new LinkedHashMap<>(needs);
+    all.merge(need, more, Double::sum);
+    return withNeeds(all);
+  }
+
+  boolean hasBuild() {
+    return buildTop.points() > 0;
+  }
+
+  /** With a build that goes no higher. */
+  DemandDraft cappedAt(Effort cap) {
+    return buildTop.isAbove(cap) ? withBuildTop(cap) : this;
+  }
+}

@@ -1,0 +1,100 @@
+package dev.jubilee.core.demand;
+
+import dev.jubilee.core.intensity.Anchors;
+import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.session.Session;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.session.WorkIntensity;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/** What the kind of a session alone asks for: the demand before any adjustment. */
+final class KindOfSession {
+  /**
+   * Ideal parts of a warm-up by kind of session, in seconds; common practice: little before easy
+   * work, about 15 min easy and 5–10 min mobility before near-maximal work, longest relative to the
+   * work before sprints.
+   */
+  private record Shape(
+      int raise, int mobilise, int activate, int drill, int drills, int efforts, int transition) {}
+
+  private static final Map<SessionKind, Shape> SHAPES =
+      new EnumMap<>(
+          Map.of(
+              SessionKind.EASY, new Shape(120, 110, 50, 0, 5, 0, 20),
+              SessionKind.LONG, new Shape(150, 180, 50, 0, 6, 0, 30),
+              SessionKind.THRESHOLD, new Shape(540, 200, 60, 110, 9, 3, 120),
+              SessionKind.INTERVALS, new Shape(720, 290, 90, 200, 12, 4, 240),
+              SessionKind.TIME_TRIAL, new Shape(780, 270, 75, 140, 10, 5, 420),
+              SessionKind.SPRINT, new Shape(540, 290, 150, 320, 15, 5, 240),
+              SessionKind.STEEPLE, new Shape(720, 270, 75, 300, 13, 4, 240),
+              SessionKind.GYM, new Shape(300, 240, 120, 0, 10, 3, 120),
+              SessionKind.JUMPS, new Shape(480, 270, 180, 150, 12, 4, 180)));
+
+  private KindOfSession() {}
+
+  static DemandDraft draft(DemandContext context) {
+    Session session = context.session();
+    Shape shape = SHAPES.get(session.kind());
+    Effort first = WorkIntensity.firstEffort(session, context.anchors());
+    return new DemandDraft(
+        first,
+        buildTop(session, context.anchors(), first),
+        shape.raise(),
+        shape.mobilise(),
+        shape.activate(),
+        shape.drill(),
+        shape.drills(),
+        shape.efforts(),
+        shape.transition(),
+        NeedTable.of(session).weights(),
+        Contacts.tolerated(session, context.athlete()),
+        List.of(words(session.kind())));
+  }
+
+  /** Muscle temperature above rest that a kind of session wants, °C. */
+  static double warmth(SessionKind kind) {
+    return switch (kind) {
+      case EASY, LONG -> 0.5;
+      case GYM, THRESHOLD -> 1.5;
+      case INTERVALS, TIME_TRIAL, STEEPLE, SPRINT, JUMPS -> 2.0;
+    };
+  }
+
+  /** Where the build ends when nothing caps it: at the session's own intensity, or above it. */
+  private static Effort buildTop(Session session, Anchors anchors, Effort first) {
+    if (!session.kind().isHard()) {
+      return Effort.REST;
+    }
+    return switch (session.sport()) {
+      case RUN ->
+          switch (session.kind()) {
+            // Strides above race pace before hard distance work; common practice.
+            case TIME_TRIAL -> higher(first, anchors.shareOfTop(0.80));
+            case INTERVALS -> higher(first, anchors.shareOfTop(0.70));
+            default -> first;
+          };
+      case RIDE, ROW -> session.kind() == SessionKind.SPRINT ? anchors.shareOfTop(0.95) : first;
+      case SWIM -> first;
+    };
+  }
+
+  private static Effort higher(Effort a, Effort b) {
+    return a.isAbove(b) ? a : b;
+  }
+
+  private static String words(SessionKind kind) {
+    return switch (kind) {
+      case EASY -> "An easy session needs little: start it slowly, a few minutes are enough.";
+      case LONG -> "A long session warms up in its own first 15 to 20 minutes.";
+      case THRESHOLD -> "Threshold work: moderate, build-ups to session pace, no sprinting.";
+      case INTERVALS -> "Near-maximal intervals: full warm-up, graded efforts to session pace.";
+      case TIME_TRIAL -> "All-out from the gun: thorough, then 5 to 10 min to settle.";
+      case SPRINT -> "Sprints: longest for the work, drills and build-ups to full speed.";
+      case STEEPLE -> "Barriers: as intervals, plus the hurdle ladder.";
+      case GYM -> "Gym: whole body, then warm-up sets of the first lift in place of build-ups.";
+      case JUMPS -> "Jumps: whole body, contacts, then approach jumps that rise.";
+    };
+  }
+}

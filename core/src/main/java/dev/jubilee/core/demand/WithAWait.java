@@ -1,0 +1,23 @@
+package dev.jubilee.core.demand;
+
+/** A wait before the start is kept free. */
+final class WithAWait implements Adjustment {
+  @Override
+  public DemandDraft adjust(DemandDraft draft, DemandContext context) {
+    int minutes = context.circumstances().conditions().waitMinutes();
+    if (60 * minutes <= draft.transition()) {
+      return draft;
+    }
+    return draft
+        .withTransition(60 * minutes)
+        .because(
+            minutes
+                + " min of waiting before the start are kept free"
+                + (minutes >= DemandFinder.LONG_WAIT ? ", with a top-up near their end." : "."));
+  }
+
+  @Override
+  public String source() {
+    return "common practice";
+  }
+}
