@@ -82,3 +82,12 @@ describe("the builder by keyboard", () => {
     expect(late(holding(), "l")).toBeUndefined();
   });
 });
+
+describe("what can be kept", () => {
+  it("is all or nothing of a raise, and a rung only on a ladder", () => {
+    expect(locksOf(item("jog", "RAISE"))).toEqual(["NONE", "DOSE"]);
+    expect(locksOf(item("swings", "MOBILISE"))).not.toContain("DRILL");
+    const climbed = item("a-skip", "DRILL", { easier: { drillId: "a-march", name: "A-march" } });
+    expect(locksOf(climbed)).toContain("DRILL");
+  });
+});
