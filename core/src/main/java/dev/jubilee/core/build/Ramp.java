@@ -1,5 +1,6 @@
 package dev.jubilee.core.build;
 
+import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.DrillLibrary;
@@ -170,7 +171,7 @@ public final class Ramp {
   private List<GradedEffort> running(int count, boolean brief) {
     boolean slippery = request.circumstances().isSlippery();
     double lane = request.circumstances().lane().metres();
-    if (lane < 15 || slippery) {
+    if (lane < Circumstances.LEAST_LANE || slippery) {
       return slippery
           ? onLand(count)
           : byFeel("spot-run-build", count, 12, 30, Recovery.Doing.SHAKE_OUT);

@@ -1,10 +1,54 @@
 package dev.jubilee.core.check;
 
 import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.quantity.Bounds;
+import java.time.Duration;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
-/** Looks at a finished plan for one kind of trouble. */
-interface Check {
+/**
+ * Looks at a finished plan for one kind of trouble. Each is a class of its own; {@link Checks} has
+ * them in order.
+ */
+abstract class Check {
+  private final FindingCode code;
+
+  Check(FindingCode code) {
+    this.code = code;
+  }
+
   /** What it finds, empty when all is well; never null. */
-  List<Finding> examine(Plan plan);
+  abstract List<Finding> examine(Plan plan);
+
+  /** A finding of this check about the whole plan, to be acknowledged. */
+  final Finding finding(String what, String why) {
+    return Finding.of(code, what, why);
+  }
+
+  /** A finding that goes away with the item. */
+  final Finding removable(PlanItem item, String what, String why) {
+    return finding(what, why).about(item.id()).with(Remedy.remove("Take it out", item.id()));
+  }
+
+  final boolean isHard(Plan plan) {
+    return plan.request().session().kind().isHard();
+  }
+
+  static int seconds(List<PlanItem> items) {
+    return items.stream().mapToInt(PlanItem::seconds).sum();
+  }
+
+  static Optional<PlanItem> longest(List<PlanItem> items) {
+    return items.stream().max(Comparator.comparingInt(PlanItem::seconds));
+  }
+
+  static double points(PlanItem item) {
+    return item.target().map(t -> t.effort().points()).orElse(0.0);
+  }
+
+  static String clock(int seconds) {
+    return Bounds.clock(Duration.ofSeconds(seconds));
+  }
 }

@@ -5,22 +5,14 @@ import java.util.Optional;
 /**
  * Something a coach should know about a plan.
  *
- * @param code stable name, upper case
- * @param severity how much it matters
+ * @param code what kind of thing it is, with its severity and its source
  * @param itemId the item it is about, if one
  * @param what in a sentence
  * @param why the reason in a sentence
- * @param evidence the source, or "common practice"
  * @param remedy what one click does about it; to take note, where no change of the plan helps
  */
 public record Finding(
-    String code,
-    Severity severity,
-    Optional<String> itemId,
-    String what,
-    String why,
-    String evidence,
-    Remedy remedy) {
+    FindingCode code, Optional<String> itemId, String what, String why, Remedy remedy) {
 
   /** How much a finding matters, gravest first. */
   public enum Severity {
@@ -32,16 +24,24 @@ public record Finding(
     NOTE
   }
 
-  static Finding of(Severity severity, String code, String what, String why, String evidence) {
-    return new Finding(
-        code, severity, Optional.empty(), what, why, evidence, Remedy.acknowledge(code));
+  static Finding of(FindingCode code, String what, String why) {
+    return new Finding(code, Optional.empty(), what, why, Remedy.acknowledge(code.name()));
   }
 
   Finding about(String item) {
-    return new Finding(code, severity, Optional.of(item), what, why, evidence, remedy);
+    return new Finding(code, Optional.of(item), what, why, remedy);
   }
 
   Finding with(Remedy other) {
-    return new Finding(code, severity, itemId, what, why, evidence, other);
+    return new Finding(code, itemId, what, why, other);
+  }
+
+  public Severity severity() {
+    return code.severity();
+  }
+
+  /** The published source, or "common practice". */
+  public String evidence() {
+    return code.source();
   }
 }

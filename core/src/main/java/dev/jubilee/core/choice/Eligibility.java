@@ -19,9 +19,6 @@ import java.util.Optional;
 
 /** Whether a drill may be given to this athlete, here, today; if not, why not. */
 public final class Eligibility {
-  /** Held so long it counts as a held stretch; shorter pauses are part of moving. */
-  private static final int HELD = 10;
-
   /** How many can pass a single piece of kit round; Jubilee modelling choice. */
   public static final int SHARES = 3;
 
@@ -52,7 +49,7 @@ public final class Eligibility {
 
   /** What the coach's approach leaves out. */
   private static Optional<String> againstApproach(Drill drill, Approach approach) {
-    if (drill.holdSeconds() >= HELD && approach.holds() == Approach.Holds.NONE) {
+    if (drill.isHeld() && approach.holds() == Approach.Holds.NONE) {
       return Optional.of("is held, which your approach leaves out");
     }
     boolean isNeck = drill.regions().contains(BodyRegion.NECK) && drill.regions().size() == 1;

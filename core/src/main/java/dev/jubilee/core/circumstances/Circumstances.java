@@ -28,6 +28,9 @@ public record Circumstances(
   public static final int LEAST_MINUTES = 3;
   public static final int MOST_MINUTES = 60;
 
+  /** A shorter straight is no room to run, m; common practice. */
+  public static final int LEAST_LANE = 15;
+
   /** At and below this the raise grows; common practice puts it near 10 °C. */
   public static final int COLD = 10;
 

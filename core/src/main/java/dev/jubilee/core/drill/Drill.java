@@ -107,6 +107,13 @@ public record Drill(
     return rung.map(Rung::ladder).orElse(id);
   }
 
+  /** Held so long it counts as a held stretch, s; shorter pauses are part of moving. */
+  private static final int HELD = 10;
+
+  public boolean isHeld() {
+    return holdSeconds >= HELD;
+  }
+
   /** Whether it is quick or lands hard, and so not for slippery ground. */
   public boolean needsGrip() {
     return contacts > 0 || (position == Position.TRAVELLING && effort >= 50);

@@ -1,5 +1,8 @@
 package dev.jubilee.core.drill;
 
+import dev.jubilee.core.sport.Sport;
+import java.util.Optional;
+
 /** What must be at hand. */
 public enum Kit {
   MINI_BAND("a mini band"),
@@ -22,6 +25,16 @@ public enum Kit {
 
   public String words() {
     return words;
+  }
+
+  /** What a sport is done on or in; runners need nothing. */
+  public static Optional<Kit> apparatusOf(Sport sport) {
+    return switch (sport) {
+      case RUN -> Optional.empty();
+      case RIDE -> Optional.of(BIKE);
+      case ROW -> Optional.of(ROWER);
+      case SWIM -> Optional.of(POOL);
+    };
   }
 
   /** The thing the session itself is done on or in, rather than an aid. */

@@ -85,7 +85,7 @@ public record WarmUp(
 
   /** Whether the coach has taken note of a finding. */
   public boolean isAcknowledged(Finding finding) {
-    return plan.request().seen().contains(finding.code());
+    return plan.request().seen().contains(finding.code().name());
   }
 
   private static String length(Plan plan) {

@@ -135,11 +135,14 @@ class ChecksTest {
   }
 
   private static List<String> codes(Plan plan) {
-    return Checks.of(plan).stream().map(Finding::code).toList();
+    return Checks.of(plan).stream().map(f -> f.code().name()).toList();
   }
 
   private static Finding finding(Plan plan, String code) {
-    return Checks.of(plan).stream().filter(f -> f.code().equals(code)).findFirst().orElseThrow();
+    return Checks.of(plan).stream()
+        .filter(f -> f.code().name().equals(code))
+        .findFirst()
+        .orElseThrow();
   }
 
   private static Plan applied(Plan plan, Remedy remedy) {

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.check.Checks;
-import dev.jubilee.core.check.Finding;
 import dev.jubilee.core.choice.LockedItems;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
@@ -231,7 +230,7 @@ class CoachExpectationsTest {
     assertThat(percents(plan)).isNotEmpty().allMatch(p -> p <= 70);
     assertThat(plan.contacts()).isZero();
     assertThat(Checks.of(plan))
-        .extracting(Finding::code)
+        .extracting(f -> f.code().name())
         .contains("SORE", "HARD_COLD", "SHORT_FOR_HARD");
   }
 
@@ -263,7 +262,7 @@ class CoachExpectationsTest {
       assertThat(plan.in(WarmUpPart.TRANSITION)).isNotEmpty();
       assertThat(plan.seconds()).isLessThanOrEqualTo(plan.availableSeconds());
       if (kind.isHard()) {
-        assertThat(Checks.of(plan)).extracting(Finding::code).contains("NOTHING_LEFT");
+        assertThat(Checks.of(plan)).extracting(f -> f.code().name()).contains("NOTHING_LEFT");
       }
     }
   }
@@ -282,7 +281,7 @@ class CoachExpectationsTest {
                 assertThat(plan.drill(item).orElseThrow().kit())
                     .as(item.name())
                     .noneMatch(Kit::isApparatus));
-    assertThat(Checks.of(plan)).extracting(Finding::code).doesNotContain("NO_ROOM_TO_RUN");
+    assertThat(Checks.of(plan)).extracting(f -> f.code().name()).doesNotContain("NO_ROOM_TO_RUN");
   }
 
   @Test
@@ -294,7 +293,7 @@ class CoachExpectationsTest {
             Scenarios.withoutResults(Level.NOVICE), request.session(), request.circumstances());
     Plan plan = Scenarios.plan(unknown);
     assertThat(plan.items()).allMatch(i -> i.target().isEmpty() || i.target().get().value() == 0);
-    assertThat(Checks.of(plan)).extracting(Finding::code).contains("BY_FEEL");
+    assertThat(Checks.of(plan)).extracting(f -> f.code().name()).contains("BY_FEEL");
   }
 
   private static Plan swim(Stroke stroke) {

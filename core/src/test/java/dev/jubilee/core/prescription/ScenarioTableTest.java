@@ -602,7 +602,7 @@ class ScenarioTableTest {
 
   private static Must warns(String code) {
     return new Must(
-        "says " + code, p -> Checks.of(p).stream().anyMatch(f -> f.code().equals(code)));
+        "says " + code, p -> Checks.of(p).stream().anyMatch(f -> f.code().name().equals(code)));
   }
 
   private static Must says(String words) {

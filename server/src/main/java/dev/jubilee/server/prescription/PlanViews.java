@@ -105,7 +105,7 @@ final class PlanViews {
 
   private static FindingView finding(Finding f, WarmUp warmUp) {
     return new FindingView(
-        f.code(),
+        f.code().name(),
         f.severity(),
         f.itemId().orElse(null),
         f.what(),

@@ -10,27 +10,24 @@ import java.util.Optional;
 import java.util.TreeMap;
 
 /** What the session wants and nothing here can give: which limit stands in the way. */
-final class ReachChecks implements Check {
-  /** Less than this of drills is not missed; Jubilee modelling choice. */
+final class NothingLeft extends Check {
+  /** Less than this of drills is not missed, s; Jubilee modelling choice. */
   private static final int MISSED = 120;
 
   private static final int ROOM_LEFT = 60;
 
+  NothingLeft() {
+    super(FindingCode.NOTHING_LEFT);
+  }
+
   @Override
-  public List<Finding> examine(Plan plan) {
+  List<Finding> examine(Plan plan) {
     boolean isWanted = plan.demand().menuTotal() >= MISSED;
     boolean hasRoom = plan.availableSeconds() - plan.seconds() >= ROOM_LEFT;
     boolean hasDrill = plan.items().stream().anyMatch(i -> i.block().isChosen());
-    if (!isWanted || !hasRoom || hasDrill) {
-      return List.of();
-    }
-    return List.of(
-        Finding.of(
-            Finding.Severity.FAULT,
-            "NOTHING_LEFT",
-            "No drill is left to choose for this athlete here.",
-            reason(plan),
-            "common practice"));
+    return !isWanted || !hasRoom || hasDrill
+        ? List.of()
+        : List.of(finding("No drill is left to choose for this athlete here.", reason(plan)));
   }
 
   /** The limits that rule out most, as phrases. */

@@ -1,0 +1,36 @@
+package dev.jubilee.core.check;
+
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A step that asks for everything at once. */
+final class BigStep extends Check {
+  /** Points of the effort scale; Jubilee modelling choice. */
+  private static final double BIG = 32;
+
+  BigStep() {
+    super(FindingCode.BIG_STEP);
+  }
+
+  @Override
+  List<Finding> examine(Plan plan) {
+    List<Finding> findings = new ArrayList<>();
+    List<PlanItem> build = plan.in(WarmUpPart.BUILD);
+    double before = plan.in(WarmUpPart.RAISE).stream().mapToDouble(Check::points).max().orElse(0);
+    for (PlanItem item : build) {
+      double now = points(item);
+      if (now > before + BIG) {
+        findings.add(
+            finding(
+                    "A big step up to " + item.name() + ".",
+                    "Even steps let the legs and the lungs follow.")
+                .about(item.id()));
+      }
+      before = Math.max(before, now);
+    }
+    return findings;
+  }
+}

@@ -1,0 +1,45 @@
+package dev.jubilee.core.check;
+
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.intensity.TargetMetric;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import java.util.List;
+
+/** A build that stops short of the session. */
+final class BuildTooLow extends Check {
+  /** Shorter warm-ups stop their build early on purpose, s. */
+  static final int ROOM_FOR_A_BUILD = 20 * 60;
+
+  /** Points below what is asked that a coach would see; Jubilee modelling choice. */
+  private static final double SEEN = 14;
+
+  BuildTooLow() {
+    super(FindingCode.BUILD_TOO_LOW);
+  }
+
+  @Override
+  List<Finding> examine(Plan plan) {
+    List<PlanItem> build = plan.in(WarmUpPart.BUILD);
+    if (build.isEmpty()
+        || plan.demand().efforts() == 0
+        || plan.availableSeconds() < ROOM_FOR_A_BUILD) {
+      return List.of();
+    }
+    double top = build.stream().mapToDouble(Check::points).max().orElse(0);
+    boolean isByFeel =
+        build
+            .get(build.size() - 1)
+            .target()
+            .filter(t -> t.gauge() == TargetMetric.FEEL)
+            .isPresent();
+    if (isByFeel || top >= plan.demand().buildTop().points() - SEEN) {
+      return List.of();
+    }
+    return List.of(
+        finding(
+                "The build stops well below the first effort.",
+                "The session's first effort would be the first at its own speed.")
+            .with(Remedy.refit("Re-fit the build")));
+  }
+}

@@ -1,0 +1,31 @@
+package dev.jubilee.core.check;
+
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.session.SessionKind;
+import java.util.List;
+
+/** More than an easy session deserves. */
+final class LongForEasy extends Check {
+  private static final int LONG = 12 * 60;
+
+  LongForEasy() {
+    super(FindingCode.LONG_FOR_EASY);
+  }
+
+  @Override
+  List<Finding> examine(Plan plan) {
+    boolean isEasy = plan.request().session().kind() == SessionKind.EASY;
+    if (!isEasy || plan.seconds() <= LONG || plan.request().circumstances().fill()) {
+      return List.of();
+    }
+    Finding finding =
+        finding(
+            clock(plan.seconds()) + " before an easy session.",
+            "Start slowly instead; five minutes are enough.");
+    return List.of(
+        longest(plan.in(WarmUpPart.RAISE))
+            .map(raise -> finding.with(Remedy.dose("Raise 2 min", raise.id(), 120)))
+            .orElse(finding));
+  }
+}

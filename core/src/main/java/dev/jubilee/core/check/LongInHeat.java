@@ -1,0 +1,38 @@
+package dev.jubilee.core.check;
+
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import java.util.List;
+
+/** A long raise in the heat. */
+final class LongInHeat extends Check {
+  private static final int LONG = 12 * 60;
+
+  LongInHeat() {
+    super(FindingCode.LONG_IN_HEAT);
+  }
+
+  @Override
+  List<Finding> examine(Plan plan) {
+    List<PlanItem> raise = plan.in(WarmUpPart.RAISE);
+    Circumstances circumstances = plan.request().circumstances();
+    int felt = circumstances.feltTemperature();
+    if (felt < HotAir.HOT || seconds(raise) <= LONG) {
+      return List.of();
+    }
+    PlanItem longest = longest(raise).orElseThrow();
+    return List.of(
+        finding(
+                seconds(raise) / 60
+                    + " min of raise at "
+                    + felt
+                    + " °C"
+                    + HotAir.byFeel(circumstances)
+                    + ".",
+                "The heat does half of it; more only tires and dries out.")
+            .about(longest.id())
+            .with(Remedy.dose("Halve it", longest.id(), longest.dose().amount() / 2)));
+  }
+}

@@ -1,0 +1,31 @@
+package dev.jubilee.core.check;
+
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.plan.Plan;
+import java.util.List;
+
+/** The plan takes longer than there is. */
+final class OverTime extends Check {
+  OverTime() {
+    super(FindingCode.OVER_TIME);
+  }
+
+  @Override
+  List<Finding> examine(Plan plan) {
+    int over = plan.seconds() - plan.availableSeconds();
+    if (over <= 0) {
+      return List.of();
+    }
+    int needed = (plan.seconds() + 59) / 60;
+    boolean isAllLocked = plan.items().stream().allMatch(i -> i.lock().keepsDrill());
+    Remedy remedy =
+        needed <= Circumstances.MOST_MINUTES && isAllLocked
+            ? Remedy.minutes("Allow " + needed + " min", plan, needed)
+            : Remedy.refit("Re-fit to " + plan.request().circumstances().minutes() + " min");
+    return List.of(
+        finding(
+                "The plan takes " + clock(plan.seconds()) + ", " + clock(over) + " over.",
+                "A plan that overruns eats the session or is cut at random.")
+            .with(remedy));
+  }
+}

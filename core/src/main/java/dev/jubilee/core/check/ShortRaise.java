@@ -1,0 +1,27 @@
+package dev.jubilee.core.check;
+
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.plan.Plan;
+import java.util.List;
+
+/** Nothing, or not enough, that lifts temperature. */
+final class ShortRaise extends Check {
+  private static final int SHORT = 4 * 60;
+
+  ShortRaise() {
+    super(FindingCode.SHORT_RAISE);
+  }
+
+  @Override
+  List<Finding> examine(Plan plan) {
+    int raise = seconds(plan.in(WarmUpPart.RAISE));
+    if (!isHard(plan) || raise >= SHORT || plan.availableSeconds() < ShortForHard.SHORT) {
+      return List.of();
+    }
+    return List.of(
+        finding(
+                raise == 0 ? "Nothing lifts temperature." : "Only " + clock(raise) + " of raise.",
+                "Muscle temperature needs 3 to 5 min to rise and about 10 to level.")
+            .with(Remedy.refit("Re-fit")));
+  }
+}

@@ -1,0 +1,24 @@
+package dev.jubilee.core.check;
+
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import java.util.Optional;
+
+/** A drill too quick for slippery ground. */
+final class SlipperyGround extends ItemCheck {
+  SlipperyGround() {
+    super(FindingCode.SLIPPERY);
+  }
+
+  @Override
+  Optional<Finding> examine(Plan plan, PlanItem item, Drill drill) {
+    Circumstances circumstances = plan.request().circumstances();
+    return removableIf(
+        circumstances.isSlippery() && !circumstances.place().isWet() && drill.needsGrip(),
+        item,
+        item.name() + " is too quick for this ground.",
+        "Slips hurt.");
+  }
+}

@@ -1,0 +1,33 @@
+package dev.jubilee.core.check;
+
+import dev.jubilee.core.athlete.Restriction;
+import dev.jubilee.core.demand.LoadedRegions;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.session.Session;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Something is sore that a hard session loads. */
+final class SoreRegion extends Check {
+  SoreRegion() {
+    super(FindingCode.SORE);
+  }
+
+  @Override
+  List<Finding> examine(Plan plan) {
+    List<Finding> findings = new ArrayList<>();
+    Session session = plan.request().session();
+    for (Restriction limit : plan.request().athlete().limits()) {
+      if (limit.severity() == Restriction.Severity.SORE
+          && isHard(plan)
+          && LoadedRegions.of(session).contains(limit.region())) {
+        findings.add(
+            finding(
+                "Sore " + limit.region().words() + " before " + session.kind().words() + ".",
+                "The build is capped. Stop building at pain that rises with speed and lower or"
+                    + " change the session; if it lasts, see a licensed clinician."));
+      }
+    }
+    return findings;
+  }
+}

@@ -1,0 +1,21 @@
+package dev.jubilee.core.check;
+
+import dev.jubilee.core.plan.Plan;
+import java.util.List;
+
+/** No result to make targets from. */
+final class TargetsByFeel extends Check {
+  TargetsByFeel() {
+    super(FindingCode.BY_FEEL);
+  }
+
+  @Override
+  List<Finding> examine(Plan plan) {
+    return plan.anchors().known()
+        ? List.of()
+        : List.of(
+            finding(
+                "No test result in this sport: targets are by feel.",
+                "A race or test result turns them into paces, watts or splits."));
+  }
+}
