@@ -20,6 +20,7 @@ export type Segment = Schemas["SegmentView"];
 export type Readiness = Schemas["ReadinessView"];
 export type Finding = Schemas["FindingView"];
 export type EditRequest = Schemas["EditRequest"];
+export type Phrase = Schemas["Phrase"];
 export type DoseEdit = Schemas["DoseEdit"];
 export type DrillSummary = Schemas["DrillSummary"];
 export type PlaceInfo = Schemas["PlaceInfo"];

@@ -7,7 +7,7 @@ import { Problem } from "../api/problem";
 import type { AthleteProfile, AthleteView, LimitInput } from "../api/types";
 import { Complaint } from "../shared/Complaint";
 import { SelectField, TextField, Tick } from "../shared/fields";
-import { inMeasures } from "../shared/units";
+import { say } from "../shared/units";
 import { REGIONS, SPORTS } from "../shared/words";
 import { ResultRow } from "./ResultRow";
 import { draftOf, NEW_RESULT, resultOf, type ResultDraft } from "./results";
@@ -222,8 +222,8 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
       {athlete && (
         <>
           <Head title="What follows" hint="" />
-          {athlete.basis.map((sentence) => (
-            <Box key={sentence}>{inMeasures(sentence)}.</Box>
+          {athlete.basis.map((phrase) => (
+            <Box key={phrase.text}>{say(phrase)}.</Box>
           ))}
         </>
       )}

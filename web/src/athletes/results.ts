@@ -1,6 +1,6 @@
 // Test results between what is typed and what is sent.
 import type { AthleteView, ResultInput } from "../api/types";
-import { clock, inMeasures, parseClock } from "../shared/units";
+import { clock, criticalSpeed, parseClock } from "../shared/units";
 
 type Weighed = AthleteView["weighed"][number];
 export type ResultKind = ResultInput["kind"];
@@ -105,9 +105,9 @@ export function weighedWords({ sport, critical, spread, daysAgo }: Weighed): str
 function criticalWords(sport: Weighed["sport"], critical: number): string {
   switch (sport) {
     case "RUN":
-      return inMeasures(`critical speed ${clock(1000 / critical)} /km`);
+      return criticalSpeed(critical, false);
     case "SWIM":
-      return inMeasures(`critical speed ${clock(100 / critical)} /100 m`);
+      return criticalSpeed(critical, true);
     case "RIDE":
     case "ROW":
       return `critical power ${Math.round(critical)} W`;

@@ -7,7 +7,7 @@ import { api, data } from "../api/client";
 import type { SquadSheet } from "../api/types";
 import { dayAndMonth, timeOf, weekday } from "../day/dates";
 import { Complaint } from "../shared/Complaint";
-import { clock, targetWords } from "../shared/units";
+import { clock, say, targetWords } from "../shared/units";
 import { BLOCKS } from "../shared/words";
 
 type Row = SquadSheet["rows"][number];
@@ -93,7 +93,7 @@ function Cell({ row, cell }: { row: Row; cell: Row["cells"][number] }) {
   return (
     <>
       {cell.name !== row.name && <b>{cell.name} </b>}
-      <span>{cell.dose}</span>
+      <span>{say(cell.dose)}</span>
       {cell.target && <em>{targetWords(cell.target)}</em>}
     </>
   );

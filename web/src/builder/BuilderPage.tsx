@@ -8,7 +8,7 @@ import { Complaint } from "../shared/Complaint";
 import { Countdown } from "../shared/Countdown";
 import { Curves } from "../shared/Curves";
 import { SportIcon } from "../shared/icons";
-import { clock, inMeasures } from "../shared/units";
+import { clock, say } from "../shared/units";
 import { KINDS, SPORTS } from "../shared/words";
 import { AddDrill } from "./AddDrill";
 import { ApproachPanel } from "./ApproachPanel";
@@ -203,11 +203,11 @@ const Why = memo(function Why({ plan, onStep }: WhyProps) {
           <p key={sentence}>{sentence}</p>
         ))}
         <div className="basis">
-          {plan.basis.map((sentence) => (
-            <p key={sentence}>{inMeasures(sentence)}.</p>
+          {plan.basis.map((phrase) => (
+            <p key={phrase.text}>{say(phrase)}.</p>
           ))}
           {plan.conflicts.map((sentence) => (
-            <p key={sentence}>{inMeasures(sentence)}</p>
+            <p key={sentence}>{sentence}</p>
           ))}
         </div>
         <Button mt="2" variant="ghost" onClick={() => onStep("refresh")}>

@@ -3,7 +3,7 @@ import { memo, useEffect, useRef } from "react";
 import type { Item } from "../api/types";
 import { ember } from "../shared/ember";
 import { Lock } from "../shared/icons";
-import { clock, figures } from "../shared/units";
+import { clock, figures, say } from "../shared/units";
 import { BLOCKS } from "../shared/words";
 import { LOCKS } from "./locks";
 import { toggled } from "./shortcuts";
@@ -105,7 +105,7 @@ const Row = memo(function Row({ item, index, isChosen, onChoose, onEdit }: RowPr
         {item.name}
       </button>
       <span className="dose">
-        {item.dose}
+        {say(item.dose)}
         {item.recoverySeconds > 0 && `, ${item.recoverySeconds} s easy`}
       </span>
       <span className="aim">

@@ -3,7 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { memo, useState } from "react";
 import { api, data } from "../api/client";
 import type { Item } from "../api/types";
-import { clock, targetWords } from "../shared/units";
+import { clock, say, targetWords } from "../shared/units";
 import { KITS } from "../shared/words";
 import { LOCKS, locksOf } from "./locks";
 import type { Edit } from "./usePlan";
@@ -41,7 +41,7 @@ export const ItemPanel = memo(function ItemPanel({ prescriptionId, item, onEdit 
           −
         </Button>
         <div className="dose" data-testid="dose">
-          {item.dose}
+          {say(item.dose)}
         </div>
         <Button
           aria-label="More"

@@ -1,4 +1,5 @@
 // What changed from one plan to another, drill by drill.
+import { say } from "../shared/units";
 import type { Item, PlanView } from "../api/types";
 import { LOCKS } from "./locks";
 
@@ -13,10 +14,10 @@ export function differences(before: PlanView, after: PlanView): Difference[] {
   const is = new Map(after.items.map((i) => [i.id, i]));
   const found: Difference[] = [];
   for (const item of after.items) {
-    if (!was.has(item.id)) found.push({ kind: "new", what: `${item.name}, ${item.dose}` });
+    if (!was.has(item.id)) found.push({ kind: "new", what: `${item.name}, ${say(item.dose)}` });
   }
   for (const item of before.items) {
-    if (!is.has(item.id)) found.push({ kind: "gone", what: `${item.name}, ${item.dose}` });
+    if (!is.has(item.id)) found.push({ kind: "gone", what: `${item.name}, ${say(item.dose)}` });
   }
   for (const item of after.items) {
     const old = was.get(item.id);
@@ -33,7 +34,8 @@ export function differences(before: PlanView, after: PlanView): Difference[] {
 }
 
 function change(old: Item, item: Item): string {
-  if (old.dose !== item.dose) return `${item.name}: ${old.dose} became ${item.dose}`;
+  const [was, is] = [say(old.dose), say(item.dose)];
+  if (was !== is) return `${item.name}: ${was} became ${is}`;
   if (Math.abs(old.effort - item.effort) >= 1) {
     return `${item.name}: effort ${old.effort} became ${item.effort}`;
   }

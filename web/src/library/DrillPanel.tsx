@@ -4,7 +4,7 @@ import { changed } from "../api/changed";
 import { api } from "../api/client";
 import type { DrillView } from "../api/types";
 import { Complaint } from "../shared/Complaint";
-import { clock } from "../shared/units";
+import { clock, say } from "../shared/units";
 import { BLOCKS, KITS, POSITIONS, region, SPORTS } from "../shared/words";
 
 /** One drill up close. */
@@ -41,7 +41,7 @@ export function DrillPanel({ drill, onMend }: { drill: DrillView; onMend: () => 
       )}
       <Flex align="baseline" gap="3" my="2">
         <Box fontSize="2xl" fontWeight="700">
-          {drill.dose}
+          {say(drill.dose)}
         </Box>
         <Box color="inkSoft">{clock(drill.seconds)}</Box>
       </Flex>

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useRef, useState, type CSSProperties } from "react";
 import type { FollowView, Item, Segment } from "../api/types";
 import { ember, emberStep } from "../shared/ember";
-import { clock, figures } from "../shared/units";
+import { clock, figures, say } from "../shared/units";
 import { BLOCKS } from "../shared/words";
 import { changeSides, countIn, keepAwake, nextItem } from "./signals";
 import { moveTo, pause, seconds, start as startWatch, STOPPED } from "./stopwatch";
@@ -82,7 +82,7 @@ export function Player({ view, start, onLeave }: Props) {
       </header>
       <section className="drill" aria-live="polite">
         <h1>{item.name}</h1>
-        <p className="dose">{item.dose}</p>
+        <p className="dose">{say(item.dose)}</p>
       </section>
       <Count beat={beat} at={at} />
       <TargetLine item={item} />
@@ -92,7 +92,7 @@ export function Player({ view, start, onLeave }: Props) {
       <p className="next">
         {next ? (
           <>
-            Next: <b>{next.name}</b>, {next.dose}
+            Next: <b>{next.name}</b>, {say(next.dose)}
           </>
         ) : (
           <>

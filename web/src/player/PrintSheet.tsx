@@ -1,7 +1,7 @@
 import { Fragment } from "react";
 import type { FollowView, Item } from "../api/types";
 import { Countdown } from "../shared/Countdown";
-import { clock, targetWords } from "../shared/units";
+import { clock, say, targetWords } from "../shared/units";
 import { BLOCKS } from "../shared/words";
 import { beginOf, localTime, startInstant } from "./starttime";
 
@@ -51,7 +51,7 @@ export function PrintSheet({ view }: { view: FollowView }) {
                   <Versions item={item} />
                 </td>
                 <td>
-                  {item.dose}
+                  {say(item.dose)}
                   {item.recoverySeconds > 0 && `, then ${item.recoverySeconds} s easy`}
                 </td>
                 <td>{item.target ? targetWords(item.target) : ""}</td>

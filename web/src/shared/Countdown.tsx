@@ -3,7 +3,7 @@ import { memo, useState, type CSSProperties, type PointerEvent } from "react";
 import type { Item, PlanView } from "../api/types";
 import { ember } from "./ember";
 import { axisSpan, bands, placesTo, ticks, treads, type Tread } from "./staircase";
-import { about, clock } from "./units";
+import { about, clock, say } from "./units";
 import { BLOCKS } from "./words";
 
 const percent = (fraction: number) => `${(100 * fraction).toFixed(3)}%`;
@@ -144,7 +144,7 @@ function TreadBox({ tread, chosen, shift, onChoose, onDrag, onDrop }: TreadProps
   const shared = {
     className: `tread${chosen ? " chosen" : ""}${shift === 0 ? "" : " dragged"}`,
     style: { left: percent(tread.from + shift), width: percent(tread.to - tread.from) },
-    title: `${item.name}, ${item.dose}, T−${clock(item.startsBefore)}`,
+    title: `${item.name}, ${say(item.dose)}, T−${clock(item.startsBefore)}`,
   };
   if (!onChoose) {
     return (
@@ -158,7 +158,7 @@ function TreadBox({ tread, chosen, shift, onChoose, onDrag, onDrop }: TreadProps
       type="button"
       // The list below is the way by keyboard; the axis would only double it.
       tabIndex={-1}
-      aria-label={`${item.name}, ${item.dose}`}
+      aria-label={`${item.name}, ${say(item.dose)}`}
       onClick={() => {
         if (!moved) onChoose(item);
       }}

@@ -21,4 +21,5 @@ export function setMeasures(next: Measures): void {
 
 /** Exactly, by definition of the international yard. */
 export const MILE = 1609.344;
-export const HUNDRED_YARDS = 91.44;
+export const YARD = 0.9144;
+export const HUNDRED_YARDS = 100 * YARD;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Target } from "../api/types";
-import { clock, figures, inMeasures, parseClock } from "./units";
+import { clock, figures, parseClock, say } from "./units";
 
 const target = (gauge: Target["gauge"], value: number): Target => ({
   gauge,
@@ -57,13 +57,22 @@ describe("clock", () => {
   });
 });
 
-describe("inMeasures", () => {
+describe("say", () => {
   // 1 mile = 1609.344 m and 1 yd = 0.9144 m, exactly.
-  it("tells the paces of a sentence by the mile and by 100 yd", () => {
-    const sentence = "Critical speed 4:00 /km: 5 km in 20:00; in water 1:40.0 /100 m";
-    expect(inMeasures(sentence, true)).toBe(
-      "Critical speed 6:26 /mile: 5 km in 20:00; in water 1:31 /100 yd",
+  it("puts figures into words in the measures that are wanted", () => {
+    const phrase = {
+      text: "Critical speed {0}, in water {1}; 2 × {2} and back",
+      figures: [
+        { kind: "RUN_SPEED" as const, value: 1000 / 240 },
+        { kind: "SWIM_SPEED" as const, value: 1 },
+        { kind: "LENGTH" as const, value: 18.288 },
+      ],
+    };
+    expect(say(phrase, true)).toBe(
+      "Critical speed 6:26 /mile, in water 1:31 /100 yd; 2 × 20 yd and back",
     );
-    expect(inMeasures(sentence, false)).toBe(sentence);
+    expect(say(phrase, false)).toBe(
+      "Critical speed 4:00 /km, in water 1:40 /100 m; 2 × 18 m and back",
+    );
   });
 });

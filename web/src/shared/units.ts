@@ -1,6 +1,6 @@
 // Figures as athletes read them, each with its unit.
-import type { Target } from "../api/types";
-import { HUNDRED_YARDS, measures, MILE } from "./measures";
+import type { Phrase, Target } from "../api/types";
+import { HUNDRED_YARDS, measures, MILE, YARD } from "./measures";
 
 /** 95 as "1:35", 3700 as "1:01:40"; whole seconds, rounded half up. */
 export function clock(seconds: number): string {
@@ -89,15 +89,27 @@ export function targetWords(target: Target): string {
   return [`${main} ${unit}`, ...more].join(" · ");
 }
 
-const PACE_IN_WORDS = /(\d+):(\d\d(?:\.\d)?) \/(km|100 m)\b/g;
+/** Words of the server's, each figure in the measures that are wanted. */
+export function say(phrase: Phrase, inMiles = measures() === "MILES"): string {
+  return phrase.figures.reduce(
+    (text, figure, i) => text.replace(`{${i}}`, said(figure, inMiles)),
+    phrase.text,
+  );
+}
 
-/** A sentence of the server's, its paces in the measures that are wanted. */
-export function inMeasures(sentence: string, inMiles = measures() === "MILES"): string {
-  if (!inMiles) return sentence;
-  return sentence.replace(PACE_IN_WORDS, (_, minutes: string, seconds: string, per: string) => {
-    const time = 60 * Number(minutes) + Number(seconds);
-    return per === "km"
-      ? `${clock((time * MILE) / 1000)} /mile`
-      : `${clock((time * HUNDRED_YARDS) / 100)} /100 yd`;
-  });
+function said({ kind, value }: Phrase["figures"][number], inMiles: boolean): string {
+  switch (kind) {
+    case "LENGTH":
+      return inMiles ? `${Math.round(value / YARD)} yd` : `${Math.round(value)} m`;
+    case "RUN_SPEED":
+      return inMiles ? `${clock(MILE / value)} /mile` : `${clock(1000 / value)} /km`;
+    case "SWIM_SPEED":
+      return inMiles ? `${clock(HUNDRED_YARDS / value)} /100 yd` : `${clock(100 / value)} /100 m`;
+  }
+}
+
+/** Speed that can be held for long, in words. */
+export function criticalSpeed(metresPerSecond: number, inWater: boolean): string {
+  const kind = inWater ? "SWIM_SPEED" : "RUN_SPEED";
+  return say({ text: "critical speed {0}", figures: [{ kind, value: metresPerSecond }] });
 }

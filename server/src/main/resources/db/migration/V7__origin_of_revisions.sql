@@ -32,11 +32,17 @@ UPDATE prescription_revision SET outcome = jsonb_set(outcome, '{findings}', coal
                         'action', 'ACKNOWLEDGE', 'finding', finding -> 'code') END)))
      FROM jsonb_array_elements(outcome -> 'findings') finding), '[]'));
 
--- What a press changes a dose by, and how easy a recovery is, stand with each item.
+-- What a press changes a dose by and how easy a recovery is stand with each item; figures in
+-- words are numbers until they are shown.
 UPDATE prescription_revision SET outcome = outcome || jsonb_build_object(
     'conflicts', '[]'::jsonb,
+    'basis', coalesce(
+        (SELECT jsonb_agg(jsonb_build_object('text', sentence, 'figures', '[]'::jsonb) ORDER BY place)
+         FROM jsonb_array_elements(outcome -> 'basis') WITH ORDINALITY AS b (sentence, place)),
+        '[]'),
     'items', coalesce(
         (SELECT jsonb_agg(item || jsonb_build_object(
+                    'dose', jsonb_build_object('text', item -> 'dose', 'figures', '[]'::jsonb),
                     'recoveryEffort', 28,
                     'step', CASE
                         WHEN item ->> 'unit' = 's' AND (item ->> 'amount')::integer >= 120 THEN 30

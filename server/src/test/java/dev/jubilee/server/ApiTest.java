@@ -190,7 +190,7 @@ class ApiTest {
     JsonNode plan = prescription(1);
     String path = "/api/prescriptions/" + plan.get("id").asString() + "/edits";
     String itemId = item(plan, "MOBILISE").get("id").asString();
-    String lock = edit(plan, "LOCK", itemId).replace("}", ",\"lock\":\"RUNG\"}");
+    String lock = edit(plan, "LOCK", itemId).replace("}}", ",\"lock\":\"RUNG\"}}");
     JsonNode locked = JSON.readTree(coach.post(path, lock).body());
     assertThat(locked.get("edit").asString()).startsWith("Locked ");
     JsonNode shorter = JSON.readTree(coach.post(path, circumstances(locked, 12)).body());
@@ -200,7 +200,7 @@ class ApiTest {
 
     HttpResponse<String> nothing = coach.post(path, edit(shorter, "LOCK", itemId));
     assertThat(nothing.statusCode()).isEqualTo(422);
-    assertThat(JSON.readTree(nothing.body()).at("/errors/0/field").asString()).isEqualTo("lock");
+    assertThat(JSON.readTree(nothing.body()).at("/errors/0/field").asString()).isEqualTo("edit.lock");
   }
 
   @Test
@@ -210,12 +210,11 @@ class ApiTest {
     String cold =
         circumstances(plan, 30).replaceAll("\"temperature\":-?\\d+", "\"temperature\":-9");
     JsonNode freezing = JSON.readTree(coach.post(path, cold).body());
-    JsonNode finding = withRemedy(freezing, "SEEN");
+    JsonNode finding = withRemedy(freezing, "ACKNOWLEDGE");
     String seen =
-        edit(freezing, "SEEN", null)
-            .replace("}", ",\"finding\":\"" + finding.get("code").asString() + "\"}");
+        "{\"baseRevision\":" + rev(freezing) + ",\"edit\":" + finding.at("/remedy/edit") + "}";
     JsonNode after = JSON.readTree(coach.post(path, seen).body());
-    assertThat(withRemedy(after, "SEEN").get("seen").asBoolean()).isTrue();
+    assertThat(withRemedy(after, "ACKNOWLEDGE").get("seen").asBoolean()).isTrue();
     assertThat(after.at("/plan/items")).isEqualTo(freezing.at("/plan/items"));
   }
 
@@ -234,7 +233,7 @@ class ApiTest {
 
   private static JsonNode withRemedy(JsonNode view, String action) {
     for (JsonNode finding : view.at("/plan/findings")) {
-      if (finding.at("/remedy/action").asString().equals(action)) {
+      if (finding.at("/remedy/edit/action").asString().equals(action)) {
         return finding;
       }
     }
@@ -256,7 +255,7 @@ class ApiTest {
                             return one.post(
                                     path,
                                     edit(plan, "MOVE", id.asString())
-                                        .replace("}", ",\"amount\":1}"))
+                                        .replace("}}", ",\"places\":1}}"))
                                 .statusCode();
                           } catch (Exception e) {
                             throw new IllegalStateException(e);

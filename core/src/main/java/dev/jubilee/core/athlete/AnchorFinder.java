@@ -3,6 +3,7 @@ package dev.jubilee.core.athlete;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.HeartRate;
+import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.sport.Sport;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -35,21 +36,26 @@ public final class AnchorFinder {
             heartRate(athlete.ageYears(), athlete.restingHeartRate(), athlete.maximumHeartRate()));
     List<Estimate> all = Estimates.of(athlete, sport);
     Optional<Estimate> best = best(all);
-    List<String> basis = new ArrayList<>();
+    List<Phrase> basis = new ArrayList<>();
     List<String> conflicts = new ArrayList<>();
     CriticalModel model;
     if (best.isPresent()) {
       model = withSprint(best.get().model(), athlete, sport, basis, conflicts);
-      basis.add(0, best.get().basis() + ", ± " + percent(best.get().spread()) + " %");
+      basis.add(0, best.get().basis().then(", ± " + percent(best.get().spread()) + " %"));
       if (all.size() > 1) {
-        basis.add(1, "Of " + all.size() + " estimates this one is the surest: " + age(best.get()));
+        basis.add(
+            1,
+            Phrase.of(
+                "Of " + all.size() + " estimates this one is the surest: " + age(best.get())));
       }
       conflicts.addAll(0, conflicts(all, best.get()));
     } else {
       model = Estimates.relative(sport);
-      basis.add("No " + sport.name().toLowerCase(Locale.ROOT) + " result yet: efforts by feel");
+      basis.add(
+          Phrase.of(
+              "No " + sport.name().toLowerCase(Locale.ROOT) + " result yet: efforts by feel"));
     }
-    basis.add(heartBasis(athlete, heart.get()));
+    basis.add(Phrase.of(heartBasis(athlete, heart.get())));
     return new Anchors(
         sport,
         model,
@@ -102,7 +108,7 @@ public final class AnchorFinder {
       CriticalModel model,
       Athlete athlete,
       Sport sport,
-      List<String> basis,
+      List<Phrase> basis,
       List<String> conflicts) {
     Optional<TestResult.Sprint> sprint = sprint(athlete, sport);
     if (sprint.isEmpty()) {
@@ -116,7 +122,7 @@ public final class AnchorFinder {
           "A sprint of " + words + " is hardly above what is held for long: it does not count.");
       return model;
     }
-    basis.add("Top effort " + words + " as measured");
+    basis.add(Phrase.of("Top effort " + words + " as measured"));
     return new CriticalModel(model.critical(), model.reserve(), top, model.steepness());
   }
 

@@ -1,6 +1,7 @@
 package dev.jubilee.core.athlete;
 
 import dev.jubilee.core.intensity.CriticalModel;
+import dev.jubilee.core.quantity.Phrase;
 import java.util.List;
 
 /**
@@ -19,7 +20,7 @@ public record Estimate(
     String name,
     CriticalModel model,
     double own,
-    String basis) {
+    Phrase basis) {
   /*
    * Jubilee modelling choices. Form moves by about a per cent a month for those who train, either
    * way, so that an old result says less, not something else.
@@ -32,8 +33,13 @@ public record Estimate(
   private static final double HELD_BACK = 0.04;
 
   /** Of one result. */
-  Estimate(TestResult result, String name, CriticalModel model, double own, String basis) {
+  Estimate(TestResult result, String name, CriticalModel model, double own, Phrase basis) {
     this(result, List.of(result), name, model, own, basis);
+  }
+
+  /** Of one result, told without figures that depend on measures. */
+  Estimate(TestResult result, String name, CriticalModel model, double own, String basis) {
+    this(result, name, model, own, Phrase.of(basis));
   }
 
   /** Whether a result is among those that it comes from. */

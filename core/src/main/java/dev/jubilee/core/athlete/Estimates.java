@@ -4,6 +4,7 @@ import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.RowingErgometer;
 import dev.jubilee.core.intensity.RunningIndex;
 import dev.jubilee.core.quantity.Bounds;
+import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.sport.Sport;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -141,13 +142,14 @@ final class Estimates {
         length(race.metres()) + " in " + Bounds.clock(race.time()),
         CriticalModel.through(300, d5, 1200, d20, RUN_SPRINT * critical),
         minutes > 120 ? FAR_OFF : minutes < 8 || minutes > 60 ? ONE_EFFORT : TWO_EFFORTS,
-        String.format(
-            Locale.ROOT,
-            "Critical speed %s /km: %s for %s gives index %.1f (Daniels & Gilbert 1979)",
-            Bounds.clock(Duration.ofMillis((long) (1_000_000 / critical))),
-            Bounds.clock(race.time()),
-            length(race.metres()),
-            index));
+        Phrase.of(
+            String.format(
+                Locale.ROOT,
+                "Critical speed {0}: %s for %s gives index %.1f (Daniels & Gilbert 1979)",
+                Bounds.clock(race.time()),
+                length(race.metres()),
+                index),
+            new Phrase.Figure(Phrase.Kind.RUN_SPEED, critical)));
   }
 
   private static Estimate rideWith(TestResult test, String name, double critical, String basis) {
@@ -247,14 +249,15 @@ final class Estimates {
             "2 km and " + length(longer.get().metres()) + " together",
             CriticalModel.through(t1, w1, t2, w2, ROW_SPRINT * critical),
             TWO_EFFORTS,
-            String.format(
-                Locale.ROOT,
-                "Critical power %.0f W, W′ %.1f kJ: 2 km in %s and %s in %s (Monod & Scherrer 1965)",
-                critical,
-                (w1 - critical * t1) / 1000,
-                Bounds.clock(shorter.get().time()),
-                length(longer.get().metres()),
-                Bounds.clock(longer.get().time()))));
+            Phrase.of(
+                String.format(
+                    Locale.ROOT,
+                    "Critical power %.0f W, W′ %.1f kJ: 2 km in %s and %s in %s (Monod & Scherrer 1965)",
+                    critical,
+                    (w1 - critical * t1) / 1000,
+                    Bounds.clock(shorter.get().time()),
+                    length(longer.get().metres()),
+                    Bounds.clock(longer.get().time())))));
   }
 
   private static <T extends TestResult> Optional<T> first(List<TestResult> all, Class<T> kind) {
@@ -281,12 +284,13 @@ final class Estimates {
             + Bounds.clock(pair.time200()),
         CriticalModel.through(t200, 200, t400, 400, top).inWater(),
         TWO_EFFORTS,
-        String.format(
-            Locale.ROOT,
-            "Critical swim speed %s /100 m: 400 m in %s, 200 m in %s (Wakayoshi et al. 1992)",
-            Bounds.clock(Duration.ofMillis((long) (100_000 / critical))),
-            Bounds.clock(pair.time400()),
-            Bounds.clock(pair.time200())));
+        Phrase.of(
+            String.format(
+                Locale.ROOT,
+                "Critical swim speed {0}: 400 m in %s, 200 m in %s (Wakayoshi et al. 1992)",
+                Bounds.clock(pair.time400()),
+                Bounds.clock(pair.time200())),
+            new Phrase.Figure(Phrase.Kind.SWIM_SPEED, critical)));
   }
 
   private static Estimate swim(TestResult.SwimRace race) {
@@ -296,13 +300,14 @@ final class Estimates {
         length(race.metres()) + " in " + Bounds.clock(race.time()),
         new CriticalModel(critical, SWIM_RESERVE, SWIM_SPRINT * critical).inWater(),
         FAR_OFF,
-        String.format(
-            Locale.ROOT,
-            "Critical swim speed %s /100 m: %s in %s, D′ of %.0f m assumed",
-            Bounds.clock(Duration.ofMillis((long) (100_000 / critical))),
-            length(race.metres()),
-            Bounds.clock(race.time()),
-            SWIM_RESERVE));
+        Phrase.of(
+            String.format(
+                Locale.ROOT,
+                "Critical swim speed {0}: %s in %s, D′ of %.0f m assumed",
+                length(race.metres()),
+                Bounds.clock(race.time()),
+                SWIM_RESERVE),
+            new Phrase.Figure(Phrase.Kind.SWIM_SPEED, critical)));
   }
 
   static CriticalModel relative(Sport sport) {

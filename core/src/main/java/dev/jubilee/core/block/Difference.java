@@ -54,7 +54,12 @@ final class Difference {
           } else if (!other.drillId().equals(item.drillId())) {
             words.add(item.name() + " → " + other.name());
           } else if (other.dose().amount() != item.dose().amount()) {
-            words.add(item.name() + " " + item.dose().words() + " → " + other.dose().words());
+            words.add(
+                item.name()
+                    + " "
+                    + item.dose().words().metric()
+                    + " → "
+                    + other.dose().words().metric());
           }
         });
     now.forEach(

@@ -2,6 +2,7 @@ package dev.jubilee.core.drill;
 
 import dev.jubilee.core.drill.Segment.Side;
 import dev.jubilee.core.quantity.Distance;
+import dev.jubilee.core.quantity.Phrase;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -41,7 +42,7 @@ public sealed interface Dose {
   List<Segment> segments();
 
   /** As a coach writes it: {@code 10 a side, each way}, {@code 30 s a side}, {@code 2 × 20 m}. */
-  String words();
+  Phrase words();
 
   /** What {@link #amount()} counts. */
   Unit unit();
@@ -143,11 +144,12 @@ public sealed interface Dose {
     }
 
     @Override
-    public String words() {
+    public Phrase words() {
       String each = directions == 2 ? " each way" : "";
-      return sides == 2
-          ? count + " a side" + (each.isEmpty() ? "" : "," + each)
-          : count + (each.isEmpty() ? " reps" : each);
+      return Phrase.of(
+          sides == 2
+              ? count + " a side" + (each.isEmpty() ? "" : "," + each)
+              : count + (each.isEmpty() ? " reps" : each));
     }
 
     @Override
@@ -215,15 +217,16 @@ public sealed interface Dose {
     }
 
     @Override
-    public String words() {
+    public Phrase words() {
       if (sides == 2) {
-        return secondsEach + " s a side";
+        return Phrase.of(secondsEach + " s a side");
       }
-      return secondsEach >= 120
-          ? secondsEach % 60 == 0
-              ? secondsEach / 60 + " min"
-              : String.format(Locale.ROOT, "%d:%02d min", secondsEach / 60, secondsEach % 60)
-          : secondsEach + " s";
+      return Phrase.of(
+          secondsEach >= 120
+              ? secondsEach % 60 == 0
+                  ? secondsEach / 60 + " min"
+                  : String.format(Locale.ROOT, "%d:%02d min", secondsEach / 60, secondsEach % 60)
+              : secondsEach + " s");
     }
 
     @Override
@@ -298,8 +301,9 @@ public sealed interface Dose {
     }
 
     @Override
-    public String words() {
-      return lengths + " × " + whole(oneWay) + (thereAndBack ? " and back" : ", walk back");
+    public Phrase words() {
+      return Phrase.of(
+          lengths + " × {0}" + (thereAndBack ? " and back" : ", walk back"), Phrase.length(oneWay));
     }
 
     @Override
@@ -367,12 +371,13 @@ public sealed interface Dose {
     }
 
     @Override
-    public String words() {
-      return rounds
-          + (rounds == 1 ? " round of " : " rounds of ")
-          + (parts.size() > 1 ? parts.size() + " × " : "")
-          + strokesEach
-          + " strokes";
+    public Phrase words() {
+      return Phrase.of(
+          rounds
+              + (rounds == 1 ? " round of " : " rounds of ")
+              + (parts.size() > 1 ? parts.size() + " × " : "")
+              + strokesEach
+              + " strokes");
     }
 
     @Override
@@ -427,12 +432,13 @@ public sealed interface Dose {
     }
 
     @Override
-    public String words() {
-      return rounds
-          + " × "
-          + workSeconds
-          + " s"
-          + (restSeconds > 0 ? " / " + restSeconds + " s" : "");
+    public Phrase words() {
+      return Phrase.of(
+          rounds
+              + " × "
+              + workSeconds
+              + " s"
+              + (restSeconds > 0 ? " / " + restSeconds + " s" : ""));
     }
 
     @Override
@@ -474,8 +480,8 @@ public sealed interface Dose {
     }
 
     @Override
-    public String words() {
-      return whole(distance);
+    public Phrase words() {
+      return Phrase.of("{0}", Phrase.length(distance));
     }
 
     @Override
@@ -492,10 +498,6 @@ public sealed interface Dose {
     public <T> T accept(Visitor<T> visitor) {
       return visitor.over(this);
     }
-  }
-
-  private static String whole(Distance distance) {
-    return Math.round(distance.metres()) + " m";
   }
 
   private static Side sideOf(int side, int sides) {

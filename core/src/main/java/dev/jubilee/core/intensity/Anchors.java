@@ -1,5 +1,6 @@
 package dev.jubilee.core.intensity;
 
+import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.sport.Sport;
 import java.time.Duration;
 import java.util.List;
@@ -21,7 +22,7 @@ public record Anchors(
     CriticalModel model,
     boolean known,
     Optional<HeartRate> heart,
-    List<String> basis,
+    List<Phrase> basis,
     double spread,
     List<String> conflicts) {
 

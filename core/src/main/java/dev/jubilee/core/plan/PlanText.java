@@ -32,7 +32,7 @@ public final class PlanText {
               "  T−%-6s %-46s %-24s %s%s%n",
               clock(plan.startsBefore(i)),
               item.name(),
-              item.dose().words(),
+              item.dose().words().metric(),
               item.target().map(TargetWords::of).orElse(""),
               item.recovery().seconds() > 0
                   ? ", then "

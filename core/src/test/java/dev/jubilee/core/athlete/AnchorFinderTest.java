@@ -56,7 +56,7 @@ class AnchorFinderTest {
     List<TestResult> results = List.of(race(5000, "19:00", 700), race(5000, "20:00", 14));
 
     assertThat(counting(results)).isEqualTo(results.get(1));
-    assertThat(anchors(Sport.RUN, results).basis().get(1)).contains("14 days old");
+    assertThat(anchors(Sport.RUN, results).basis().get(1).metric()).contains("14 days old");
   }
 
   @Test

@@ -1,5 +1,6 @@
 package dev.jubilee.server.athlete;
 
+import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.sport.Sport;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -17,7 +18,7 @@ public record AthleteView(
     UUID id,
     long version,
     AthleteProfile profile,
-    List<String> basis,
+    List<Phrase> basis,
     List<String> conflicts,
     List<WeighedView> weighed) {
 

@@ -7,6 +7,7 @@ import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
@@ -65,7 +66,7 @@ class DrillController {
       boolean contacts,
       int holdSeconds,
       boolean wetSafe,
-      String dose,
+      Phrase dose,
       int seconds,
       List<String> steps,
       List<String> cues,

@@ -6,6 +6,7 @@ import dev.jubilee.core.drill.Segment;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.TargetMetric;
 import dev.jubilee.core.plan.Lock;
+import dev.jubilee.core.quantity.Phrase;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 
@@ -26,7 +27,7 @@ public record PlanView(
     int firstEffort,
     int contacts,
     List<String> why,
-    List<String> basis,
+    List<Phrase> basis,
     List<String> conflicts,
     List<ItemView> items,
     List<FindingView> findings,
@@ -49,7 +50,7 @@ public record PlanView(
       WarmUpPart block,
       String drillId,
       String name,
-      String dose,
+      Phrase dose,
       int amount,
       String unit,
       int least,

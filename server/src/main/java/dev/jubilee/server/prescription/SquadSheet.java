@@ -1,6 +1,7 @@
 package dev.jubilee.server.prescription;
 
 import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.server.session.SessionDetails;
 import java.util.List;
@@ -28,5 +29,5 @@ public record SquadSheet(SessionDetails session, List<Column> columns, List<Row>
   public record Row(WarmUpPart block, String name, List<Cell> cells) {}
 
   /** What one athlete does. */
-  public record Cell(String name, String dose, PlanView.TargetView target, int recoverySeconds) {}
+  public record Cell(String name, Phrase dose, PlanView.TargetView target, int recoverySeconds) {}
 }

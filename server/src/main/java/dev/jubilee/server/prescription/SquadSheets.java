@@ -3,6 +3,7 @@ package dev.jubilee.server.prescription;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.server.athlete.AthleteProfile;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.drill.Libraries;
@@ -23,7 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Lays the warm-ups of a session's athletes side by side. */
 @Service
 public class SquadSheets {
-  private static final SquadSheet.Cell NOTHING = new SquadSheet.Cell("", "", null, 0);
+  private static final SquadSheet.Cell NOTHING = new SquadSheet.Cell("", Phrase.of(""), null, 0);
 
   private final Sessions sessions;
   private final Athletes athletes;
