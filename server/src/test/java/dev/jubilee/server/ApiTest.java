@@ -200,7 +200,8 @@ class ApiTest {
 
     HttpResponse<String> nothing = coach.post(path, edit(shorter, "LOCK", itemId));
     assertThat(nothing.statusCode()).isEqualTo(422);
-    assertThat(JSON.readTree(nothing.body()).at("/errors/0/field").asString()).isEqualTo("edit.lock");
+    assertThat(JSON.readTree(nothing.body()).at("/errors/0/field").asString())
+        .isEqualTo("edit.lock");
   }
 
   @Test

@@ -209,7 +209,7 @@ class BlockApiTest {
     assertThat(understood.at("/lines/0/understood").asString())
         .isEqualTo("6 x 1000 m @ 5 km pace / 90 s jog");
     assertThat(understood.at("/lines/1/fault").asString()).contains("2026-12-07");
-    assertThat(understood.at("/lines/2/fault").asString()).contains("accepted is Squad");
+    assertThat(understood.at("/lines/2/fault").asString()).contains("must be Squad");
     assertThat(coach.post(path(block, "/import"), file(faulty)).statusCode()).isEqualTo(422);
     assertThat(warmUps(fetched(block))).hasSize(6);
 

@@ -36,9 +36,9 @@ class KilledServerTest {
       first.destroyForcibly().waitFor();
     }
     try (Connection db = connect(own)) {
-      done = number(db, "SELECT done FROM compilation");
-      assertThat(text(db, "SELECT state FROM compilation")).isEqualTo("RUNNING");
-      assertThat(done).isBetween(1, number(db, "SELECT total FROM compilation") - 1);
+      done = number(db, "SELECT done FROM block_run");
+      assertThat(text(db, "SELECT state FROM block_run")).isEqualTo("RUNNING");
+      assertThat(done).isBetween(1, number(db, "SELECT total FROM block_run") - 1);
     }
     Process second = start(own);
     try {
@@ -48,7 +48,7 @@ class KilledServerTest {
       second.destroyForcibly().waitFor();
     }
     try (Connection db = connect(own)) {
-      assertThat(number(db, "SELECT done - total FROM compilation")).isZero();
+      assertThat(number(db, "SELECT done - total FROM block_run")).isZero();
       // Every athlete of every session of the block has one warm-up, made once.
       assertThat(
               number(
@@ -79,11 +79,11 @@ class KilledServerTest {
   }
 
   private static void awaitDone(String url, int least) throws Exception {
-    await(url, "SELECT count(*) FROM compilation WHERE done >= " + least);
+    await(url, "SELECT count(*) FROM block_run WHERE done >= " + least);
   }
 
   private static void awaitState(String url, String state) throws Exception {
-    await(url, "SELECT count(*) FROM compilation WHERE state = '" + state + "'");
+    await(url, "SELECT count(*) FROM block_run WHERE state = '" + state + "'");
   }
 
   private static void await(String url, String query) throws Exception {

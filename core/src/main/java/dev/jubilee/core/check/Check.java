@@ -2,8 +2,6 @@ package dev.jubilee.core.check;
 
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
-import dev.jubilee.core.quantity.Bounds;
-import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -46,9 +44,5 @@ abstract class Check {
 
   static double points(PlanItem item) {
     return item.target().map(t -> t.effort().points()).orElse(0.0);
-  }
-
-  static String clock(int seconds) {
-    return Bounds.clock(Duration.ofSeconds(seconds));
   }
 }

@@ -2,6 +2,7 @@ package dev.jubilee.core.check;
 
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.session.SessionKind;
 import java.util.List;
 
@@ -21,7 +22,7 @@ final class LongForEasy extends Check {
     }
     Finding finding =
         finding(
-            clock(plan.seconds()) + " before an easy session.",
+            Bounds.clock(plan.seconds()) + " before an easy session.",
             "Start slowly instead; five minutes are enough.");
     return List.of(
         longest(plan.in(WarmUpPart.RAISE))

@@ -3,6 +3,7 @@ package dev.jubilee.core.check;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.quantity.Bounds;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -22,7 +23,7 @@ final class LongWait extends Check {
       if (item.dose().seconds() > LONG) {
         findings.add(
             finding(
-                    "A wait of " + clock(item.dose().seconds()) + " before the start.",
+                    "A wait of " + Bounds.clock(item.dose().seconds()) + " before the start.",
                     "Muscle cools over 15 to 20 min of rest and much of the gain goes with it.")
                 .about(item.id())
                 .with(Remedy.dose("Wait 8 min", item.id(), 480)));

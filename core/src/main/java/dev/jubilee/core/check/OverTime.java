@@ -2,6 +2,7 @@ package dev.jubilee.core.check;
 
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.quantity.Bounds;
 import java.util.List;
 
 /** The plan takes longer than there is. */
@@ -24,7 +25,11 @@ final class OverTime extends Check {
             : Remedy.refit("Re-fit to " + plan.request().circumstances().minutes() + " min");
     return List.of(
         finding(
-                "The plan takes " + clock(plan.seconds()) + ", " + clock(over) + " over.",
+                "The plan takes "
+                    + Bounds.clock(plan.seconds())
+                    + ", "
+                    + Bounds.clock(over)
+                    + " over.",
                 "A plan that overruns eats the session or is cut at random.")
             .with(remedy));
   }

@@ -2,6 +2,7 @@ package dev.jubilee.core.check;
 
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.quantity.Bounds;
 import java.util.List;
 
 /** Nothing, or not enough, that lifts temperature. */
@@ -20,7 +21,9 @@ final class ShortRaise extends Check {
     }
     return List.of(
         finding(
-                raise == 0 ? "Nothing lifts temperature." : "Only " + clock(raise) + " of raise.",
+                raise == 0
+                    ? "Nothing lifts temperature."
+                    : "Only " + Bounds.clock(raise) + " of raise.",
                 "Muscle temperature needs 3 to 5 min to rise and about 10 to level.")
             .with(Remedy.refit("Re-fit")));
   }

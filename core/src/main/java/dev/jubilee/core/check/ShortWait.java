@@ -3,6 +3,7 @@ package dev.jubilee.core.check;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.session.SessionKind;
 import java.util.List;
 
@@ -29,7 +30,7 @@ final class ShortWait extends Check {
     PlanItem item = transition.get(0);
     return List.of(
         finding(
-                "Only " + clock(settle) + " between the last effort and the start.",
+                "Only " + Bounds.clock(settle) + " between the last effort and the start.",
                 "A hard effort with short rest harms the one that follows; 5 to 10 min suit an"
                     + " all-out start.")
             .about(item.id())

@@ -3,7 +3,6 @@ package dev.jubilee.core.plan;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.TargetWords;
 import dev.jubilee.core.quantity.Bounds;
-import java.time.Duration;
 import java.util.Locale;
 
 /** A plan as plain text, as a coach would pin it to a wall. */
@@ -17,7 +16,7 @@ public final class PlanText {
             Locale.ROOT,
             "%s, %s of %d min%n",
             plan.request().session().title(),
-            clock(plan.seconds()),
+            Bounds.clock(plan.seconds()),
             plan.request().circumstances().minutes()));
     WarmUpPart block = null;
     for (int i = 0; i < plan.items().size(); i++) {
@@ -30,7 +29,7 @@ public final class PlanText {
           String.format(
               Locale.ROOT,
               "  T−%-6s %-46s %-24s %s%s%n",
-              clock(plan.startsBefore(i)),
+              Bounds.clock(plan.startsBefore(i)),
               item.name(),
               item.dose().words().metric(),
               item.target().map(TargetWords::of).orElse(""),
@@ -42,9 +41,5 @@ public final class PlanText {
                   : ""));
     }
     return text.toString();
-  }
-
-  private static String clock(int seconds) {
-    return Bounds.clock(Duration.ofSeconds(seconds));
   }
 }

@@ -1,7 +1,6 @@
 package dev.jubilee.core.plan;
 
 import dev.jubilee.core.quantity.Bounds;
-import java.time.Duration;
 
 /**
  * Easy time after an effort, before the next.
@@ -56,8 +55,6 @@ public record Recovery(int seconds, Doing doing) {
     if (!isOnSendOff()) {
       return doing.words();
     }
-    return doing.words()
-        + ", leave every "
-        + Bounds.clock(Duration.ofSeconds(workSeconds + seconds));
+    return doing.words() + ", leave every " + Bounds.clock(workSeconds + seconds);
   }
 }

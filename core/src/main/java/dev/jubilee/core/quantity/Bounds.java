@@ -32,6 +32,11 @@ public final class Bounds {
     return value;
   }
 
+  /** Whole seconds as a stopwatch shows them. */
+  public static String clock(int seconds) {
+    return clock(Duration.ofSeconds(seconds));
+  }
+
   /** A duration as a stopwatch shows it: {@code 7:05} or {@code 1:31:35}. */
   public static String clock(Duration duration) {
     long s = Math.round(duration.toMillis() / 1000.0);

@@ -25,6 +25,11 @@ public record Distance(double metres) implements Comparable<Distance> {
     Unit(String metres) {
       this.metres = new BigDecimal(metres);
     }
+
+    /** How many metres one is, exactly as far as a double goes. */
+    public double metres() {
+      return metres.doubleValue();
+    }
   }
 
   public Distance {

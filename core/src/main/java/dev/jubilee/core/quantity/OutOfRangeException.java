@@ -5,6 +5,7 @@ public final class OutOfRangeException extends IllegalArgumentException {
   private static final long serialVersionUID = 1L;
 
   private final String field;
+  private final String given;
   private final String accepted;
 
   /**
@@ -13,8 +14,9 @@ public final class OutOfRangeException extends IllegalArgumentException {
    * @param accepted what would have been accepted, as a phrase: {@code "28 to 110 beats/min"}
    */
   public OutOfRangeException(String field, Object given, String accepted) {
-    super(field + " is " + given + ", accepted is " + accepted);
+    super(field + " must be " + accepted + ", not " + given);
     this.field = field;
+    this.given = String.valueOf(given);
     this.accepted = accepted;
   }
 
@@ -22,7 +24,22 @@ public final class OutOfRangeException extends IllegalArgumentException {
     return field;
   }
 
+  /** The value as given, in words. */
+  public String given() {
+    return given;
+  }
+
   public String accepted() {
     return accepted;
+  }
+
+  /** The same for a field that is part of another, as in {@code results[2].} */
+  public OutOfRangeException in(String path) {
+    return new OutOfRangeException(path + field, given, accepted);
+  }
+
+  /** The same where the person knows the field by another name. */
+  public OutOfRangeException as(String otherField) {
+    return new OutOfRangeException(otherField, given, accepted);
   }
 }

@@ -3,6 +3,7 @@ package dev.jubilee.core.session;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.intensity.RowingErgometer;
+import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.sport.Sport;
 import java.time.Duration;
 
@@ -130,7 +131,8 @@ public final class WorkIntensity {
     return switch (figure.unit()) {
       case WATTS -> hasWatts ? anchors.model().effortOf(middle) : unknown;
       case SECONDS_PER_KM -> hasPace ? atPace(middle / 1000, anchors) : unknown;
-      case SECONDS_PER_MILE -> hasPace ? atPace(middle / 1609.344, anchors) : unknown;
+      case SECONDS_PER_MILE ->
+          hasPace ? atPace(middle / Distance.Unit.MILE.metres(), anchors) : unknown;
       case SECONDS_PER_500 -> hasPace ? atPace(middle / 500, anchors) : unknown;
       case SECONDS_PER_100 -> hasPace ? atPace(middle / 100, anchors) : unknown;
       case BEATS -> anchors.atHeartRate(middle).orElse(unknown);

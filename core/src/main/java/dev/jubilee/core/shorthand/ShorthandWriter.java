@@ -1,5 +1,6 @@
 package dev.jubilee.core.shorthand;
 
+import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.shorthand.Step.Group;
@@ -12,7 +13,7 @@ import java.util.stream.Collectors;
 
 /** Writes an outline in the plainest shorthand; reading it again gives the same outline. */
 public final class ShorthandWriter {
-  private static final double MILE = 1609.344;
+  private static final double MILE = Distance.Unit.MILE.metres();
 
   private ShorthandWriter() {}
 

@@ -1,5 +1,6 @@
 package dev.jubilee.core.shorthand;
 
+import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.session.Aim.Feel;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
@@ -71,13 +72,13 @@ final class Vocabulary {
           Map.entry("k", 1000.0),
           Map.entry("km", 1000.0),
           Map.entry("kms", 1000.0),
-          Map.entry("yd", 0.9144),
-          Map.entry("yds", 0.9144),
-          Map.entry("yards", 0.9144),
-          Map.entry("yard", 0.9144),
-          Map.entry("mi", 1609.344),
-          Map.entry("mile", 1609.344),
-          Map.entry("miles", 1609.344));
+          Map.entry("yd", Distance.Unit.YARD.metres()),
+          Map.entry("yds", Distance.Unit.YARD.metres()),
+          Map.entry("yards", Distance.Unit.YARD.metres()),
+          Map.entry("yard", Distance.Unit.YARD.metres()),
+          Map.entry("mi", Distance.Unit.MILE.metres()),
+          Map.entry("mile", Distance.Unit.MILE.metres()),
+          Map.entry("miles", Distance.Unit.MILE.metres()));
 
   static final Map<String, Integer> SECONDS =
       Map.ofEntries(
@@ -100,7 +101,7 @@ final class Vocabulary {
 
   /** Race distances that have a name. */
   static final Map<String, Double> RACES =
-      Map.of("marathon", 42_195.0, "half", 21_097.5, "mile", 1609.344);
+      Map.of("marathon", 42_195.0, "half", 21_097.5, "mile", Distance.Unit.MILE.metres());
 
   /** ShorthandWriter that say how it is done and are kept as they are. */
   static final Set<String> EXTRAS =

@@ -12,7 +12,6 @@ import dev.jubilee.core.plan.SimulatedPlan;
 import dev.jubilee.core.prescription.Prescriber;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.readiness.Readiness;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -89,7 +88,7 @@ public record WarmUp(
   }
 
   private static String length(Plan plan) {
-    String used = Bounds.clock(Duration.ofSeconds(plan.seconds()));
+    String used = Bounds.clock(plan.seconds());
     int minutes = plan.request().circumstances().minutes();
     int left = plan.availableSeconds() - plan.seconds();
     if (left < 0) {

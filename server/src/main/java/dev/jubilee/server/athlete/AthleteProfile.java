@@ -62,6 +62,10 @@ public record AthleteProfile(
     SPRINT_SWIM
   }
 
+  /** Fields of a result that people enter under another name. */
+  private static final Map<String, String> ENTERED_AS =
+      Map.of("time", "seconds", "time200", "seconds200", "time400", "seconds400", "top", "watts");
+
   private static final double FLYING_METRES = 30;
   private static final double SWIM_SPRINT_METRES = 25;
 
@@ -187,9 +191,7 @@ public record AthleteProfile(
       if (e.field().startsWith(path)) {
         throw e;
       }
-      String field = e.field().replace("time", "seconds").replace("top", "watts");
-      String given = e.getMessage().replaceFirst("^.* is (.*), accepted is .*$", "$1");
-      throw new OutOfRangeException(path + field, given, e.accepted());
+      throw e.as(ENTERED_AS.getOrDefault(e.field(), e.field())).in(path);
     }
   }
 

@@ -153,13 +153,13 @@ class AthleteBlocks {
     TrainingBlock block = definition.toCore();
     List<Planned> planned = new ArrayList<>();
     Map<SessionDetails, Session> read = new HashMap<>();
-    for (SessionDetails details : BlockSessions.of(blockId, definition).values()) {
+    for (SessionDetails details : BlockSessions.of(definition).values()) {
       if (details.athleteIds().contains(athleteId)) {
         planned.add(planned("", details, Optional.empty(), read));
       }
     }
     for (SessionRow row : sessions.of(coach.clubId(), athleteId, block.start(), block.race())) {
-      if (!BlockSessions.isOf(blockId, row.sourceKey())) {
+      if (!BlockSessions.isOf(blockId, row)) {
         planned.add(planned("", sessions.details(row), Optional.empty(), read));
       }
     }

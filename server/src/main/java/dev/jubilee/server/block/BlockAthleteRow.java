@@ -9,7 +9,7 @@ import java.io.Serializable;
 import java.util.UUID;
 import org.hibernate.annotations.ColumnTransformer;
 
-/** What a block means for one athlete, computed for a revision of it. */
+/** What a block means for one athlete, computed for a run of it. */
 @Entity
 @Table(name = "training_block_athlete")
 @IdClass(BlockAthleteRow.Key.class)
@@ -22,7 +22,7 @@ class BlockAthleteRow {
   @Id private UUID blockId;
   @Id private UUID athleteId;
   private UUID clubId;
-  private int revision;
+  private int run;
 
   @Column(columnDefinition = "jsonb")
   @ColumnTransformer(write = "?::jsonb")
@@ -40,8 +40,8 @@ class BlockAthleteRow {
     this.clubId = clubId;
   }
 
-  void write(int newRevision, String newStands, String newWarmUps) {
-    this.revision = newRevision;
+  void write(int newRun, String newStands, String newWarmUps) {
+    this.run = newRun;
     this.stands = newStands;
     this.warmUps = newWarmUps;
   }
@@ -50,8 +50,8 @@ class BlockAthleteRow {
     return athleteId;
   }
 
-  int revision() {
-    return revision;
+  int run() {
+    return run;
   }
 
   String stands() {

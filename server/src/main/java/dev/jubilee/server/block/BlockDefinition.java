@@ -232,8 +232,7 @@ public record BlockDefinition(
       try {
         BlockSessions.check(p, start);
       } catch (OutOfRangeException e) {
-        String given = e.getMessage().replaceFirst("^.* is (.*), accepted is .*$", "$1");
-        throw new OutOfRangeException(path + e.field(), given, e.accepted());
+        throw e.in(path);
       }
     }
     for (int i = 0; i < exceptions.size(); i++) {

@@ -5,16 +5,14 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 
 /** What a change of a block means for the calendar, in words. */
 final class BlockDifference {
   private BlockDifference() {}
 
-  static List<String> words(
-      UUID id, BlockDefinition before, BlockDefinition after, LocalDate today) {
-    Map<String, SessionDetails> old = BlockSessions.of(id, before);
-    Map<String, SessionDetails> now = BlockSessions.of(id, after);
+  static List<String> words(BlockDefinition before, BlockDefinition after, LocalDate today) {
+    Map<String, SessionDetails> old = BlockSessions.of(before);
+    Map<String, SessionDetails> now = BlockSessions.of(after);
     long added = now.keySet().stream().filter(k -> !old.containsKey(k)).count();
     long removed =
         old.entrySet().stream()

@@ -9,10 +9,13 @@ import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface BlockRunRepository extends JpaRepository<BlockRunRow, UUID> {
+  /** Of every club: what a server that starts goes on with. */
   List<BlockRunRow> findByState(BlockRunRow.State state);
 
   /** To be changed by one at a time. */
   @Lock(LockModeType.PESSIMISTIC_WRITE)
-  @Query("select c from BlockRunRow c where c.blockId = :blockId")
-  Optional<BlockRunRow> lock(UUID blockId);
+  @Query("select r from BlockRunRow r where r.clubId = :clubId and r.blockId = :blockId")
+  Optional<BlockRunRow> lock(UUID clubId, UUID blockId);
+
+  Optional<BlockRunRow> findByClubIdAndBlockId(UUID clubId, UUID blockId);
 }

@@ -10,7 +10,7 @@ import java.util.UUID;
 
 /** The present or last run of prescribing a block. */
 @Entity
-@Table(name = "compilation")
+@Table(name = "block_run")
 @SuppressWarnings("UnusedVariable")
 class BlockRunRow {
   /** How far it is. */

@@ -33,7 +33,7 @@ class BlockRunner {
 
   private static final int ATTEMPTS = 3;
 
-  private final BlockRunRepository compilations;
+  private final BlockRunRepository runs;
   private final BlockAthleteRepository athleteBlocks;
   private final BlockRevisionRepository revisions;
   private final AthleteBlocks computation;
@@ -51,7 +51,7 @@ class BlockRunner {
   private final Set<String> underWay = ConcurrentHashMap.newKeySet();
 
   BlockRunner(
-      BlockRunRepository compilations,
+      BlockRunRepository runs,
       BlockAthleteRepository athleteBlocks,
       BlockRevisionRepository revisions,
       AthleteBlocks computation,
@@ -59,7 +59,7 @@ class BlockRunner {
       ClubRepository clubs,
       Json json,
       TransactionTemplate transaction) {
-    this.compilations = compilations;
+    this.runs = runs;
     this.athleteBlocks = athleteBlocks;
     this.revisions = revisions;
     this.computation = computation;
@@ -78,7 +78,7 @@ class BlockRunner {
   /** Goes on with what an earlier server left. */
   @EventListener(ApplicationReadyEvent.class)
   void resume() {
-    compilations.findByState(BlockRunRow.State.RUNNING).forEach(this::start);
+    runs.findByState(BlockRunRow.State.RUNNING).forEach(this::start);
   }
 
   @PreDestroy
@@ -95,7 +95,7 @@ class BlockRunner {
     BlockDefinition definition = json.read(revision.definition(), BlockDefinition.class);
     List<UUID> done =
         athleteBlocks.findByClubIdAndBlockId(run.clubId(), run.blockId()).stream()
-            .filter(row -> row.revision() == run.run())
+            .filter(row -> row.run() == run.run())
             .map(BlockAthleteRow::athleteId)
             .toList();
     LocalDate today = LocalDate.now(clubs.findById(run.clubId()).orElseThrow().zone());
@@ -165,14 +165,13 @@ class BlockRunner {
   private boolean isDone(BlockRunRow run, UUID athleteId) {
     return athleteBlocks
         .findByClubIdAndBlockIdAndAthleteId(run.clubId(), run.blockId(), athleteId)
-        .filter(row -> row.revision() == run.run())
+        .filter(row -> row.run() == run.run())
         .isPresent();
   }
 
   /** A run that was cancelled or overtaken by a newer one is not. */
   private boolean isWanted(BlockRunRow run) {
-    return compilations
-        .findById(run.blockId())
+    return runs.findByClubIdAndBlockId(run.clubId(), run.blockId())
         .filter(now -> now.run() == run.run() && now.state() == BlockRunRow.State.RUNNING)
         .isPresent();
   }
@@ -180,14 +179,14 @@ class BlockRunner {
   private void advance(BlockRunRow run, BlockDefinition definition) {
     transaction.executeWithoutResult(
         status -> {
-          BlockRunRow now = compilations.lock(run.blockId()).orElseThrow();
+          BlockRunRow now = runs.lock(run.clubId(), run.blockId()).orElseThrow();
           if (now.run() != run.run() || now.state() != BlockRunRow.State.RUNNING) {
             return;
           }
           List<UUID> all = definition.athleteIds();
           long done =
               athleteBlocks.findByClubIdAndBlockId(run.clubId(), run.blockId()).stream()
-                  .filter(row -> row.revision() == run.run() && all.contains(row.athleteId()))
+                  .filter(row -> row.run() == run.run() && all.contains(row.athleteId()))
                   .count();
           now.advance((int) done);
           if (done == all.size()) {
@@ -199,8 +198,7 @@ class BlockRunner {
   private void end(BlockRunRow run, BlockRunRow.State state, String message) {
     transaction.executeWithoutResult(
         status ->
-            compilations
-                .lock(run.blockId())
+            runs.lock(run.clubId(), run.blockId())
                 .filter(now -> now.run() == run.run())
                 .ifPresent(now -> now.end(state, message)));
   }

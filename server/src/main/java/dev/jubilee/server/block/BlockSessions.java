@@ -9,6 +9,8 @@ import dev.jubilee.core.shorthand.SessionClassification;
 import dev.jubilee.core.shorthand.Shorthand;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.session.SessionDetails;
+import dev.jubilee.server.session.SessionRow;
+import dev.jubilee.server.session.SessionSource;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -22,17 +24,15 @@ import java.util.UUID;
 final class BlockSessions {
   private BlockSessions() {}
 
-  /** With what the keys of all sessions of a block begin. */
-  static String prefix(UUID blockId) {
-    return "block " + blockId + " ";
-  }
-
-  static boolean isOf(UUID blockId, String key) {
-    return key != null && key.startsWith(prefix(blockId));
+  /** Whether a session comes from the block's pattern. */
+  static boolean isOf(UUID blockId, SessionRow row) {
+    return row.source()
+        .filter(s -> s.made() == SessionSource.Made.PATTERN && s.blockId().equals(blockId))
+        .isPresent();
   }
 
   /** What is wanted on the calendar, by key. */
-  static Map<String, SessionDetails> of(UUID blockId, BlockDefinition definition) {
+  static Map<String, SessionDetails> of(BlockDefinition definition) {
     TrainingBlock block = definition.toCore();
     Map<String, SessionDetails> all = new LinkedHashMap<>();
     Map<String, SessionClassification> judged = new HashMap<>();
@@ -40,7 +40,7 @@ final class BlockSessions {
       for (BlockDefinition.Pattern pattern : definition.pattern()) {
         LocalDate date = week.monday().with(pattern.day());
         if (block.holds(date)) {
-          onDay(blockId, definition, pattern, date, judged, all);
+          onDay(definition, pattern, date, judged, all);
         }
       }
     }
@@ -48,7 +48,6 @@ final class BlockSessions {
   }
 
   private static void onDay(
-      UUID blockId,
       BlockDefinition definition,
       BlockDefinition.Pattern pattern,
       LocalDate date,
@@ -62,7 +61,7 @@ final class BlockSessions {
                 .orElseThrow()
                 .athleteIds());
     together.removeIf(id -> date.isBefore(definition.joins(id)));
-    String key = prefix(blockId) + pattern.key() + " " + date;
+    String key = pattern.key() + " " + date;
     Optional<String> shorthand = Optional.of(pattern.shorthand());
     for (BlockDefinition.DayException e : definition.exceptions()) {
       if (!e.date().equals(date) || !e.key().equals(pattern.key())) {

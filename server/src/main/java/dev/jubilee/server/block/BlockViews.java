@@ -24,19 +24,19 @@ import org.springframework.stereotype.Component;
 @Component
 class BlockViews {
   private final BlockAthleteRepository athleteBlocks;
-  private final BlockRunRepository compilations;
+  private final BlockRunRepository runs;
   private final Athletes athletes;
   private final Libraries libraries;
   private final Json json;
 
   BlockViews(
       BlockAthleteRepository athleteBlocks,
-      BlockRunRepository compilations,
+      BlockRunRepository runs,
       Athletes athletes,
       Libraries libraries,
       Json json) {
     this.athleteBlocks = athleteBlocks;
-    this.compilations = compilations;
+    this.runs = runs;
     this.athletes = athletes;
     this.libraries = libraries;
     this.json = json;
@@ -84,7 +84,7 @@ class BlockViews {
 
   /** How far prescribing has come. */
   BlockView.CompilationView compilation(BlockRow row) {
-    BlockRunRow c = compilations.findById(row.id()).orElseThrow();
+    BlockRunRow c = runs.findByClubIdAndBlockId(row.clubId(), row.id()).orElseThrow();
     return new BlockView.CompilationView(
         BlockView.CompilationView.State.valueOf(c.state().name()),
         c.done(),

@@ -11,6 +11,7 @@ import dev.jubilee.server.prescription.BlockPrescriptions;
 import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.problem.NotFoundException;
 import dev.jubilee.server.session.SessionRow;
+import dev.jubilee.server.session.SessionSource;
 import dev.jubilee.server.session.Sessions;
 import dev.jubilee.server.signin.SignedIn;
 import java.time.LocalDate;
@@ -39,7 +40,7 @@ public class Blocks {
   private final BlockRepository blocks;
   private final BlockRevisionRepository revisions;
   private final BlockAthleteRepository athleteBlocks;
-  private final BlockRunRepository compilations;
+  private final BlockRunRepository runs;
   private final AthleteBlocks computation;
   private final BlockRunner compiler;
   private final Sessions sessions;
@@ -56,7 +57,7 @@ public class Blocks {
       BlockRepository blocks,
       BlockRevisionRepository revisions,
       BlockAthleteRepository athleteBlocks,
-      BlockRunRepository compilations,
+      BlockRunRepository runs,
       AthleteBlocks computation,
       BlockRunner compiler,
       Sessions sessions,
@@ -71,7 +72,7 @@ public class Blocks {
     this.blocks = blocks;
     this.revisions = revisions;
     this.athleteBlocks = athleteBlocks;
-    this.compilations = compilations;
+    this.runs = runs;
     this.computation = computation;
     this.compiler = compiler;
     this.sessions = sessions;
@@ -158,8 +159,7 @@ public class Blocks {
   @Transactional
   public BlockView cancel(SignedIn coach, UUID id) {
     BlockRow row = row(coach.clubId(), id);
-    compilations
-        .lock(id)
+    runs.lock(row.clubId(), id)
         .filter(c -> c.state() == BlockRunRow.State.RUNNING)
         .ifPresent(c -> c.end(BlockRunRow.State.CANCELLED, "Stopped; what is done stays done."));
     return view(row);
@@ -188,7 +188,7 @@ public class Blocks {
       }
     }
     return new BlockView.Preview(
-        BlockDifference.words(id, definition(revision(row)), definition, today), previews);
+        BlockDifference.words(definition(revision(row)), definition, today), previews);
   }
 
   /** Weeks in which something is asked that was not, or the other way round. */
@@ -309,8 +309,8 @@ public class Blocks {
     Sessions.LaidOut laidOut =
         sessions.layOut(
             row.clubId(),
-            BlockSessions.prefix(row.id()),
-            BlockSessions.of(row.id(), definition),
+            SessionSource.patternOf(row.id()),
+            BlockSessions.of(definition),
             today(row.clubId()));
     for (SessionRow surplus : laidOut.surplus()) {
       if (!sessions.isChangedByHand(surplus)
@@ -322,9 +322,9 @@ public class Blocks {
 
   private void begin(SignedIn coach, BlockRow row, BlockDefinition definition) {
     BlockRunRow run =
-        compilations.lock(row.id()).orElseGet(() -> new BlockRunRow(row.id(), row.clubId()));
+        runs.lock(row.clubId(), row.id()).orElseGet(() -> new BlockRunRow(row.id(), row.clubId()));
     run.begin(row.currentRevision(), coach.coachId(), definition.athleteIds().size());
-    events.publishEvent(new Begun(compilations.saveAndFlush(run)));
+    events.publishEvent(new Begun(runs.saveAndFlush(run)));
   }
 
   @TransactionalEventListener

@@ -99,16 +99,14 @@ final class CsvCalendar {
       date = LocalDate.parse(value(line, DATE));
     } catch (DateTimeException e) {
       return CalendarEntry.faulty(
-          number,
-          title,
-          "date is " + value(line, DATE) + ", accepted is year-month-day, 2026-12-07");
+          number, title, "date must be year-month-day, 2026-12-07, not " + value(line, DATE));
     }
     try {
       String clock = value(line, TIME);
       time = LocalTime.parse(clock.length() == 4 ? "0" + clock : clock);
     } catch (DateTimeException e) {
       return CalendarEntry.faulty(
-          number, title, "time is " + value(line, TIME) + ", accepted is 24 h, 17:30");
+          number, title, "time must be 24 h, 17:30, not " + value(line, TIME));
     }
     return new CalendarEntry(
         number,

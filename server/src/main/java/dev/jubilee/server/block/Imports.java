@@ -13,6 +13,7 @@ import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.session.SessionDetails;
 import dev.jubilee.server.session.SessionRow;
+import dev.jubilee.server.session.SessionSource;
 import dev.jubilee.server.session.Sessions;
 import dev.jubilee.server.signin.SignedIn;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -127,7 +128,7 @@ class Imports {
                 () -> wanted.put(read.key(), details));
       }
     }
-    sessions.layOut(coach.clubId(), prefix(blockId), wanted, LocalDate.MIN);
+    sessions.layOut(coach.clubId(), SessionSource.filesOf(blockId), wanted, LocalDate.MIN);
   }
 
   /**
@@ -148,19 +149,18 @@ class Imports {
     ZoneId zone = clubs.findById(coach.clubId()).orElseThrow().zone();
     Map<String, SessionRow> present = new HashMap<>();
     sessions
-        .madeWith(coach.clubId(), prefix(blockId))
-        .forEach(row -> present.put(row.sourceKey(), row));
+        .madeBy(coach.clubId(), SessionSource.filesOf(blockId))
+        .forEach(row -> present.put(row.source().orElseThrow().key(), row));
     Map<String, Integer> seen = new HashMap<>();
     List<Read> all = new ArrayList<>();
     for (CalendarEntry entry : entries) {
-      all.add(read(coach, blockId, definition, entry, present, seen, LocalDate.now(zone)));
+      all.add(read(coach, definition, entry, present, seen, LocalDate.now(zone)));
     }
     return all;
   }
 
   private Read read(
       SignedIn coach,
-      UUID blockId,
       BlockDefinition definition,
       CalendarEntry entry,
       Map<String, SessionRow> present,
@@ -187,12 +187,8 @@ class Imports {
       }
       Optional<SessionRow> own = own(coach.clubId(), entry.id());
       String key =
-          own.map(SessionRow::sourceKey)
-              .orElse(
-                  prefix(blockId)
-                      + (entry.id().isEmpty()
-                          ? group.name() + " " + entry.startsAt()
-                          : entry.id()));
+          own.map(row -> "own " + row.id())
+              .orElse(entry.id().isEmpty() ? group.name() + " " + entry.startsAt() : entry.id());
       Integer before = seen.putIfAbsent(key, entry.line());
       if (before != null) {
         return faulty(entry, "is the same session as line " + before);
@@ -228,8 +224,7 @@ class Imports {
       return Outcome.SAME;
     }
     boolean isKept =
-        row.get().sourceKey() != null
-            && !row.get().sourceKey().startsWith("block ")
+        row.get().source().filter(s -> s.made() == SessionSource.Made.IMPORT).isPresent()
             && sessions.isChangedByHand(row.get());
     return isKept ? Outcome.KEPT : Outcome.CHANGED;
   }
@@ -334,8 +329,8 @@ class Imports {
     Map<String, SessionDetails> all = new LinkedHashMap<>();
     Map<String, String> groups = new HashMap<>();
     List<SessionRow> rows = new ArrayList<>();
-    rows.addAll(sessions.madeWith(coach.clubId(), BlockSessions.prefix(blockId)));
-    rows.addAll(sessions.madeWith(coach.clubId(), prefix(blockId)));
+    rows.addAll(sessions.madeBy(coach.clubId(), SessionSource.patternOf(blockId)));
+    rows.addAll(sessions.madeBy(coach.clubId(), SessionSource.filesOf(blockId)));
     rows.sort((a, b) -> a.startsAt().compareTo(b.startsAt()));
     for (SessionRow row : rows) {
       String id = row.id() + OWN_ID;
@@ -363,9 +358,5 @@ class Imports {
     } catch (IllegalArgumentException e) {
       throw new OutOfRangeException("id", id, "an id that Jubilee wrote");
     }
-  }
-
-  private static String prefix(UUID blockId) {
-    return "import " + blockId + " ";
   }
 }

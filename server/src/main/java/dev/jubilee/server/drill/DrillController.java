@@ -27,14 +27,11 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The drill library, a club's own drills, and what is usually found where. */
 @RestController
 @RequestMapping("/api")
 class DrillController {
-  private static final JsonMapper JSON = JsonMapper.builder().build();
-
   /** A drill as one looks for it. */
   record DrillSummary(
       String id, String name, List<String> aliases, WarmUpPart block, Set<Sport> sports) {}
@@ -75,8 +72,8 @@ class DrillController {
       boolean own,
       boolean archived) {}
 
-  /** What was taken in. */
-  record TakenIn(List<String> drillIds) {}
+  /** What was imported. */
+  record Imported(List<String> drillIds) {}
 
   /** A drill of the club that cannot be read, and why. */
   record SetAside(String drillId, List<String> faults) {}
@@ -112,17 +109,16 @@ class DrillController {
         .toList();
   }
 
-  /** One drill in the form that {@link #takeIn} accepts. */
+  /** One drill in the form that {@link #importDrills} accepts. */
   @GetMapping(value = "/library/{drillId}/form", produces = MediaType.APPLICATION_JSON_VALUE)
   String getDrillForm(@AuthenticationPrincipal SignedIn coach, @PathVariable String drillId) {
-    Drill drill = libraries.of(coach.clubId()).require(drillId);
-    return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(DrillForms.of(drill));
+    return libraries.form(coach.clubId(), drillId);
   }
 
-  /** Takes in the club's own drills from a JSON array, all or none. */
+  /** Imports the club's own drills from a JSON array, all or none. */
   @PostMapping(value = "/library", consumes = MediaType.APPLICATION_JSON_VALUE)
-  TakenIn takeIn(@AuthenticationPrincipal SignedIn coach, @RequestBody String drills) {
-    return new TakenIn(libraries.take(coach.clubId(), "import", drills));
+  Imported importDrills(@AuthenticationPrincipal SignedIn coach, @RequestBody String drills) {
+    return new Imported(libraries.importDrills(coach.clubId(), "import", drills));
   }
 
   @PostMapping("/library/{drillId}/archive")
@@ -136,12 +132,7 @@ class DrillController {
   /** The whole library as a JSON array; {@code own} leaves out what ships with Jubilee. */
   @GetMapping(value = "/library/export", produces = MediaType.APPLICATION_JSON_VALUE)
   String exportLibrary(@AuthenticationPrincipal SignedIn coach, @RequestParam boolean own) {
-    List<Map<String, Object>> forms =
-        libraries.of(coach.clubId()).drills().stream()
-            .filter(d -> !own || libraries.ownDrills(coach.clubId()).containsKey(d.id()))
-            .map(DrillForms::of)
-            .toList();
-    return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(forms);
+    return libraries.export(coach.clubId(), own);
   }
 
   @GetMapping("/places")

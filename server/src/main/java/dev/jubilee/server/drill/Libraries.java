@@ -106,6 +106,27 @@ public class Libraries {
     }
   }
 
+  /** One drill in the form that {@link #importDrills} accepts. */
+  @Transactional(readOnly = true)
+  public String form(UUID clubId, String drillId) {
+    return pretty(DrillForms.of(of(clubId).require(drillId)));
+  }
+
+  /** The library as a JSON array; {@code onlyOwn} leaves out what ships with Jubilee. */
+  @Transactional(readOnly = true)
+  public String export(UUID clubId, boolean onlyOwn) {
+    Set<String> ids = ownDrills(clubId).keySet();
+    return pretty(
+        of(clubId).drills().stream()
+            .filter(d -> !onlyOwn || ids.contains(d.id()))
+            .map(DrillForms::of)
+            .toList());
+  }
+
+  private static String pretty(Object forms) {
+    return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(forms);
+  }
+
   /** Ids of the club's own drills, and whether they are archived. */
   @Transactional(readOnly = true)
   public Map<String, Boolean> ownDrills(UUID clubId) {
@@ -115,7 +136,7 @@ public class Libraries {
   }
 
   /**
-   * Takes in drills, all or none. One that the club already has is replaced.
+   * Imports drills, all or none. One that the club already has is replaced.
    *
    * @param file name to show in faults
    * @param text a JSON array of drills
@@ -123,7 +144,7 @@ public class Libraries {
    * @throws dev.jubilee.core.drill.LibraryFaultException listing every fault by line
    */
   @Transactional
-  public List<String> take(UUID clubId, String file, String text) {
+  public List<String> importDrills(UUID clubId, String file, String text) {
     // Read by itself first, so that lines are those of the text.
     DrillLibrary alone = LibraryReader.part(file, text);
     List<String> ids = alone.drills().stream().map(d -> d.id()).toList();

@@ -37,7 +37,7 @@ public class Problems {
   ProblemDetail faulty(LibraryFaultException e) {
     ProblemDetail problem =
         ProblemDetail.forStatusAndDetail(
-            HttpStatus.UNPROCESSABLE_CONTENT, "Nothing was taken in; mend these and try again.");
+            HttpStatus.UNPROCESSABLE_CONTENT, "Nothing was imported. Correct these and try again.");
     problem.setTitle("Not accepted");
     problem.setProperty(
         "errors", e.faults().stream().map(f -> Map.of("field", "drills", "accepted", f)).toList());
@@ -73,7 +73,7 @@ public class Problems {
     return fieldProblem(
         HttpStatus.UNPROCESSABLE_CONTENT,
         field,
-        field + given + " is not accepted, accepted is " + accepted,
+        field + " must be " + accepted + (given.isEmpty() ? "" : ", not" + given),
         accepted);
   }
 
@@ -110,7 +110,7 @@ public class Problems {
   @ExceptionHandler
   ProblemDetail refused(AuthenticationException e) {
     return ProblemDetail.forStatusAndDetail(
-        HttpStatus.UNAUTHORIZED, "E-mail and password do not belong together.");
+        HttpStatus.UNAUTHORIZED, "That e-mail and password do not match.");
   }
 
   private static ProblemDetail fieldProblem(

@@ -5,6 +5,8 @@ import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
@@ -13,6 +15,7 @@ import jakarta.persistence.Version;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.BatchSize;
 import org.hibernate.annotations.ColumnTransformer;
@@ -35,7 +38,13 @@ public class SessionRow {
   @ColumnTransformer(write = "?::jsonb")
   private String details;
 
-  /** What made it, by a key that stays; null for a coach. */
+  /** What made it; null for a coach. */
+  @Enumerated(EnumType.STRING)
+  private SessionSource.Made sourceMade;
+
+  private UUID sourceBlockId;
+
+  /** Stays the same when it is made again. */
   private String sourceKey;
 
   /** As it was made; where it differs from the details, a coach changed it since. */
@@ -72,14 +81,19 @@ public class SessionRow {
   }
 
   /** As a block or an import makes it. */
-  void make(String key, SessionDetails values, String json) {
-    this.sourceKey = key;
+  void make(SessionSource source, SessionDetails values, String json) {
+    this.sourceMade = source.made();
+    this.sourceBlockId = source.blockId();
+    this.sourceKey = source.key();
     this.sourceDetails = json;
     write(values, json);
   }
 
-  public String sourceKey() {
-    return sourceKey;
+  /** What made it; empty for a coach. */
+  public Optional<SessionSource> source() {
+    return sourceMade == null
+        ? Optional.empty()
+        : Optional.of(new SessionSource(sourceMade, sourceBlockId, sourceKey));
   }
 
   String sourceDetails() {

@@ -12,7 +12,8 @@ public interface SessionRowRepository extends JpaRepository<SessionRow, UUID> {
   List<SessionRow> findByClubIdAndStartsAtGreaterThanEqualAndStartsAtLessThanOrderByStartsAt(
       UUID clubId, LocalDateTime from, LocalDateTime before);
 
-  List<SessionRow> findByClubIdAndSourceKeyStartingWith(UUID clubId, String prefix);
+  List<SessionRow> findByClubIdAndSourceMadeAndSourceBlockId(
+      UUID clubId, SessionSource.Made made, UUID blockId);
 
   /** An athlete's sessions, in order. */
   @Query(

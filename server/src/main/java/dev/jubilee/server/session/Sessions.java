@@ -87,16 +87,17 @@ public class Sessions {
    * Makes the calendar hold these sessions, each under its key: new ones are added, others changed
    * unless a coach did so. Days before {@code from} stay as they are.
    *
-   * @param prefix of the keys of all that were made before
+   * @param family of all that were made before
    * @param wanted by key; checked by whoever made them
    */
   @Transactional
   public LaidOut layOut(
-      UUID clubId, String prefix, Map<String, SessionDetails> wanted, LocalDate from) {
+      UUID clubId,
+      SessionSource.Family family,
+      Map<String, SessionDetails> wanted,
+      LocalDate from) {
     Map<String, SessionRow> present = new HashMap<>();
-    repository
-        .findByClubIdAndSourceKeyStartingWith(clubId, prefix)
-        .forEach(row -> present.put(row.sourceKey(), row));
+    madeBy(clubId, family).forEach(row -> present.put(row.source().orElseThrow().key(), row));
     int created = 0;
     int changed = 0;
     int kept = 0;
@@ -117,7 +118,7 @@ public class Sessions {
       } else {
         changed++;
       }
-      row.make(entry.getKey(), details, json.write(details));
+      row.make(family.of(entry.getKey()), details, json.write(details));
       repository.save(row);
     }
     List<SessionRow> surplus = new ArrayList<>();
@@ -130,9 +131,10 @@ public class Sessions {
     return new LaidOut(created, changed, kept, surplus);
   }
 
-  /** Sessions that were made under keys that begin so. */
-  public List<SessionRow> madeWith(UUID clubId, String prefix) {
-    return repository.findByClubIdAndSourceKeyStartingWith(clubId, prefix);
+  /** All that a block's pattern, or its files, made. */
+  public List<SessionRow> madeBy(UUID clubId, SessionSource.Family family) {
+    return repository.findByClubIdAndSourceMadeAndSourceBlockId(
+        clubId, family.made(), family.blockId());
   }
 
   /** Whether a coach changed what a block or an import made. */

@@ -1,0 +1,71 @@
+package dev.jubilee.server.routine;
+
+import dev.jubilee.core.edit.Routine;
+import dev.jubilee.core.quantity.Bounds;
+import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.server.json.Json;
+import dev.jubilee.server.prescription.Prescriptions;
+import dev.jubilee.server.prescription.Prescriptions.AppliedRoutine;
+import dev.jubilee.server.problem.NotFoundException;
+import dev.jubilee.server.signin.SignedIn;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** What coaches do with routines. */
+@Service
+class Routines {
+  private static final int LONGEST_NAME = 60;
+
+  private final RoutineRepository repository;
+  private final Prescriptions prescriptions;
+  private final Json json;
+
+  Routines(RoutineRepository repository, Prescriptions prescriptions, Json json) {
+    this.repository = repository;
+    this.prescriptions = prescriptions;
+    this.json = json;
+  }
+
+  /** A routine as it is listed. */
+  record RoutineView(UUID id, String name, int drills) {}
+
+  List<RoutineView> all(UUID clubId) {
+    return repository.findByClubIdOrderByName(clubId).stream().map(this::view).toList();
+  }
+
+  /** Keeps the drills of a warm-up under a name of their own. */
+  RoutineView keep(UUID clubId, UUID prescriptionId, String name) {
+    Bounds.within("name", name.length(), 1, LONGEST_NAME, "characters");
+    if (repository.existsByClubIdAndName(clubId, name)) {
+      throw new OutOfRangeException("name", name, "a name that no other routine has");
+    }
+    Routine routine = prescriptions.routine(clubId, prescriptionId);
+    return view(
+        repository.saveAndFlush(
+            new RoutineRow(UUID.randomUUID(), clubId, name, json.write(routine))));
+  }
+
+  AppliedRoutine apply(SignedIn coach, UUID id, UUID prescriptionId, int baseRevision) {
+    RoutineRow row = row(coach.clubId(), id);
+    return prescriptions.apply(coach, prescriptionId, baseRevision, row.name(), routine(row));
+  }
+
+  void forget(UUID clubId, UUID id) {
+    repository.delete(row(clubId, id));
+  }
+
+  private RoutineRow row(UUID clubId, UUID id) {
+    return repository
+        .findByIdAndClubId(id, clubId)
+        .orElseThrow(() -> new NotFoundException("routine"));
+  }
+
+  private RoutineView view(RoutineRow row) {
+    return new RoutineView(row.id(), row.name(), routine(row).entries().size());
+  }
+
+  private Routine routine(RoutineRow row) {
+    return json.read(row.entries(), Routine.class);
+  }
+}
