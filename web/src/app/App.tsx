@@ -3,15 +3,15 @@ import { useQuery } from "@tanstack/react-query";
 import { BrowserRouter, Navigate, Route, Routes } from "react-router";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
-import { AthletesPage } from "../athletes/AthletesPage";
+import { AthletesPage } from "../athlete/AthletesPage";
 import { BlockLayout, NewBlock } from "../block/BlockForm";
 import { BlockPage } from "../block/BlockPage";
 import { SquadSheetPage } from "../block/SquadSheetPage";
-import { BuilderPage } from "../builder/BuilderPage";
-import { DayPage } from "../day/DayPage";
-import { SessionPage } from "../day/SessionPage";
-import { LibraryPage } from "../library/LibraryPage";
-import { Complaint } from "../shared/Complaint";
+import { BuilderPage } from "../prescription/BuilderPage";
+import { DayPage } from "../session/DayPage";
+import { SessionPage } from "../session/SessionPage";
+import { LibraryPage } from "../drill/LibraryPage";
+import { ErrorNotice } from "../shared/ErrorNotice";
 import { SignInPage } from "../signin/SignInPage";
 import { Frame } from "./Frame";
 
@@ -24,7 +24,7 @@ export function App() {
   if (!me.data) {
     return (
       <Box p="8">
-        <Complaint error={me.error} onRetry={() => void me.refetch()} />
+        <ErrorNotice error={me.error} onRetry={() => void me.refetch()} />
       </Box>
     );
   }

@@ -5,12 +5,12 @@ import { Button, Flex } from "@chakra-ui/react";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate, useParams } from "react-router";
-import { changed } from "../api/changed";
+import { invalidate } from "../api/invalidate";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
 import type { AthleteView, BlockDefinition, BlockView } from "../api/types";
-import { plusDays } from "../day/dates";
-import { Complaint } from "../shared/Complaint";
+import { plusDays } from "../session/dates";
+import { ErrorNotice } from "../shared/ErrorNotice";
 import { TextField } from "../shared/fields";
 import { FilePanel } from "./FilePanel";
 import { Replan } from "./Replan";
@@ -42,7 +42,7 @@ export function NewBlock({ today }: { today: string }) {
     mutationFn: (definition: BlockDefinition) =>
       data(api.POST("/api/blocks", { body: definition })),
     onSuccess: (view) => {
-      changed(queries, ["blocks"]);
+      invalidate(queries, ["blocks"]);
       void navigate(`/block/${view.id}`);
     },
   });
@@ -61,7 +61,7 @@ export function NewBlock({ today }: { today: string }) {
 export function BlockLayout() {
   const { id } = useParams();
   const { query, step } = useBlock(id);
-  if (query.error) return <Complaint error={query.error} />;
+  if (query.error) return <ErrorNotice error={query.error} />;
   if (!query.data) return <p>One moment…</p>;
   return <Change block={query.data} step={step} />;
 }
@@ -156,7 +156,7 @@ function Layout({
         onChange={(otherRaces) => change({ otherRaces })}
       />
       <h2>Who trains together</h2>
-      {accepted("groups") && <Complaint error={error} />}
+      {accepted("groups") && <ErrorNotice error={error} />}
       {d.groups.map((group, i) => (
         <Group
           key={i}

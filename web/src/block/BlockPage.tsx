@@ -5,8 +5,8 @@ import { useState } from "react";
 import { Link, Navigate, useNavigate, useParams } from "react-router";
 import { api, data } from "../api/client";
 import type { AthleteBlock, BlockView } from "../api/types";
-import { dayAndMonth, plusDays, weekday } from "../day/dates";
-import { Complaint } from "../shared/Complaint";
+import { dayAndMonth, plusDays, weekday } from "../session/dates";
+import { ErrorNotice } from "../shared/ErrorNotice";
 import { SelectField, TextField } from "../shared/fields";
 import { Climbs } from "./Climbs";
 import { withRace, withWish, type BlockEdit } from "./edits";
@@ -24,7 +24,8 @@ export function BlockPage() {
   const { id } = useParams();
   const blocks = useQuery({ queryKey: ["blocks"], queryFn: () => data(api.GET("/api/blocks")) });
   const first = blocks.data?.[0];
-  if (blocks.error) return <Complaint error={blocks.error} onRetry={() => void blocks.refetch()} />;
+  if (blocks.error)
+    return <ErrorNotice error={blocks.error} onRetry={() => void blocks.refetch()} />;
   if (!blocks.data) return <p>One moment…</p>;
   if (!id && first) return <Navigate to={`/block/${first.id}`} replace />;
   if (!id) {
@@ -50,7 +51,7 @@ export function BlockPage() {
 function OneBlock({ id }: { id: string }) {
   const { query, step } = useBlock(id);
   const block = query.data;
-  if (query.error) return <Complaint error={query.error} onRetry={() => void query.refetch()} />;
+  if (query.error) return <ErrorNotice error={query.error} onRetry={() => void query.refetch()} />;
   if (!block) return <p>One moment…</p>;
   return (
     <Laid
@@ -110,7 +111,7 @@ function Laid({
         </Flex>
       </header>
       <Progress block={block} onStep={onStep} />
-      {error !== null && <Complaint error={error} />}
+      {error !== null && <ErrorNotice error={error} />}
       {edit && (
         <Replan
           block={block}

@@ -3,10 +3,10 @@ import { Button, Flex } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { changed } from "../api/changed";
+import { invalidate } from "../api/invalidate";
 import { api, data } from "../api/client";
 import type { BlockView, ImportLine, SessionFile } from "../api/types";
-import { Complaint } from "../shared/Complaint";
+import { ErrorNotice } from "../shared/ErrorNotice";
 import { KINDS } from "../shared/words";
 import { formatOf } from "./files";
 
@@ -32,7 +32,7 @@ export function FilePanel({ block }: { block: BlockView }) {
     mutationFn: () => data(api.POST("/api/blocks/{id}/import", { params, body: file })),
     onSuccess: (view) => {
       queries.setQueryData(["block", block.id], view);
-      changed(queries, ["sessions"]);
+      invalidate(queries, ["sessions"]);
       void navigate(`/block/${block.id}`);
     },
   });
@@ -78,7 +78,7 @@ export function FilePanel({ block }: { block: BlockView }) {
         rows={4}
         onChange={(e) => read(e.target.value)}
       />
-      {preview.error && <Complaint error={preview.error} />}
+      {preview.error && <ErrorNotice error={preview.error} />}
       {lines.length > 0 && (
         <>
           <table>
@@ -124,7 +124,7 @@ export function FilePanel({ block }: { block: BlockView }) {
           </Flex>
         </>
       )}
-      {take.error && <Complaint error={take.error} />}
+      {take.error && <ErrorNotice error={take.error} />}
     </section>
   );
 }

@@ -1,7 +1,7 @@
 // What a change would lead to, before it is made: the weeks that would differ, for whom.
 import { Button } from "@chakra-ui/react";
 import type { BlockView } from "../api/types";
-import { Complaint } from "../shared/Complaint";
+import { ErrorNotice } from "../shared/ErrorNotice";
 import type { BlockEdit } from "./edits";
 import { usePreviewOf } from "./useBlock";
 import { shortDate } from "./Weeks";
@@ -35,7 +35,7 @@ export function Replan({
         <Button onClick={onLeave}>Leave as it is</Button>
       </header>
       {preview.isPending && <p>Working out what would change…</p>}
-      {preview.error && <Complaint error={preview.error} />}
+      {preview.error && <ErrorNotice error={preview.error} />}
       {nothing && <p>Nothing else would change.</p>}
       {preview.data?.sessions.map((words) => (
         <p key={words}>{words}</p>

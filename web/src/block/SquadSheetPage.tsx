@@ -5,8 +5,8 @@ import { Fragment, useState } from "react";
 import { Link, useParams } from "react-router";
 import { api, data } from "../api/client";
 import type { SquadSheet } from "../api/types";
-import { dayAndMonth, timeOf, weekday } from "../day/dates";
-import { Complaint } from "../shared/Complaint";
+import { dayAndMonth, timeOf, weekday } from "../session/dates";
+import { ErrorNotice } from "../shared/ErrorNotice";
 import { clock, say, targetWords } from "../shared/units";
 import { BLOCKS } from "../shared/words";
 
@@ -20,7 +20,7 @@ export function SquadSheetPage() {
     queryFn: () => data(api.GET("/api/sessions/{id}/sheet", { params: { path: { id } } })),
   });
   const [shown, setShown] = useState(0);
-  if (sheet.error) return <Complaint error={sheet.error} onRetry={() => void sheet.refetch()} />;
+  if (sheet.error) return <ErrorNotice error={sheet.error} onRetry={() => void sheet.refetch()} />;
   if (!sheet.data) return <p>One moment…</p>;
   const { session, columns, rows } = sheet.data;
   const date = session.startsAt.slice(0, 10);

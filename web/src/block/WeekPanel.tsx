@@ -4,7 +4,7 @@ import { Button } from "@chakra-ui/react";
 import { Fragment, useState } from "react";
 import { Link } from "react-router";
 import type { AthleteBlock, BlockView, BlockWarmUp } from "../api/types";
-import { dayAndMonth, plusDays, weekday } from "../day/dates";
+import { dayAndMonth, plusDays, weekday } from "../session/dates";
 import { SportIcon } from "../shared/icons";
 import { SelectField, TextField } from "../shared/fields";
 import {

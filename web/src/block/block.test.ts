@@ -86,7 +86,7 @@ describe("edits of a block", () => {
     const once = withWish(definition, "a", "a-series", 2, "2026-12-14", "A-skip").definition;
     const twice = withWish(once, "a", "a-series", 2, "2026-12-21", "A-skip").definition;
     expect(twice.wishes.map((w) => w.monday)).toEqual(["2026-12-21"]);
-    const lighter = withEmphasis(definition, "2026-12-14", "LIGHTER", "").definition;
+    const lighter = withEmphasis(definition, "2026-12-14", "RECOVERY", "").definition;
     const general = withEmphasis(lighter, "2026-12-14", "GENERAL", "").definition;
     expect(general.emphases).toEqual([{ monday: "2026-12-14", emphasis: "GENERAL" }]);
   });

@@ -128,5 +128,5 @@ export const EMPHASES: Record<Emphasis, string> = {
   GENERAL: "general",
   SPECIFIC: "specific",
   COMPETITION: "competition",
-  LIGHTER: "lighter",
+  RECOVERY: "recovery",
 };

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { changed } from "../api/changed";
+import { invalidate } from "../api/invalidate";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
 import type { BlockView } from "../api/types";
@@ -67,7 +67,7 @@ export function useBlock(id: string | undefined) {
     },
     onSuccess: (view) => {
       queries.setQueryData(key, view);
-      changed(queries, ["sessions"], ["blocks"]);
+      invalidate(queries, ["sessions"], ["blocks"]);
     },
     onError: (error) => {
       if (error instanceof Problem && error.status === 409) void query.refetch();

@@ -123,7 +123,7 @@ export function SelectField<T extends string>({
   );
 }
 
-export function Tick({
+export function CheckboxField({
   label,
   checked,
   onChange,

@@ -33,7 +33,8 @@ public final class AnchorFinder {
   public static Anchors anchors(Athlete athlete, Sport sport) {
     Optional<HeartRate> heart =
         Optional.of(
-            heartRate(athlete.ageYears(), athlete.restingHeartRate(), athlete.maximumHeartRate()));
+            HeartRate.of(
+                athlete.ageYears(), athlete.restingHeartRate(), athlete.maximumHeartRate()));
     List<Estimate> all = Estimates.of(athlete, sport);
     Optional<Estimate> best = best(all);
     List<Phrase> basis = new ArrayList<>();
@@ -179,13 +180,6 @@ public final class AnchorFinder {
 
   private static String capital(String words) {
     return Character.toUpperCase(words.charAt(0)) + words.substring(1);
-  }
-
-  static HeartRate heartRate(int age, Optional<Integer> resting, Optional<Integer> maximum) {
-    return new HeartRate(
-        resting.orElse(HeartRate.USUAL_RESTING),
-        maximum.orElse(HeartRate.predictedMaximum(age)),
-        maximum.isPresent());
   }
 
   private static String heartBasis(Athlete athlete, HeartRate heart) {

@@ -1,5 +1,6 @@
 package dev.jubilee.core.athlete;
 
+import dev.jubilee.core.intensity.HeartRate;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
@@ -41,7 +42,7 @@ public record Athlete(
     mastery = Map.copyOf(mastery);
     // Built for its checks: impossible heart rates are refused where they enter.
     if (restingHeartRate.isPresent() || maximumHeartRate.isPresent()) {
-      AnchorFinder.heartRate(ageYears, restingHeartRate, maximumHeartRate);
+      HeartRate.of(ageYears, restingHeartRate, maximumHeartRate);
     }
   }
 

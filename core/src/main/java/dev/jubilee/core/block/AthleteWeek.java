@@ -54,11 +54,11 @@ public record AthleteWeek(
 
   /** Graded efforts more or fewer than usual. */
   public int efforts() {
-    return isLighter() ? Math.max(-2, build.efforts() - 1) : build.efforts();
+    return isRecovery() ? Math.max(-2, build.efforts() - 1) : build.efforts();
   }
 
-  boolean isLighter() {
-    return week.emphasis() == Emphasis.LIGHTER;
+  boolean isRecovery() {
+    return week.emphasis() == Emphasis.RECOVERY;
   }
 
   /** The same a week later, with nothing changed yet. */

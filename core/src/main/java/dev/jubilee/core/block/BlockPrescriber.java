@@ -158,7 +158,7 @@ public final class BlockPrescriber {
                   () ->
                       prescriber.prescribe(
                           request(planned, climber, athlete, stand.get(), memory)));
-      memory.take(planned.session(), plan, stand.get().isLighter());
+      memory.take(planned.session(), plan, stand.get().isRecovery());
       all.add(
           new Prescribed(
               planned, plan, before.map(b -> Difference.between(b, plan)).orElse(List.of())));
@@ -225,7 +225,7 @@ public final class BlockPrescriber {
       return rehearses ? routines.getOrDefault(key(session, SessionKind.TIME_TRIAL), own) : own;
     }
 
-    /** What a lighter week leaves out comes back after it. */
+    /** What a recovery week leaves out comes back after it. */
     void take(Session session, Plan plan, boolean isLighter) {
       String key = key(session, session.kind());
       last.put(key, plan);

@@ -9,7 +9,7 @@ public enum Emphasis {
   /** Few drills, the routine of the race rehearsed. */
   COMPETITION("competition", 70),
   /** Less of everything but effort; nothing goes up. */
-  LIGHTER("lighter", 70);
+  RECOVERY("recovery", 70);
 
   private final String words;
   private final int volume;
@@ -24,7 +24,7 @@ public enum Emphasis {
   }
 
   /**
-   * Time for drills, % of the usual: fewer toward the race and in lighter weeks (common practice);
+   * Time for drills, % of the usual: fewer toward the race and in recovery weeks (common practice);
    * how many fewer is a Jubilee modelling choice.
    */
   public int volume() {

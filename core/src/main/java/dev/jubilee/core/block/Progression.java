@@ -9,7 +9,7 @@ import java.util.Map;
 
 /**
  * Moves an athlete through a block, week by week: one thing up at a time, only from what is
- * mastered, contacts within a limit of growth, lighter weeks, back after time away, nothing new
+ * mastered, contacts within a limit of growth, recovery weeks, back after time away, nothing new
  * before the race.
  *
  * <p>Example: {@code Progression.of(block, climber, library, today, List.of())} gives a stand for

@@ -73,7 +73,7 @@ final class ReturnToTraining implements Rule {
                       Change.Kind.BUILD_DOWN, "", stage, lower, false, s.climber().words(build)))
               .withBuild(build);
     }
-    double usual = stand.isLighter() ? Rules.LIGHTER : 1;
+    double usual = stand.isRecovery() ? Rules.RECOVERY : 1;
     int contacts = (int) (Math.min(usual, CONTACTS[severity(i)]) * stand.reference());
     return stand.withContacts(contacts, contacts);
   }

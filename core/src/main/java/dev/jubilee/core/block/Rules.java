@@ -12,8 +12,8 @@ final class Rules {
   /** Contacts grow by at most this a week; common practice is "a little". */
   static final double GROWTH = 1.10;
 
-  /** Contacts in a lighter week, of a full one; Jubilee modelling choice. */
-  static final double LIGHTER = 0.6;
+  /** Contacts in a recovery week, of a full one; Jubilee modelling choice. */
+  static final double RECOVERY = 0.6;
 
   /** Contacts when nothing may be new; Jubilee modelling choice. */
   static final double FROZEN = 0.7;
@@ -27,7 +27,7 @@ final class Rules {
           new ReturnToTraining(),
           Rules::pain,
           Rules::frozen,
-          Rules::lighter,
+          Rules::recovery,
           Rules::wish,
           Rules::buildInTurn,
           Rules::rungUp,
@@ -77,7 +77,7 @@ final class Rules {
                           s.name(ladder, rung - 1) + " instead of " + s.name(ladder, rung) + "."));
         }
       }
-      int fewer = (int) (LIGHTER * stand.reference());
+      int fewer = (int) (RECOVERY * stand.reference());
       stand = stand.withContacts(fewer, fewer);
     }
     return stand.changes().isEmpty() ? Optional.empty() : Optional.of(stand);
@@ -89,17 +89,17 @@ final class Rules {
     }
     Change change =
         Change.of(Change.Kind.FROZEN, "The race is near: nothing new, the routine rehearsed.");
-    double share = s.next().isLighter() ? LIGHTER : FROZEN;
+    double share = s.next().isRecovery() ? RECOVERY : FROZEN;
     return Optional.of(at(s.next(), share).saying(change));
   }
 
-  private static Optional<AthleteWeek> lighter(RuleContext s) {
-    if (!s.next().isLighter()) {
+  private static Optional<AthleteWeek> recovery(RuleContext s) {
+    if (!s.next().isRecovery()) {
       return Optional.empty();
     }
     Change change =
         Change.of(Change.Kind.LESS, "Fewer drills, contacts and efforts; as fast as before.");
-    return Optional.of(at(s.next(), LIGHTER).saying(change));
+    return Optional.of(at(s.next(), RECOVERY).saying(change));
   }
 
   /** What the coach moved to this week, if the athlete may be led there by then. */

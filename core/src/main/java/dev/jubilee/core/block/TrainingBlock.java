@@ -28,7 +28,7 @@ public record TrainingBlock(
   public static final int FROZEN_DAYS = 10;
 
   /** Every third or fourth week is lighter; common practice. */
-  private static final int LIGHTER_EVERY = 4;
+  private static final int RECOVERY_EVERY = 4;
 
   /** From this length on the last two weeks are for the race, not one. */
   private static final int LONG = 8;
@@ -54,7 +54,7 @@ public record TrainingBlock(
    *
    * @param otherRaces their weeks are for competition, too
    * @param chosen emphases that the coach set, by the Monday of their week; those of other weeks
-   *     count anew from the last lighter one
+   *     count anew from the last recovery week
    */
   public static TrainingBlock of(
       LocalDate start,
@@ -76,18 +76,18 @@ public record TrainingBlock(
     int competition = count >= LONG ? 2 : 1;
     int training = count - competition;
     List<Week> weeks = new ArrayList<>();
-    int sinceLighter = 0;
+    int sinceRecovery = 0;
     for (int i = 0; i < count; i++) {
       LocalDate monday = first.plusWeeks(i);
-      sinceLighter++;
-      boolean isDue = sinceLighter == LIGHTER_EVERY;
+      sinceRecovery++;
+      boolean isDue = sinceRecovery == RECOVERY_EVERY;
       Emphasis usual =
           i >= training || otherRaces.stream().anyMatch(r -> monday(r).equals(monday))
               ? Emphasis.COMPETITION
-              : isDue ? Emphasis.LIGHTER : 2 * i < training ? Emphasis.GENERAL : Emphasis.SPECIFIC;
+              : isDue ? Emphasis.RECOVERY : 2 * i < training ? Emphasis.GENERAL : Emphasis.SPECIFIC;
       Emphasis emphasis = chosen.getOrDefault(monday, usual);
-      if (emphasis == Emphasis.LIGHTER) {
-        sinceLighter = 0;
+      if (emphasis == Emphasis.RECOVERY) {
+        sinceRecovery = 0;
       }
       weeks.add(new Week(i + 1, monday, emphasis));
     }

@@ -14,16 +14,6 @@ import java.util.Optional;
 public record Finding(
     FindingCode code, Optional<String> itemId, String what, String why, Remedy remedy) {
 
-  /** How much a finding matters, gravest first. */
-  public enum Severity {
-    /** Health comes first. */
-    CAUTION,
-    /** The plan will not do its job, or does harm to the session. */
-    FAULT,
-    /** Worth knowing. */
-    NOTE
-  }
-
   static Finding of(FindingCode code, String what, String why) {
     return new Finding(code, Optional.empty(), what, why, Remedy.acknowledge(code.name()));
   }

@@ -10,6 +10,7 @@ import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Benefit;
 import dev.jubilee.core.plan.Changeovers;
+import dev.jubilee.core.plan.DosedDrill;
 import dev.jubilee.core.plan.Layout;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.SetUp;
@@ -58,7 +59,7 @@ public final class DrillMenu {
   /** Set-up indices by part of the plan and set-up. */
   private final Map<Place, Integer> setUps = new HashMap<>();
 
-  private final IdentityHashMap<Offer, Benefit.Part> parts = new IdentityHashMap<>();
+  private final IdentityHashMap<Offer, DosedDrill> parts = new IdentityHashMap<>();
   private final Menu menu;
 
   /** Where in the plan a drill stands and what it needs there. */
@@ -78,7 +79,7 @@ public final class DrillMenu {
       Demand demand,
       List<Layout.Part> skeleton,
       List<Drill> candidates,
-      List<Benefit.Part> forced,
+      List<DosedDrill> forced,
       Set<String> wanted,
       int seconds,
       int contacts,
@@ -87,13 +88,13 @@ public final class DrillMenu {
     this.wanted = wanted;
     this.needs =
         demand.needs().keySet().stream().sorted(Comparator.comparing(Need::words)).toList();
-    List<Benefit.Part> all = new ArrayList<>(forced);
+    List<DosedDrill> all = new ArrayList<>(forced);
     for (Drill drill : candidates) {
       if (rooms.get(drill.block()).most() == 0 && !wanted.contains(drill.id())) {
         continue;
       }
       doses(drill, seconds < demand.menuTotal())
-          .forEach(dose -> all.add(new Benefit.Part(drill, dose)));
+          .forEach(dose -> all.add(new DosedDrill(drill, dose)));
     }
     layOut(skeleton, all);
     List<Offer> offers = new ArrayList<>();
@@ -117,9 +118,9 @@ public final class DrillMenu {
   }
 
   /** The best choice, in the order that takes the least time, lower effort first. */
-  public List<Benefit.Part> chosen() {
+  public List<DosedDrill> chosen() {
     Choice choice = ExactChoice.of(menu);
-    Map<Integer, List<Benefit.Part>> bySetUp = new TreeMap<>();
+    Map<Integer, List<DosedDrill>> bySetUp = new TreeMap<>();
     int mask = 0;
     for (Offer offer : choice.offers()) {
       bySetUp.computeIfAbsent(offer.setup(), k -> new ArrayList<>()).add(parts.get(offer));
@@ -129,24 +130,24 @@ public final class DrillMenu {
     bySetUp.forEach(
         (setUp, own) -> {
           own.sort(
-              Comparator.comparingInt((Benefit.Part p) -> p.drill().effort())
+              Comparator.comparingInt((DosedDrill p) -> p.drill().effort())
                   .thenComparing(p -> p.drill().id()));
           efforts[setUp][0] = own.get(0).drill().effort();
           efforts[setUp][1] = own.get(own.size() - 1).drill().effort();
         });
-    List<Benefit.Part> ordered = new ArrayList<>();
+    List<DosedDrill> ordered = new ArrayList<>();
     stages.order(mask, efforts).forEach(setUp -> ordered.addAll(bySetUp.get(setUp)));
     return ordered;
   }
 
   /** Wanted drills that these do not hold, for want of room. */
-  public Set<String> wantedBut(List<Benefit.Part> chosen) {
+  public Set<String> wantedBut(List<DosedDrill> chosen) {
     Set<String> left = new HashSet<>(wanted);
     chosen.forEach(part -> left.remove(part.drill().id()));
     return left;
   }
 
-  private void layOut(List<Layout.Part> layout, List<Benefit.Part> all) {
+  private void layOut(List<Layout.Part> layout, List<DosedDrill> all) {
     for (Layout.Part part : layout) {
       if (part.fixed().isPresent()) {
         stages.fixed(part.fixed().get());
@@ -154,7 +155,7 @@ public final class DrillMenu {
       }
       List<SetUp> needed =
           all.stream()
-              .map(Benefit.Part::drill)
+              .map(DosedDrill::drill)
               .filter(part::holds)
               .map(SetUp::of)
               .distinct()
@@ -166,7 +167,7 @@ public final class DrillMenu {
     }
   }
 
-  private Offer offer(Benefit.Part part, boolean forced, int index) {
+  private Offer offer(DosedDrill part, boolean forced, int index) {
     Drill drill = part.drill();
     List<Offer.Cover> covers = new ArrayList<>();
     for (int n = 0; n < needs.size(); n++) {

@@ -3,7 +3,7 @@ package dev.jubilee.core.choice;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.WarmUpPart;
-import dev.jubilee.core.plan.Benefit;
+import dev.jubilee.core.plan.DosedDrill;
 import dev.jubilee.core.plan.Lock;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
@@ -36,10 +36,10 @@ public record LockedItems(
   }
 
   /** Drills that stand as they are, in their dose. */
-  public List<Benefit.Part> fixed(DrillLibrary library) {
+  public List<DosedDrill> fixed(DrillLibrary library) {
     return menu.stream()
         .filter(i -> !isOpen(i))
-        .flatMap(i -> library.find(i.drillId()).map(d -> new Benefit.Part(d, i.dose())).stream())
+        .flatMap(i -> library.find(i.drillId()).map(d -> new DosedDrill(d, i.dose())).stream())
         .toList();
   }
 
@@ -78,7 +78,7 @@ public record LockedItems(
    *
    * @param given ids of the items that other parts have already been given; this one's is added
    */
-  public PlanItem itemOf(Benefit.Part part, DrillLibrary library, Set<String> given) {
+  public PlanItem itemOf(DosedDrill part, DrillLibrary library, Set<String> given) {
     for (PlanItem pinned : menu) {
       if (pinned.drillId().equals(part.drill().id())
           && (pinned.id().isEmpty() || given.add(pinned.id()))) {
@@ -97,7 +97,7 @@ public record LockedItems(
   }
 
   /** A new item for a drill in a dose, not locked. */
-  public static PlanItem item(Benefit.Part part) {
+  public static PlanItem item(DosedDrill part) {
     return PlanItem.of(part.drill(), part.dose());
   }
 

@@ -4,7 +4,7 @@ import dev.jubilee.core.choice.Eligibility;
 import dev.jubilee.core.choice.LockedItems;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
-import dev.jubilee.core.plan.Benefit;
+import dev.jubilee.core.plan.DosedDrill;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
@@ -71,7 +71,7 @@ public record Routine(List<Entry> entries) {
         }
         int amount = Math.max(given.least(), Math.min(given.most(), entry.amount()));
         int own = against.isEmpty() ? amount : given.usual().amount();
-        pins.add(LockedItems.item(new Benefit.Part(given, given.usual().withAmount(own))));
+        pins.add(LockedItems.item(new DosedDrill(given, given.usual().withAmount(own))));
       }
     }
     Set<String> others = new HashSet<>();

@@ -2,6 +2,7 @@ package dev.jubilee.core.intensity;
 
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
+import java.util.Optional;
 
 /**
  * Resting and maximal heart rate.
@@ -43,5 +44,15 @@ public record HeartRate(int resting, int maximum, boolean measured) {
   /** Rate at a fraction of heart-rate reserve: rest + f (max − rest) (Karvonen et al. 1957). */
   public int atReserve(double fraction) {
     return (int) Math.round(resting + fraction * (maximum - resting));
+  }
+
+  /**
+   * From what is known: resting rate as usual and maximum by age where they are not.
+   *
+   * @throws OutOfRangeException naming a rate that no one has
+   */
+  public static HeartRate of(int age, Optional<Integer> resting, Optional<Integer> maximum) {
+    return new HeartRate(
+        resting.orElse(USUAL_RESTING), maximum.orElse(predictedMaximum(age)), maximum.isPresent());
   }
 }

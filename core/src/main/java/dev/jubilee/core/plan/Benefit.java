@@ -1,9 +1,6 @@
 package dev.jubilee.core.plan;
 
-import dev.jubilee.core.drill.Dose;
-import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Need;
-import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.selection.Returns;
 import dev.jubilee.core.session.Session;
 import java.util.LinkedHashMap;
@@ -18,17 +15,7 @@ import java.util.Map;
 public final class Benefit {
   private Benefit() {}
 
-  /** One drill in one dose, as far as benefit goes. */
-  public record Part(Drill drill, Dose dose) {}
-
-  static List<Part> parts(Plan plan) {
-    return plan.items().stream()
-        .filter(i -> i.block() != WarmUpPart.RAISE && i.block() != WarmUpPart.BUILD)
-        .flatMap(i -> plan.drill(i).map(d -> new Part(d, i.dose())).stream())
-        .toList();
-  }
-
-  public static double strength(Part part, Need need, Session session) {
+  public static double strength(DosedDrill part, Need need, Session session) {
     Double usual = part.drill().serves().get(need);
     if (usual == null) {
       return 0;
@@ -39,7 +26,7 @@ public final class Benefit {
   }
 
   /** How well parts serve a need, 0 to 1. */
-  static double served(Need need, List<Part> parts, Session session) {
+  static double served(Need need, List<DosedDrill> parts, Session session) {
     double[] strongestFirst =
         parts.stream()
             .mapToDouble(p -> -strength(p, need, session))
@@ -52,7 +39,7 @@ public final class Benefit {
 
   /** How well each needed thing is served, 0 to 1. */
   static Map<Need, Double> satisfaction(
-      Map<Need, Double> needs, List<Part> parts, Session session) {
+      Map<Need, Double> needs, List<DosedDrill> parts, Session session) {
     Map<Need, Double> satisfaction = new LinkedHashMap<>();
     needs.keySet().forEach(need -> satisfaction.put(need, served(need, parts, session)));
     return satisfaction;

@@ -24,9 +24,9 @@ public record Loss(Map<Need, Double> byNeed, Map<Need, Double> before) {
       return new Loss(Map.of(), Map.of());
     }
     Session session = plan.request().session();
-    Benefit.Part own = new Benefit.Part(drill.get(), item.dose());
-    List<Benefit.Part> with = Benefit.parts(plan);
-    List<Benefit.Part> without = new ArrayList<>(with);
+    DosedDrill own = new DosedDrill(drill.get(), item.dose());
+    List<DosedDrill> with = plan.dosedDrills();
+    List<DosedDrill> without = new ArrayList<>(with);
     without.remove(own);
     Map<Need, Double> losses = new HashMap<>();
     Map<Need, Double> before = new HashMap<>();

@@ -65,9 +65,17 @@ public record Plan(
     return PlanItem.find(items, id);
   }
 
+  /** What serves the session's needs: all but the raise and the build. */
+  List<DosedDrill> dosedDrills() {
+    return items.stream()
+        .filter(i -> i.block() != WarmUpPart.RAISE && i.block() != WarmUpPart.BUILD)
+        .flatMap(i -> drill(i).map(d -> new DosedDrill(d, i.dose())).stream())
+        .toList();
+  }
+
   /** How well each need is served, 0 to 1. */
   public Map<Need, Double> coverage() {
-    return Benefit.satisfaction(demand.needs(), Benefit.parts(this), request.session());
+    return Benefit.satisfaction(demand.needs(), dosedDrills(), request.session());
   }
 
   public Plan withItems(List<PlanItem> others) {

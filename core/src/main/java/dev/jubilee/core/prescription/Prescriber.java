@@ -15,7 +15,7 @@ import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Anchors;
-import dev.jubilee.core.plan.Benefit;
+import dev.jubilee.core.plan.DosedDrill;
 import dev.jubilee.core.plan.Lock;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
@@ -43,7 +43,7 @@ import java.util.Set;
  */
 public final class Prescriber {
   /** Named in every stored prescription, so that one knows what computed it. */
-  public static final String ENGINE_VERSION = "1";
+  public static final String ENGINE_VERSION = "2";
 
   /** Below this the land pulse before machine or water is left out; Jubilee modelling choice. */
   private static final int PULSE_WORTHWHILE = 12 * 60;
@@ -121,7 +121,7 @@ public final class Prescriber {
     Demand demand = tuning.applyTo(usual);
     Set<String> insisted = new HashSet<>();
     Draft draft = draft(request, anchors, demand, insisted);
-    List<Benefit.Part> drills = draft.menu().chosen();
+    List<DosedDrill> drills = draft.menu().chosen();
     // What the coach locked is in, even where there is no room for it.
     while (insisted.addAll(draft.menu().wantedBut(drills))) {
       draft = draft(request, anchors, demand, insisted);
@@ -219,7 +219,7 @@ public final class Prescriber {
       int seconds,
       List<Drill> possible,
       Set<String> insisted) {
-    List<Benefit.Part> forced = new ArrayList<>(pins.fixed(library));
+    List<DosedDrill> forced = new ArrayList<>(pins.fixed(library));
     List<Drill> open = pins.open(library, possible);
     Set<String> taken = new HashSet<>();
     forced.forEach(part -> taken.add(part.drill().id()));
@@ -231,7 +231,7 @@ public final class Prescriber {
     Set<String> wanted = new HashSet<>();
     for (Drill drill : open) {
       if (insisted.contains(drill.id())) {
-        forced.add(new Benefit.Part(drill, drill.usual().withAmount(drill.least())));
+        forced.add(new DosedDrill(drill, drill.usual().withAmount(drill.least())));
       } else {
         candidates.add(drill);
         wanted.add(drill.id());

@@ -5,8 +5,8 @@ import dev.jubilee.core.choice.LockedItems;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.WarmUpPart;
-import dev.jubilee.core.plan.Benefit;
 import dev.jubilee.core.plan.Changeovers;
+import dev.jubilee.core.plan.DosedDrill;
 import dev.jubilee.core.plan.Layout;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.SetUp;
@@ -61,7 +61,7 @@ record Skeleton(DrillLibrary library, Approach.First first, int group, List<Plan
   }
 
   /** The whole plan: the skeleton with the drills in their parts, in the order given. */
-  List<PlanItem> with(List<Benefit.Part> drills, LockedItems pins) {
+  List<PlanItem> with(List<DosedDrill> drills, LockedItems pins) {
     List<PlanItem> whole = new ArrayList<>();
     Set<String> given = new HashSet<>();
     for (Layout.Part part : Layout.order(first)) {

@@ -16,9 +16,9 @@ final class Reasons {
   private Reasons() {}
 
   /** The reason for an item of a plan, and what would be lost. */
-  static WarmUp.Reason of(Plan plan, PlanItem item) {
+  static Reason of(Plan plan, PlanItem item) {
     boolean isOfBody = item.block() == WarmUpPart.RAISE || item.block() == WarmUpPart.BUILD;
-    return new WarmUp.Reason(why(plan, item), isOfBody ? "" : without(plan, item));
+    return new Reason(why(plan, item), isOfBody ? "" : without(plan, item));
   }
 
   private static String why(Plan plan, PlanItem item) {

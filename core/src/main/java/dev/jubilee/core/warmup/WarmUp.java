@@ -42,14 +42,6 @@ public record WarmUp(
     why = List.copyOf(why);
   }
 
-  /**
-   * Why an item is there.
-   *
-   * @param why a sentence
-   * @param without what would fall short without it, or empty
-   */
-  public record Reason(String why, String without) {}
-
   /** The warm-up for a request; the same request and library give the same. */
   public static WarmUp prescribed(PrescriptionRequest request, DrillLibrary library) {
     return of(new Prescriber(library).simulated(request));

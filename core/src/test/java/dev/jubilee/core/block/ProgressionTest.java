@@ -190,7 +190,7 @@ class ProgressionTest {
   void nothingGoesUpInLighterOrFrozenWeeks(Case c) {
     for (AthleteWeek stand : c.stands()) {
       boolean isQuiet =
-          stand.week().emphasis() == Emphasis.LIGHTER
+          stand.week().emphasis() == Emphasis.RECOVERY
               || !stand.week().sunday().isBefore(c.block().race().minusDays(10));
       if (isQuiet) {
         assertThat(stand.changes()).noneMatch(Change::isUp);
@@ -205,7 +205,7 @@ class ProgressionTest {
       AthleteWeek before = c.stands().get(i - 1);
       AthleteWeek lighter = c.stands().get(i);
       boolean isQuietBefore = before.isAbsent() || before.week().emphasis() != Emphasis.GENERAL;
-      if (lighter.week().emphasis() != Emphasis.LIGHTER || lighter.isAbsent() || isQuietBefore) {
+      if (lighter.week().emphasis() != Emphasis.RECOVERY || lighter.isAbsent() || isQuietBefore) {
         continue;
       }
       TrainingPhase full = before.phase(12, 1, Set.of());
@@ -363,7 +363,7 @@ class ProgressionTest {
     assertThat(emphases).hasSize(12);
     assertThat(emphases.get(0)).isEqualTo(Emphasis.GENERAL);
     assertThat(emphases.get(11)).isEqualTo(Emphasis.COMPETITION);
-    assertThat(emphases.stream().filter(e -> e == Emphasis.LIGHTER)).hasSize(2);
+    assertThat(emphases.stream().filter(e -> e == Emphasis.RECOVERY)).hasSize(2);
     LocalDate start = Blocks.START;
     assertThatThrownBy(() -> TrainingBlock.of(start, start.minusDays(1)))
         .isInstanceOf(OutOfRangeException.class)

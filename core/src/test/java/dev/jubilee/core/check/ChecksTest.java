@@ -111,7 +111,7 @@ class ChecksTest {
                 40,
                 new Restriction(BodyRegion.HAMSTRINGS, Restriction.Severity.HURT)));
     Finding finding = finding(hurt, "HURT");
-    assertThat(finding.severity()).isEqualTo(Finding.Severity.CAUTION);
+    assertThat(finding.severity()).isEqualTo(Severity.CAUTION);
     assertThat(finding.why()).contains("licensed clinician");
     assertThat(hurt.in(WarmUpPart.BUILD)).isEmpty();
   }

@@ -7,7 +7,6 @@ import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.athlete.Restriction.Severity;
 import dev.jubilee.core.check.Checks;
-import dev.jubilee.core.check.Finding;
 import dev.jubilee.core.choice.Eligibility;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
@@ -187,7 +186,7 @@ class PrescriptionPropertiesTest {
           request.athlete().limits().stream().anyMatch(l -> l.severity() == Severity.HURT);
       assertThat(Checks.of(plan))
           .as(() -> text(plan))
-          .noneMatch(f -> f.severity() == Finding.Severity.FAULT && !hurt);
+          .noneMatch(f -> f.severity() == dev.jubilee.core.check.Severity.FAULT && !hurt);
     }
   }
 

@@ -1,6 +1,6 @@
 package dev.jubilee.server.prescription;
 
-import dev.jubilee.core.check.Finding;
+import dev.jubilee.core.check.Severity;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Segment;
 import dev.jubilee.core.drill.WarmUpPart;
@@ -145,7 +145,7 @@ public record PlanView(
   /** Something the coach should know. */
   public record FindingView(
       String code,
-      Finding.Severity severity,
+      Severity severity,
       @Schema(nullable = true) String itemId,
       String what,
       String why,

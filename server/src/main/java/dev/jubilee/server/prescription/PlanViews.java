@@ -8,6 +8,7 @@ import dev.jubilee.core.intensity.Target;
 import dev.jubilee.core.plan.DoseRange;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.warmup.Reason;
 import dev.jubilee.core.warmup.WarmUp;
 import dev.jubilee.server.prescription.PlanView.FindingView;
 import dev.jubilee.server.prescription.PlanView.ItemView;
@@ -43,7 +44,7 @@ final class PlanViews {
         ReadinessViews.of(warmUp));
   }
 
-  private static ItemView item(Plan plan, int index, WarmUp.Reason reason) {
+  private static ItemView item(Plan plan, int index, Reason reason) {
     PlanItem item = plan.items().get(index);
     Optional<Drill> drill = plan.drill(item);
     DoseRange range = DoseRange.of(item.dose(), drill).including(item.dose().amount());

@@ -3,7 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Link, useParams } from "react-router";
 import { api, data } from "../api/client";
 import type { AthleteProfile } from "../api/types";
-import { Complaint } from "../shared/Complaint";
+import { ErrorNotice } from "../shared/ErrorNotice";
 import { SportIcon } from "../shared/icons";
 import { region, SPORTS } from "../shared/words";
 import { AthleteForm } from "./AthleteForm";
@@ -14,7 +14,7 @@ export function AthletesPage() {
     queryKey: ["athletes"],
     queryFn: () => data(api.GET("/api/athletes")),
   });
-  if (athletes.error) return <Complaint error={athletes.error} />;
+  if (athletes.error) return <ErrorNotice error={athletes.error} />;
   if (!athletes.data) return <Box>One moment…</Box>;
   const chosen = athletes.data.find((a) => a.id === id) ?? (id ? undefined : athletes.data[0]);
   return (

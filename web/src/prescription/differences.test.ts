@@ -3,7 +3,13 @@ import type { Item, PlanView } from "../api/types";
 import { differences } from "./differences";
 
 const item = (id: string, dose = "8 reps") =>
-  ({ id, name: id, dose: { text: dose, figures: [] }, effort: 20, lock: "NONE" }) as unknown as Item;
+  ({
+    id,
+    name: id,
+    dose: { text: dose, figures: [] },
+    effort: 20,
+    lock: "NONE",
+  }) as unknown as Item;
 const plan = (...items: Item[]) => ({ items }) as PlanView;
 
 test("a plan equals itself", () => {

@@ -1,7 +1,7 @@
 import { Box, Button } from "@chakra-ui/react";
 
 /** What went wrong, in words, with a way on. */
-export function Complaint({ error, onRetry }: { error: unknown; onRetry?: () => void }) {
+export function ErrorNotice({ error, onRetry }: { error: unknown; onRetry?: () => void }) {
   const words = error instanceof Error ? error.message : "Something went wrong.";
   return (
     <Box role="alert" borderLeft="4px solid var(--caution)" bg="paperRaised" px="4" py="3">

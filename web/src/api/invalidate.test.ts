@@ -1,6 +1,6 @@
 import { QueryClient } from "@tanstack/react-query";
 import { expect, test } from "vitest";
-import { changed } from "./changed";
+import { invalidate } from "./invalidate";
 
 test("an answer asked for before a change does not hide it", async () => {
   const queries = new QueryClient({ defaultOptions: { queries: { staleTime: 10_000 } } });
@@ -19,7 +19,7 @@ test("an answer asked for before a change does not hide it", async () => {
     .catch(() => undefined);
 
   sessions = ["easy row", "2 km test"];
-  changed(queries, ["sessions"]);
+  invalidate(queries, ["sessions"]);
   answer();
   await slow;
   const shown = await queries.fetchQuery({

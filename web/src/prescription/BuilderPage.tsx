@@ -1,10 +1,10 @@
-import "./builder.css";
+import "./prescription.css";
 import { Box, Button, Flex, Grid } from "@chakra-ui/react";
 import { memo, useCallback, useEffect, useState } from "react";
 import { Link, useParams } from "react-router";
 import type { Item, PlanView, PrescriptionView } from "../api/types";
-import { before, dayAndMonth, timeOf, weekday } from "../day/dates";
-import { Complaint } from "../shared/Complaint";
+import { before, dayAndMonth, timeOf, weekday } from "../session/dates";
+import { ErrorNotice } from "../shared/ErrorNotice";
 import { Countdown } from "../shared/Countdown";
 import { Curves } from "../shared/Curves";
 import { SportIcon } from "../shared/icons";
@@ -27,7 +27,7 @@ import { usePlan, type Step } from "./usePlan";
 export function BuilderPage() {
   const { id = "" } = useParams();
   const { query } = usePlan(id);
-  if (query.error) return <Complaint error={query.error} onRetry={() => void query.refetch()} />;
+  if (query.error) return <ErrorNotice error={query.error} onRetry={() => void query.refetch()} />;
   if (!query.data) return <Box>One moment…</Box>;
   return <Builder key={id} view={query.data} />;
 }
@@ -78,7 +78,7 @@ function Builder({ view }: { view: PrescriptionView }) {
       <ApproachPanel approach={view.approach} onEdit={mutate} />
       {error && (
         <Box my="2">
-          <Complaint error={error} />
+          <ErrorNotice error={error} />
         </Box>
       )}
 

@@ -1,7 +1,7 @@
 import { Box, Button, chakra, Flex } from "@chakra-ui/react";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useId, useState } from "react";
-import { changed } from "../api/changed";
+import { invalidate } from "../api/invalidate";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
 import type { DrillView } from "../api/types";
@@ -43,7 +43,7 @@ export function OwnDrills({ mendId, drills }: Props) {
         }),
       ),
     onSuccess: () => {
-      changed(queries, ["library"], ["drills"], ["drill-form"]);
+      invalidate(queries, ["library"], ["drills"], ["drill-form"]);
     },
   });
   const setAside = useQuery({
@@ -57,7 +57,7 @@ export function OwnDrills({ mendId, drills }: Props) {
           params: { path: { drillId }, query: { away: true } },
         }),
       ),
-    onSuccess: () => changed(queries, ["library"], ["drills"]),
+    onSuccess: () => invalidate(queries, ["library"], ["drills"]),
   });
   const edited = form.data ?? (isNew ? BLANK : undefined);
   const faults = take.error instanceof Problem ? take.error.fields.map((f) => f.accepted) : [];

@@ -4,7 +4,7 @@ import { Link, useNavigate, useParams } from "react-router";
 import { api, data } from "../api/client";
 import type { AthleteView, SessionView } from "../api/types";
 import { MiniStairs } from "../shared/Countdown";
-import { Complaint } from "../shared/Complaint";
+import { ErrorNotice } from "../shared/ErrorNotice";
 import { SportIcon } from "../shared/icons";
 import { clock } from "../shared/units";
 import { KINDS, PLACES, SPORTS } from "../shared/words";
@@ -70,7 +70,7 @@ export function DayPage({ today }: { today: string }) {
           );
         })}
       </Grid>
-      {error && <Complaint error={error} onRetry={() => void week.refetch()} />}
+      {error && <ErrorNotice error={error} onRetry={() => void week.refetch()} />}
       {week.data && sessions.length === 0 && (
         <Box color="inkSoft" py="8">
           Nothing planned. Add a session with its start, place and athletes; each athlete then gets
@@ -196,7 +196,7 @@ function AthleteRow({
       </Box>
       {prescribe.error && (
         <Box gridColumn="1 / -1">
-          <Complaint error={prescribe.error} />
+          <ErrorNotice error={prescribe.error} />
         </Box>
       )}
     </Grid>

@@ -57,7 +57,7 @@ export const ItemPanel = memo(function ItemPanel({ prescriptionId, item, onEdit 
         </small>
       </div>
       {item.target && <p>{targetWords(item.target)}</p>}
-      <Keeping item={item} onEdit={onEdit} />
+      <LockPicker item={item} onEdit={onEdit} />
       {(item.easier ?? item.harder) && <Rungs item={item} onEdit={onEdit} />}
       <div className="how">
         {item.steps.map((s) => (
@@ -99,7 +99,7 @@ function isOnTheWay(amount: number, { from, to }: { from: number; to: number }):
 }
 
 /** What re-fitting, other minutes or another athlete's routine leave as it is. */
-function Keeping({ item, onEdit }: { item: Item; onEdit: (edit: Edit) => void }) {
+function LockPicker({ item, onEdit }: { item: Item; onEdit: (edit: Edit) => void }) {
   return (
     <div role="radiogroup" aria-label="Re-fitting keeps" className="line small">
       <span className="soft" title="What re-fitting and other minutes leave as it is">

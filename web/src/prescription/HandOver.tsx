@@ -3,7 +3,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { memo, useState } from "react";
 import { api, data } from "../api/client";
 import type { PrescriptionView } from "../api/types";
-import { Complaint } from "../shared/Complaint";
+import { ErrorNotice } from "../shared/ErrorNotice";
 
 interface Props {
   prescriptionId: string;
@@ -69,7 +69,7 @@ export const HandOver = memo(function HandOver({ prescriptionId, token, athlete 
           Make a link for {athlete.split(" ")[0]}
         </Button>
       )}
-      {error && <Complaint error={error} />}
+      {error && <ErrorNotice error={error} />}
     </Box>
   );
 });

@@ -1,11 +1,11 @@
 import { Box, Button, Flex } from "@chakra-ui/react";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { memo, useState } from "react";
-import { changed } from "../api/changed";
+import { invalidate } from "../api/invalidate";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
 import type { PrescriptionView } from "../api/types";
-import { Complaint } from "../shared/Complaint";
+import { ErrorNotice } from "../shared/ErrorNotice";
 import { TextField } from "../shared/fields";
 
 interface Props {
@@ -25,7 +25,7 @@ export const Routines = memo(function Routines({ prescriptionId, athlete }: Prop
     mutationFn: () => data(api.POST("/api/routines", { body: { prescriptionId, name } })),
     onSuccess: () => {
       setName("");
-      changed(queries, ["routines"]);
+      invalidate(queries, ["routines"]);
     },
   });
   const apply = useMutation({
@@ -84,8 +84,8 @@ export const Routines = memo(function Routines({ prescriptionId, athlete }: Prop
           </Button>
         </Flex>
       </form>
-      {apply.error && <Complaint error={apply.error} />}
-      {keep.error && !refused && <Complaint error={keep.error} />}
+      {apply.error && <ErrorNotice error={apply.error} />}
+      {keep.error && !refused && <ErrorNotice error={keep.error} />}
     </Box>
   );
 });

@@ -1,9 +1,9 @@
 import { Box, Button, Flex } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { changed } from "../api/changed";
+import { invalidate } from "../api/invalidate";
 import { api } from "../api/client";
 import type { DrillView } from "../api/types";
-import { Complaint } from "../shared/Complaint";
+import { ErrorNotice } from "../shared/ErrorNotice";
 import { clock, say } from "../shared/units";
 import { BLOCKS, KITS, POSITIONS, region, SPORTS } from "../shared/words";
 
@@ -17,7 +17,7 @@ export function DrillPanel({ drill, onMend }: { drill: DrillView; onMend: () => 
       });
       if (error) throw error as Error;
     },
-    onSuccess: () => changed(queries, ["library"]),
+    onSuccess: () => invalidate(queries, ["library"]),
   });
   const facts = [
     BLOCKS[drill.block],
@@ -82,7 +82,7 @@ export function DrillPanel({ drill, onMend }: { drill: DrillView; onMend: () => 
           </Button>
         )}
       </Flex>
-      {archive.error && <Complaint error={archive.error} />}
+      {archive.error && <ErrorNotice error={archive.error} />}
     </Box>
   );
 }

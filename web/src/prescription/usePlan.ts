@@ -1,5 +1,5 @@
 import { skipToken, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { changed } from "../api/changed";
+import { invalidate } from "../api/invalidate";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
 import type { EditRequest, PlanView, PrescriptionView } from "../api/types";
@@ -52,7 +52,7 @@ export function usePlan(id: string) {
       if (view === queries.getQueryData(key)) return;
       queries.setQueryData(formerKey, queries.getQueryData<PrescriptionView>(key)?.plan);
       queries.setQueryData(key, view);
-      changed(queries, ["sessions"], ["alternatives", id]);
+      invalidate(queries, ["sessions"], ["alternatives", id]);
     },
     onError: (error) => {
       // Someone else was quicker: show theirs beside the message.

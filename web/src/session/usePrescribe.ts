@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "react-router";
-import { changed } from "../api/changed";
+import { invalidate } from "../api/invalidate";
 import { api, data } from "../api/client";
 
 /** Prescribes for an athlete and a session, then opens the builder. */
@@ -12,7 +12,7 @@ export function usePrescribe() {
       data(api.POST("/api/prescriptions", { body: whom })),
     onSuccess: (prescription) => {
       queries.setQueryData(["prescription", prescription.id], prescription);
-      changed(queries, ["sessions"]);
+      invalidate(queries, ["sessions"]);
       void navigate(`/prescriptions/${prescription.id}`);
     },
   });

@@ -4,9 +4,9 @@ import { useQuery } from "@tanstack/react-query";
 import { useDeferredValue, useState } from "react";
 import { api, data } from "../api/client";
 import type { Block, DrillView, Kit, Sport } from "../api/types";
-import { Complaint } from "../shared/Complaint";
+import { ErrorNotice } from "../shared/ErrorNotice";
 import { ember } from "../shared/ember";
-import { SelectField, TextField, Tick } from "../shared/fields";
+import { SelectField, TextField, CheckboxField } from "../shared/fields";
 import { BLOCKS, KITS, POSITIONS, SPORTS } from "../shared/words";
 import { Climb } from "./Climb";
 import { DrillPanel } from "./DrillPanel";
@@ -23,7 +23,8 @@ export function LibraryPage() {
   const [chosenId, setChosenId] = useState<string>();
   const [mendId, setMendId] = useState<string>();
   const sought = useDeferredValue(filter);
-  if (drills.error) return <Complaint error={drills.error} onRetry={() => void drills.refetch()} />;
+  if (drills.error)
+    return <ErrorNotice error={drills.error} onRetry={() => void drills.refetch()} />;
   if (!drills.data) return <Box>One moment…</Box>;
   const change = (part: Partial<Filter>) => setFilter({ ...filter, ...part });
   const found = drills.data.filter((d) => !d.archived && matches(d, sought));
@@ -102,17 +103,17 @@ function Filters({
             onChange={(block) => onChange({ block: (block || undefined) as Block | undefined })}
           />
         </Box>
-        <Tick
+        <CheckboxField
           label="Wet deck"
           checked={filter.wetDeck}
           onChange={(wetDeck) => onChange({ wetDeck })}
         />
-        <Tick
+        <CheckboxField
           label="No contacts"
           checked={filter.noContacts}
           onChange={(noContacts) => onChange({ noContacts })}
         />
-        <Tick
+        <CheckboxField
           label="Only what is at hand"
           checked={kit !== undefined}
           onChange={(on) => onChange({ kit: on ? ["SUPPORT"] : undefined })}
@@ -121,7 +122,7 @@ function Filters({
       {kit && (
         <Flex gap="2" wrap="wrap" mt="2" role="group" aria-label="Kit at hand">
           {(Object.keys(KITS) as Kit[]).map((k) => (
-            <Tick
+            <CheckboxField
               key={k}
               label={KITS[k]}
               checked={kit.includes(k)}

@@ -2,12 +2,12 @@ import { Box, Button, Flex, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState, type FormEvent } from "react";
 import { useNavigate, useSearchParams } from "react-router";
-import { changed } from "../api/changed";
+import { invalidate } from "../api/invalidate";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
 import type { Place, SessionDetails, Sport, Understood } from "../api/types";
-import { Complaint } from "../shared/Complaint";
-import { SelectField, TextField, Tick } from "../shared/fields";
+import { ErrorNotice } from "../shared/ErrorNotice";
+import { SelectField, TextField, CheckboxField } from "../shared/fields";
 import { forecastQuery } from "../shared/forecast";
 import { ARRIVALS, KINDS, PLACES, SPORTS, USUAL_PLACE } from "../shared/words";
 import { Whiteboard } from "./Whiteboard";
@@ -59,7 +59,7 @@ export function SessionPage({ today }: { today: string }) {
       );
     },
     onSuccess: () => {
-      changed(queries, ["sessions"]);
+      invalidate(queries, ["sessions"]);
       void navigate(`/day/${date}`);
     },
   });
@@ -172,7 +172,7 @@ export function SessionPage({ today }: { today: string }) {
               (a, b) => Number(b.profile.sport === sport) - Number(a.profile.sport === sport),
             )
             .map((a) => (
-              <Tick
+              <CheckboxField
                 key={a.id}
                 label={`${a.profile.name}, ${SPORTS[a.profile.sport].toLowerCase()}`}
                 checked={athleteIds.includes(a.id)}
@@ -184,7 +184,7 @@ export function SessionPage({ today }: { today: string }) {
         </Flex>
         {save.error && (
           <Box mt="4">
-            <Complaint error={save.error} />
+            <ErrorNotice error={save.error} />
           </Box>
         )}
         <Flex gap="3" mt="5">

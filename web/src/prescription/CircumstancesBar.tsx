@@ -4,7 +4,7 @@ import { memo, useState } from "react";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
 import type { Circumstances, Conditions, Kit } from "../api/types";
-import { SelectField, TextField, Tick } from "../shared/fields";
+import { SelectField, TextField, CheckboxField } from "../shared/fields";
 import { forecastQuery, forecastWords } from "../shared/forecast";
 import { ARRIVALS, KITS, PLACES, SURFACES } from "../shared/words";
 import type { Edit } from "./usePlan";
@@ -72,7 +72,11 @@ export const CircumstancesBar = memo(function CircumstancesBar({
             </Button>
           </Flex>
         </Box>
-        <Tick label="Use them all" checked={c.fill} onChange={(fill) => change({ fill })} />
+        <CheckboxField
+          label="Use them all"
+          checked={c.fill}
+          onChange={(fill) => change({ fill })}
+        />
         <Box w="140px">
           <SelectField
             label="Place"
@@ -127,7 +131,11 @@ export const CircumstancesBar = memo(function CircumstancesBar({
               onCommit={(wind) => changeUnder({ wind })}
             />
           </Box>
-          <Tick label="Rain or wet" checked={under.wet} onChange={(wet) => changeUnder({ wet })} />
+          <CheckboxField
+            label="Rain or wet"
+            checked={under.wet}
+            onChange={(wet) => changeUnder({ wet })}
+          />
           <Box w="110px">
             <SelectField
               label="Ground"
@@ -188,7 +196,7 @@ export const CircumstancesBar = memo(function CircumstancesBar({
       {showsKit && (
         <Flex gap="2" wrap="wrap" mt="2" role="group" aria-label="Kit at hand">
           {(Object.keys(KITS) as Kit[]).map((kit) => (
-            <Tick
+            <CheckboxField
               key={kit}
               label={KITS[kit]}
               checked={c.kit.includes(kit)}

@@ -1,6 +1,6 @@
 import { Box, Button, chakra, Flex, Grid } from "@chakra-ui/react";
 import { useId, useState, type ReactNode } from "react";
-import { SelectField, TextField, Tick } from "../shared/fields";
+import { SelectField, TextField, CheckboxField } from "../shared/fields";
 import { BLOCKS, KITS, POSITIONS, REGIONS, SPORTS } from "../shared/words";
 import { DOSES, doseOf, kindOf, SKILLS, type Dose, type DoseKind, type Entry } from "./entry";
 
@@ -166,7 +166,7 @@ export function DrillForm({ entry, onChange }: Props) {
         onChange={(caution) => set({ caution })}
       />
       <Box>
-        <Tick
+        <CheckboxField
           label="Safe on a wet deck"
           checked={entry.wetSafe ?? false}
           onChange={(wetSafe) => set({ wetSafe })}
@@ -210,7 +210,7 @@ function DoseFields({ dose, onChange }: { dose: Dose; onChange: (dose: Dose) => 
           onChange={(most) => onChange({ ...dose, range: [dose.range[0], most] })}
         />
         {kind === "lengths" && (
-          <Tick
+          <CheckboxField
             label="There and back"
             checked={dose.back ?? false}
             onChange={(back) => onChange({ ...dose, back })}
@@ -281,7 +281,7 @@ function Ticks({
     <Group label={label}>
       <Flex gap="1.5" wrap="wrap">
         {Object.entries(words).map(([key, word]) => (
-          <Tick
+          <CheckboxField
             key={key}
             label={word}
             checked={chosen.includes(key)}

@@ -5,8 +5,8 @@ import { useNavigate } from "react-router";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
 import type { AthleteProfile, AthleteView, LimitInput } from "../api/types";
-import { Complaint } from "../shared/Complaint";
-import { SelectField, TextField, Tick } from "../shared/fields";
+import { ErrorNotice } from "../shared/ErrorNotice";
+import { SelectField, TextField, CheckboxField } from "../shared/fields";
 import { say } from "../shared/units";
 import { REGIONS, SPORTS } from "../shared/words";
 import { ResultRow } from "./ResultRow";
@@ -199,7 +199,7 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
       <Head title="Never" hint="Left out whatever the session." />
       <Flex gap="2" wrap="wrap">
         {(Object.keys(AVOIDANCES) as (keyof typeof AVOIDANCES)[]).map((key) => (
-          <Tick
+          <CheckboxField
             key={key}
             label={AVOIDANCES[key]}
             checked={profile.avoidances.includes(key)}
@@ -212,7 +212,7 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
             }
           />
         ))}
-        <Tick
+        <CheckboxField
           label="Back after a lay-off, or heavy: easier rungs"
           checked={profile.deconditioned}
           onChange={(deconditioned) => change({ deconditioned })}
@@ -229,7 +229,7 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
       )}
       {save.error && (
         <Box mt="4">
-          <Complaint error={save.error} />
+          <ErrorNotice error={save.error} />
         </Box>
       )}
       <Flex mt="5" gap="3" align="center">
