@@ -1,0 +1,67 @@
+package dev.jubilee.core.session;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import dev.jubilee.core.Scenarios;
+import dev.jubilee.core.athlete.AnchorFinder;
+import dev.jubilee.core.intensity.Anchors;
+import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.sport.Level;
+import dev.jubilee.core.sport.Sport;
+import java.time.Duration;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What coaches write about intensity, in an athlete's own speed: 5 km in 20:00, 4:00 /km. */
+class WorkIntensityTest {
+  private static final Anchors RUNNER =
+      AnchorFinder.anchors(Scenarios.athlete(Level.INTERMEDIATE), Sport.RUN);
+
+  private static double secondsPerKm(Aim aim) {
+    return 1000
+        / RUNNER.model().intensityAt(WorkIntensity.effort(aim, Duration.ofMinutes(3), RUNNER));
+  }
+
+  /** A mile is 1609.344 m exactly, so that 4:00 /km is 6:26.24 /mile. */
+  @ParameterizedTest
+  @CsvSource({"SECONDS_PER_KM, 240, 240", "SECONDS_PER_MILE, 386.24, 240"})
+  void aPaceIsThePace(Aim.Unit unit, double figure, double perKm) {
+    assertThat(secondsPerKm(new Aim.Figure(unit, figure, figure))).isCloseTo(perKm, within(0.1));
+  }
+
+  @ParameterizedTest
+  @CsvSource({"0", "5", "15", "-3"})
+  void slowerThanRacePaceIsSlower(int plus) {
+    double race = secondsPerKm(new Aim.Race(5000, 0));
+    assertThat(race).isCloseTo(240, within(4.0));
+    assertThat(secondsPerKm(new Aim.Race(5000, plus)) - race).isCloseTo(plus, within(0.2));
+  }
+
+  @Test
+  void aHardSessionNeverBeginsAsGentlyAsAnEasyOne() {
+    Session gentle =
+        new Session(
+            Sport.RUN,
+            SessionKind.INTERVALS,
+            "easy?",
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.of(Aim.Feel.EASY));
+    Effort easy = WorkIntensity.firstEffort(Scenarios.session(Sport.RUN, SessionKind.EASY), RUNNER);
+    assertThat(WorkIntensity.firstEffort(gentle, RUNNER).points()).isGreaterThan(easy.points() + 3);
+  }
+
+  /** Karvonen et al. 1957: 0.9 of the reserve is taken for critical intensity (common practice). */
+  @Test
+  void aHeartRateIsReadOnTheReserve() {
+    double critical = 55 + 0.9 * (188 - 55);
+    assertThat(RUNNER.atHeartRate(critical).orElseThrow().points()).isCloseTo(70, within(0.01));
+    assertThat(RUNNER.atHeartRate(55).orElseThrow().points()).isZero();
+    assertThat(RUNNER.atHeartRate(55 + 0.45 * (188 - 55)).orElseThrow().points())
+        .isCloseTo(35, within(0.01));
+  }
+}
