@@ -23,12 +23,12 @@ public final class ChocoOracle implements Oracle {
     Model model = new Model();
     int n = menu.offers().size();
     BoolVar[] chosen = model.boolVarArray(n);
-    List<Offer> forced = menu.offers().stream().filter(Offer::forced).toList();
-    List<String> taken = forced.stream().map(Offer::group).toList();
+    List<Offer> required = menu.offers().stream().filter(Offer::required).toList();
+    List<String> taken = required.stream().map(Offer::group).toList();
     Map<String, List<BoolVar>> groups = new HashMap<>();
     for (int i = 0; i < n; i++) {
       Offer offer = menu.offers().get(i);
-      if (offer.forced()) {
+      if (offer.required()) {
         model.arithm(chosen[i], "=", 1).post();
       } else if (taken.contains(offer.group())) {
         model.arithm(chosen[i], "=", 0).post();
@@ -37,15 +37,15 @@ public final class ChocoOracle implements Oracle {
       }
     }
     groups.values().forEach(g -> model.sum(g.toArray(BoolVar[]::new), "<=", 1).post());
-    int forcedContacts = forced.stream().mapToInt(Offer::contacts).sum();
+    int forcedContacts = required.stream().mapToInt(Offer::contacts).sum();
     int[] contacts = menu.offers().stream().mapToInt(Offer::contacts).toArray();
     model.scalar(chosen, contacts, "<=", Math.max(menu.contacts(), forcedContacts)).post();
 
     List<IntVar> terms = new ArrayList<>(List.of(chosen));
-    List<Integer> factors = new ArrayList<>(menu.offers().stream().map(Offer::liking).toList());
+    List<Integer> factors = new ArrayList<>(menu.offers().stream().map(Offer::bias).toList());
     addNeeds(menu, model, chosen, terms, factors);
     addBlocks(menu, model, chosen, terms, factors);
-    addSeconds(menu, model, chosen, Math.max(menu.seconds(), menu.total(forced)));
+    addSeconds(menu, model, chosen, Math.max(menu.seconds(), menu.total(required)));
 
     IntVar points = model.intVar("points", -20_000_000, 20_000_000, true);
     model

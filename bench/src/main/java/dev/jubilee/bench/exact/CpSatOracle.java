@@ -31,29 +31,29 @@ public final class CpSatOracle implements Oracle {
     Map<String, List<Literal>> groups = new HashMap<>();
     LinearExprBuilder seconds = LinearExpr.newBuilder();
     LinearExprBuilder contacts = LinearExpr.newBuilder();
-    List<Offer> forced = menu.offers().stream().filter(Offer::forced).toList();
-    List<String> taken = forced.stream().map(Offer::group).toList();
+    List<Offer> required = menu.offers().stream().filter(Offer::required).toList();
+    List<String> taken = required.stream().map(Offer::group).toList();
     for (Offer offer : menu.offers()) {
       BoolVar x = model.newBoolVar(offer.id());
       chosen.add(x);
-      if (offer.forced()) {
+      if (offer.required()) {
         model.addEquality(x, 1);
       } else if (taken.contains(offer.group())) {
         model.addEquality(x, 0);
       } else {
         groups.computeIfAbsent(offer.group(), g -> new ArrayList<>()).add(x);
       }
-      points.addTerm(x, offer.liking());
+      points.addTerm(x, offer.bias());
       seconds.addTerm(x, offer.seconds());
       contacts.addTerm(x, offer.contacts());
     }
     groups.values().forEach(model::addAtMostOne);
-    int forcedContacts = forced.stream().mapToInt(Offer::contacts).sum();
+    int forcedContacts = required.stream().mapToInt(Offer::contacts).sum();
     model.addLessOrEqual(contacts, Math.max(menu.contacts(), forcedContacts));
     addNeeds(menu, model, points, chosen);
     addBlocks(menu, model, points, chosen);
     addSetups(menu, model, seconds, chosen);
-    model.addLessOrEqual(seconds, Math.max(menu.seconds(), menu.total(forced)));
+    model.addLessOrEqual(seconds, Math.max(menu.seconds(), menu.total(required)));
     model.maximize(points);
     CpSolver solver = new CpSolver();
     solver.getParameters().setNumWorkers(1).setMaxTimeInSeconds(120);

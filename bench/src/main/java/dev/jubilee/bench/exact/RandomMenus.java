@@ -25,11 +25,11 @@ public final class RandomMenus {
     for (int drill = 0; drill < drills; drill++) {
       int block = random.nextInt(blocks);
       int setup = random.nextInt(setups);
-      int liking = -random.nextInt(20_000);
+      int bias = -random.nextInt(20_000);
       int contacts = random.nextInt(4) == 0 ? random.nextInt(1, 40) : 0;
-      boolean forced = random.nextInt(12) == 0;
+      boolean required = random.nextInt(12) == 0;
       List<Offer.Cover> covers = covers(random, needs);
-      for (int dose = 0; dose < (forced ? 1 : random.nextInt(1, 4)); dose++) {
+      for (int dose = 0; dose < (required ? 1 : random.nextInt(1, 4)); dose++) {
         offers.add(
             new Offer(
                 drill + "/" + dose,
@@ -39,8 +39,8 @@ public final class RandomMenus {
                 random.nextInt(8, 70),
                 contacts,
                 dose == 0 ? covers : covers(random, needs),
-                liking - dose,
-                forced));
+                bias - dose,
+                required));
       }
     }
     List<Integer> weights = new ArrayList<>();

@@ -239,17 +239,17 @@ public record Approach(
 
     private final String title;
     private final String forAndAgainst;
-    private final int liking;
+    private final int bias;
 
-    Routine(String title, String forAndAgainst, int liking) {
+    Routine(String title, String forAndAgainst, int bias) {
       this.title = title;
       this.forAndAgainst = forAndAgainst;
-      this.liking = liking;
+      this.bias = bias;
     }
 
     /** Points for a drill that was in the last warm-up of this kind; Jubilee modelling choice. */
-    public int liking() {
-      return liking;
+    public int bias() {
+      return bias;
     }
 
     @Override

@@ -49,10 +49,10 @@ public final class DrillMenu {
   private static final int FAVOUR = 8_000;
 
   /** Points for a drill that the coach wants in whatever dose: more than all else together. */
-  private static final int WANTED = 10_000_000;
+  private static final int LOCKED_OPEN = 10_000_000;
 
   private final PrescriptionRequest request;
-  private final Set<String> wanted;
+  private final Set<String> lockedOpen;
   private final List<Need> needs;
   private final SetUpSequencer stages = new SetUpSequencer();
 
@@ -68,8 +68,8 @@ public final class DrillMenu {
   /**
    * @param skeleton raise, build and transition, in the order of the plan
    * @param candidates drills to choose from
-   * @param forced drills that are in, in these doses
-   * @param wanted ids of candidates that are in, in whatever dose, as far as there is room
+   * @param required drills that are in, in these doses
+   * @param lockedOpen ids of candidates that are in, in whatever dose, as far as there is room
    * @param seconds for all drills and what getting into them adds
    * @param contacts most ground contacts of the drills
    * @param rooms for each of {@link WarmUpPart#CHOSEN}
@@ -79,18 +79,18 @@ public final class DrillMenu {
       Demand demand,
       List<Layout.Part> skeleton,
       List<Drill> candidates,
-      List<DosedDrill> forced,
-      Set<String> wanted,
+      List<DosedDrill> required,
+      Set<String> lockedOpen,
       int seconds,
       int contacts,
       Map<WarmUpPart, Menu.Room> rooms) {
     this.request = request;
-    this.wanted = wanted;
+    this.lockedOpen = lockedOpen;
     this.needs =
         demand.needs().keySet().stream().sorted(Comparator.comparing(Need::words)).toList();
-    List<DosedDrill> all = new ArrayList<>(forced);
+    List<DosedDrill> all = new ArrayList<>(required);
     for (Drill drill : candidates) {
-      if (rooms.get(drill.block()).most() == 0 && !wanted.contains(drill.id())) {
+      if (rooms.get(drill.block()).most() == 0 && !lockedOpen.contains(drill.id())) {
         continue;
       }
       doses(drill, seconds < demand.menuTotal())
@@ -99,7 +99,7 @@ public final class DrillMenu {
     layOut(skeleton, all);
     List<Offer> offers = new ArrayList<>();
     for (int i = 0; i < all.size(); i++) {
-      Offer offer = offer(all.get(i), i < forced.size(), i);
+      Offer offer = offer(all.get(i), i < required.size(), i);
       offers.add(offer);
       parts.put(offer, all.get(i));
     }
@@ -141,8 +141,8 @@ public final class DrillMenu {
   }
 
   /** Wanted drills that these do not hold, for want of room. */
-  public Set<String> wantedBut(List<DosedDrill> chosen) {
-    Set<String> left = new HashSet<>(wanted);
+  public Set<String> lockedBut(List<DosedDrill> chosen) {
+    Set<String> left = new HashSet<>(lockedOpen);
     chosen.forEach(part -> left.remove(part.drill().id()));
     return left;
   }
@@ -167,7 +167,7 @@ public final class DrillMenu {
     }
   }
 
-  private Offer offer(DosedDrill part, boolean forced, int index) {
+  private Offer offer(DosedDrill part, boolean required, int index) {
     Drill drill = part.drill();
     List<Offer.Cover> covers = new ArrayList<>();
     for (int n = 0; n < needs.size(); n++) {
@@ -186,22 +186,22 @@ public final class DrillMenu {
         part.dose().seconds() + Changeovers.next(request.circumstances().conditions().group()),
         drill.contactsIn(part.dose()),
         covers,
-        liking(drill) - index,
-        forced);
+        bias(drill) - index,
+        required);
   }
 
   /** What speaks for or against a drill beside its needs; the index only settles ties. */
-  private int liking(Drill drill) {
-    int liking = wanted.contains(drill.id()) ? WANTED : -attention();
+  private int bias(Drill drill) {
+    int bias = lockedOpen.contains(drill.id()) ? LOCKED_OPEN : -attention();
     if (request.lastTime().contains(drill.id())) {
-      liking += request.approach().routine().liking();
+      bias += request.approach().routine().bias();
     } else if (!request.phase().equals(TrainingPhase.NONE) && !request.lastTime().isEmpty()) {
-      liking -= NEWNESS;
+      bias -= NEWNESS;
     }
     boolean isStiff =
         drill.favours().stream()
             .anyMatch(r -> request.athlete().has(r, Restriction.Severity.STIFF));
-    return liking + (isStiff ? FAVOUR : 0);
+    return bias + (isStiff ? FAVOUR : 0);
   }
 
   /** Where drills are to be fewer, each must be worth more. */

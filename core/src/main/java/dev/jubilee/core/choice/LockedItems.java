@@ -13,12 +13,12 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * What the coach has fixed, by part of the warm-up. A pinned raise or build stands as a whole.
+ * What the coach has fixed, by part of the warm-up. A locked raise or build stands as a whole.
  *
- * @param raise pinned raise items; empty leaves the raise to the engine
- * @param menu pinned drills
- * @param build pinned efforts; empty leaves the build to the engine
- * @param transition pinned transition; empty leaves it to the engine
+ * @param raise locked raise items; empty leaves the raise to the engine
+ * @param menu locked drills
+ * @param build locked efforts; empty leaves the build to the engine
+ * @param transition locked transition; empty leaves it to the engine
  */
 public record LockedItems(
     List<PlanItem> raise, List<PlanItem> menu, List<PlanItem> build, List<PlanItem> transition) {
@@ -26,13 +26,13 @@ public record LockedItems(
   public static LockedItems of(PrescriptionRequest request) {
     return new LockedItems(
         in(request, WarmUpPart.RAISE),
-        request.pinned().stream().filter(i -> i.block().isChosen()).toList(),
+        request.locked().stream().filter(i -> i.block().isChosen()).toList(),
         in(request, WarmUpPart.BUILD),
         in(request, WarmUpPart.TRANSITION));
   }
 
   private static List<PlanItem> in(PrescriptionRequest request, WarmUpPart block) {
-    return request.pinned().stream().filter(i -> i.block() == block).toList();
+    return request.locked().stream().filter(i -> i.block() == block).toList();
   }
 
   /** Drills that stand as they are, in their dose. */
@@ -74,15 +74,15 @@ public record LockedItems(
   }
 
   /**
-   * The pinned item of a part, in its dose and rung, or a new one.
+   * The locked item of a part, in its dose and rung, or a new one.
    *
    * @param given ids of the items that other parts have already been given; this one's is added
    */
   public PlanItem itemOf(DosedDrill part, DrillLibrary library, Set<String> given) {
-    for (PlanItem pinned : menu) {
-      if (pinned.drillId().equals(part.drill().id())
-          && (pinned.id().isEmpty() || given.add(pinned.id()))) {
-        return pinned.withDose(part.dose());
+    for (PlanItem locked : menu) {
+      if (locked.drillId().equals(part.drill().id())
+          && (locked.id().isEmpty() || given.add(locked.id()))) {
+        return locked.withDose(part.dose());
       }
     }
     PlanItem fresh = item(part);

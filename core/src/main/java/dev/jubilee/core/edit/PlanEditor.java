@@ -254,7 +254,7 @@ public final class PlanEditor {
   }
 
   private static Plan rebuilt(Plan plan, List<PlanItem> items, Set<String> excluded) {
-    PrescriptionRequest request = plan.request().with(plan.request().pinned(), excluded);
+    PrescriptionRequest request = plan.request().with(plan.request().locked(), excluded);
     return new Plan(request, plan.anchors(), plan.demand(), plan.library(), items).withItems(items);
   }
 }

@@ -51,7 +51,7 @@ public record Routine(List<Entry> entries) {
   public Applied applyTo(Plan plan) {
     PrescriptionRequest request = plan.request().with(List.of(), Set.of());
     DrillLibrary library = plan.library();
-    List<PlanItem> pins = new ArrayList<>();
+    List<PlanItem> locked = new ArrayList<>();
     List<String> differences = new ArrayList<>();
     Set<String> kept = new HashSet<>();
     for (Entry entry : entries) {
@@ -71,7 +71,7 @@ public record Routine(List<Entry> entries) {
         }
         int amount = Math.max(given.least(), Math.min(given.most(), entry.amount()));
         int own = against.isEmpty() ? amount : given.usual().amount();
-        pins.add(LockedItems.item(new DosedDrill(given, given.usual().withAmount(own))));
+        locked.add(LockedItems.item(new DosedDrill(given, given.usual().withAmount(own))));
       }
     }
     Set<String> others = new HashSet<>();
@@ -80,9 +80,9 @@ public record Routine(List<Entry> entries) {
         others.add(drill.id());
       }
     }
-    Plan applied = new Prescriber(library).prescribe(request.with(pins, others));
+    Plan applied = new Prescriber(library).prescribe(request.with(locked, others));
     List<String> present = applied.items().stream().map(PlanItem::drillId).toList();
-    for (PlanItem pin : pins) {
+    for (PlanItem pin : locked) {
       if (!present.contains(pin.drillId())) {
         differences.add("Left out " + pin.name() + ": there is no time for it.");
       }

@@ -5,7 +5,7 @@ import dev.jubilee.core.intensity.TargetWords;
 import dev.jubilee.core.quantity.Bounds;
 import java.util.Locale;
 
-/** A plan as plain text, as a coach would pin it to a wall. */
+/** A plan as plain text, as a coach would kept it to a wall. */
 public final class PlanText {
   private PlanText() {}
 

@@ -20,7 +20,7 @@ import java.util.Set;
  * @param circumstances where, with what, how long
  * @param approach how the coach likes it
  * @param lastTime ids of the drills of the last warm-up for a session like this
- * @param pinned items that the coach chose or locked, kept as they are
+ * @param locked items that the coach chose or locked, kept as they are
  * @param excluded ids of drills that the coach took out
  * @param seen codes of findings that the coach has taken note of
  * @param tuning what the simulation changed of the usual lengths; found anew with every plan
@@ -32,7 +32,7 @@ public record PrescriptionRequest(
     Circumstances circumstances,
     Approach approach,
     Set<String> lastTime,
-    List<PlanItem> pinned,
+    List<PlanItem> locked,
     Set<String> excluded,
     Set<String> seen,
     Tuning tuning,
@@ -40,7 +40,7 @@ public record PrescriptionRequest(
   public PrescriptionRequest {
     approach = approach == null ? Approach.USUAL : approach;
     lastTime = lastTime == null ? Set.of() : Set.copyOf(lastTime);
-    pinned = List.copyOf(pinned);
+    locked = List.copyOf(locked);
     excluded = Set.copyOf(excluded);
     seen = seen == null ? Set.of() : Set.copyOf(seen);
     tuning = tuning == null ? Tuning.NONE : tuning;
@@ -64,35 +64,44 @@ public record PrescriptionRequest(
 
   public PrescriptionRequest with(Circumstances other) {
     return new PrescriptionRequest(
-        athlete, session, other, approach, lastTime, pinned, excluded, seen, tuning, phase);
+        athlete, session, other, approach, lastTime, locked, excluded, seen, tuning, phase);
   }
 
   public PrescriptionRequest with(Approach other) {
     return new PrescriptionRequest(
-        athlete, session, circumstances, other, lastTime, pinned, excluded, seen, tuning, phase);
+        athlete, session, circumstances, other, lastTime, locked, excluded, seen, tuning, phase);
   }
 
   /** For another session. */
   public PrescriptionRequest with(Session other) {
     return new PrescriptionRequest(
-        athlete, other, circumstances, approach, lastTime, pinned, excluded, seen, tuning, phase);
+        athlete, other, circumstances, approach, lastTime, locked, excluded, seen, tuning, phase);
   }
 
   /** After a warm-up with these drills. */
   public PrescriptionRequest after(Set<String> drillIds) {
     return new PrescriptionRequest(
-        athlete, session, circumstances, approach, drillIds, pinned, excluded, seen, tuning, phase);
+        athlete, session, circumstances, approach, drillIds, locked, excluded, seen, tuning, phase);
   }
 
   /** For another athlete. */
   public PrescriptionRequest with(Athlete other) {
     return new PrescriptionRequest(
-        other, session, circumstances, approach, lastTime, pinned, excluded, seen, tuning, phase);
+        other, session, circumstances, approach, lastTime, locked, excluded, seen, tuning, phase);
   }
 
-  public PrescriptionRequest with(List<PlanItem> pins, Set<String> exclusions) {
+  public PrescriptionRequest with(List<PlanItem> locked, Set<String> exclusions) {
     return new PrescriptionRequest(
-        athlete, session, circumstances, approach, lastTime, pins, exclusions, seen, tuning, phase);
+        athlete,
+        session,
+        circumstances,
+        approach,
+        lastTime,
+        locked,
+        exclusions,
+        seen,
+        tuning,
+        phase);
   }
 
   /** With a finding that the coach has taken note of. */
@@ -100,19 +109,19 @@ public record PrescriptionRequest(
     Set<String> all = new HashSet<>(seen);
     all.add(code);
     return new PrescriptionRequest(
-        athlete, session, circumstances, approach, lastTime, pinned, excluded, all, tuning, phase);
+        athlete, session, circumstances, approach, lastTime, locked, excluded, all, tuning, phase);
   }
 
   /** With other lengths than usual. */
   public PrescriptionRequest with(Tuning other) {
     return new PrescriptionRequest(
-        athlete, session, circumstances, approach, lastTime, pinned, excluded, seen, other, phase);
+        athlete, session, circumstances, approach, lastTime, locked, excluded, seen, other, phase);
   }
 
   /** In a training block. */
   public PrescriptionRequest in(TrainingPhase other) {
     return new PrescriptionRequest(
-        athlete, session, circumstances, approach, lastTime, pinned, excluded, seen, tuning, other);
+        athlete, session, circumstances, approach, lastTime, locked, excluded, seen, tuning, other);
   }
 
   /** What the session asks of the warm-up, with what the simulation changed of it. */

@@ -77,7 +77,9 @@ public final class Prescriber {
     this.library = library;
   }
 
-  /** The plan for a request; never null, and never longer than the minutes unless pins force it. */
+  /**
+   * The plan for a request; never null, and never longer than the minutes unless locked force it.
+   */
   public Plan prescribe(PrescriptionRequest request) {
     return simulated(request, anchors(request)).plan();
   }
@@ -119,15 +121,15 @@ public final class Prescriber {
       PrescriptionRequest untuned, Tuning tuning, Anchors anchors, Demand usual) {
     PrescriptionRequest request = untuned.with(tuning);
     Demand demand = tuning.applyTo(usual);
-    Set<String> insisted = new HashSet<>();
-    Draft draft = draft(request, anchors, demand, insisted);
+    Set<String> withoutRoom = new HashSet<>();
+    Draft draft = draft(request, anchors, demand, withoutRoom);
     List<DosedDrill> drills = draft.menu().chosen();
     // What the coach locked is in, even where there is no room for it.
-    while (insisted.addAll(draft.menu().wantedBut(drills))) {
-      draft = draft(request, anchors, demand, insisted);
+    while (withoutRoom.addAll(draft.menu().lockedBut(drills))) {
+      draft = draft(request, anchors, demand, withoutRoom);
       drills = draft.menu().chosen();
     }
-    List<PlanItem> items = draft.skeleton().with(drills, draft.pins());
+    List<PlanItem> items = draft.skeleton().with(drills, draft.locked());
     Plan plan = new Plan(request, anchors, demand, library, numbered(items));
     return SimulatedPlan.of(new Fitting(plan).fit());
   }
@@ -139,22 +141,23 @@ public final class Prescriber {
   }
 
   /** A plan of which only the drills are open. */
-  private record Draft(LockedItems pins, Skeleton skeleton, DrillMenu menu) {}
+  private record Draft(LockedItems locked, Skeleton skeleton, DrillMenu menu) {}
 
   /**
-   * @param insisted ids of wanted drills to put in, in their least dose, even without room
+   * @param withoutRoom ids of drills locked in any dose, to put in, in their least dose, even
+   *     without room
    */
   private Draft draft(
-      PrescriptionRequest request, Anchors anchors, Demand demand, Set<String> insisted) {
+      PrescriptionRequest request, Anchors anchors, Demand demand, Set<String> withoutRoom) {
     Ramp ramp = new Ramp(request, library, anchors, demand);
     Raise raise = new Raise(request, library, anchors);
-    LockedItems pins = LockedItems.of(request);
+    LockedItems locked = LockedItems.of(request);
 
     Circumstances circumstances = request.circumstances();
     Optional<Drill> mainRaise = raise.main();
     boolean onApparatus = mainRaise.filter(SetUp::onApparatus).isPresent();
     int idealBuild =
-        pins.build().isEmpty() ? Ramp.total(ramp.ideal()) : LockedItems.seconds(pins.build());
+        locked.build().isEmpty() ? Ramp.total(ramp.ideal()) : LockedItems.seconds(locked.build());
     TimeBudget shared =
         TimeBudget.share(
             demand, idealBuild, 60 * circumstances.minutes(), circumstances.fill(), onApparatus);
@@ -171,15 +174,15 @@ public final class Prescriber {
             .filter(d -> !isStraightOn || SetUp.onApparatus(d))
             .toList();
 
-    List<PlanItem> items = new ArrayList<>(pins.raise());
+    List<PlanItem> items = new ArrayList<>(locked.raise());
     if (items.isEmpty() && mainRaise.isPresent()) {
       items.addAll(raiseItems(raise, mainRaise.get(), minutes));
     }
-    items.addAll(pins.build().isEmpty() ? items(build(ramp, minutes)) : pins.build());
+    items.addAll(locked.build().isEmpty() ? items(build(ramp, minutes)) : locked.build());
     items.addAll(
-        pins.transition().isEmpty()
+        locked.transition().isEmpty()
             ? transition(request, minutes.transition())
-            : pins.transition());
+            : locked.transition());
     Skeleton skeleton =
         new Skeleton(
             library, request.approach().first(), circumstances.conditions().group(), items);
@@ -187,7 +190,9 @@ public final class Prescriber {
     int left = Math.max(0, minutes.total() - skeleton.seconds());
     int seconds = Math.min(left, demand.menuTotal() + GETTING_READY);
     return new Draft(
-        pins, skeleton, drillMenu(request, demand, pins, skeleton, seconds, possible, insisted));
+        locked,
+        skeleton,
+        drillMenu(request, demand, locked, skeleton, seconds, possible, withoutRoom));
   }
 
   /** The fullest build that fits its share; at the very least one effort, if the raise stays. */
@@ -214,27 +219,27 @@ public final class Prescriber {
   private DrillMenu drillMenu(
       PrescriptionRequest request,
       Demand demand,
-      LockedItems pins,
+      LockedItems locked,
       Skeleton skeleton,
       int seconds,
       List<Drill> possible,
-      Set<String> insisted) {
-    List<DosedDrill> forced = new ArrayList<>(pins.fixed(library));
-    List<Drill> open = pins.open(library, possible);
+      Set<String> withoutRoom) {
+    List<DosedDrill> required = new ArrayList<>(locked.fixed(library));
+    List<Drill> open = locked.open(library, possible);
     Set<String> taken = new HashSet<>();
-    forced.forEach(part -> taken.add(part.drill().id()));
+    required.forEach(part -> taken.add(part.drill().id()));
     open.forEach(drill -> taken.add(drill.group()));
     List<Drill> candidates = new ArrayList<>();
     possible.stream()
         .filter(d -> !taken.contains(d.id()) && !taken.contains(d.group()))
         .forEach(candidates::add);
-    Set<String> wanted = new HashSet<>();
+    Set<String> lockedOpen = new HashSet<>();
     for (Drill drill : open) {
-      if (insisted.contains(drill.id())) {
-        forced.add(new DosedDrill(drill, drill.usual().withAmount(drill.least())));
+      if (withoutRoom.contains(drill.id())) {
+        required.add(new DosedDrill(drill, drill.usual().withAmount(drill.least())));
       } else {
         candidates.add(drill);
-        wanted.add(drill.id());
+        lockedOpen.add(drill.id());
       }
     }
     candidates.replaceAll(d -> fittedToLane(d, request));
@@ -244,7 +249,7 @@ public final class Prescriber {
       int ideal = demand.menuSeconds().getOrDefault(block, 0);
       // A little more than its ideal, where another block asks for less.
       int most = ideal * 5 / 4;
-      // Drills are wanted for what they rehearse, never to fill their time.
+      // Drills are there for what they rehearse, never to fill their time.
       int least = block == WarmUpPart.DRILL ? 0 : (int) (LEAST_OF_IDEAL * share * ideal);
       rooms.put(block, new Menu.Room(least, most));
     }
@@ -256,8 +261,8 @@ public final class Prescriber {
         demand,
         skeleton.layout(),
         candidates,
-        forced,
-        wanted,
+        required,
+        lockedOpen,
         seconds,
         Math.max(0, demand.contacts() - skeleton.contacts()),
         rooms);
@@ -322,7 +327,7 @@ public final class Prescriber {
                     Lock.NONE));
   }
 
-  /** Gives each new item an id that no pinned one has. */
+  /** Gives each new item an id that no locked one has. */
   private static List<PlanItem> numbered(List<PlanItem> items) {
     Map<String, Integer> seen = new HashMap<>();
     List<PlanItem> numbered = new ArrayList<>();

@@ -61,14 +61,14 @@ record Skeleton(DrillLibrary library, Approach.First first, int group, List<Plan
   }
 
   /** The whole plan: the skeleton with the drills in their parts, in the order given. */
-  List<PlanItem> with(List<DosedDrill> drills, LockedItems pins) {
+  List<PlanItem> with(List<DosedDrill> drills, LockedItems locked) {
     List<PlanItem> whole = new ArrayList<>();
     Set<String> given = new HashSet<>();
     for (Layout.Part part : Layout.order(first)) {
       if (part.block().isChosen()) {
         drills.stream()
             .filter(d -> part.holds(d.drill()))
-            .map(d -> pins.itemOf(d, library, given))
+            .map(d -> locked.itemOf(d, library, given))
             .forEach(whole::add);
       } else {
         whole.addAll(in(part));

@@ -51,7 +51,7 @@ public final class ExactChoice {
     prices.startFrom(best);
     search(tables.groups, FIRST_STEPS);
     Set<Offer> chosen = Collections.newSetFromMap(new IdentityHashMap<>());
-    chosen.addAll(tables.forced);
+    chosen.addAll(tables.required);
     best.forEach(i -> chosen.add(tables.free.get(i)));
     List<Offer> offers = tables.menu.offers().stream().filter(chosen::contains).toList();
     return new Choice(offers, bestPoints, nodes <= NODES, nodes);

@@ -344,8 +344,7 @@ final class LagrangianBound {
   }
 
   private double reduced(int i) {
-    double worth =
-        tables.liking[i] - (second() + price[needs + tables.block[i]]) * tables.seconds[i];
+    double worth = tables.bias[i] - (second() + price[needs + tables.block[i]]) * tables.seconds[i];
     int e = 0;
     for (int first : firstRank[i]) {
       double most = 0;

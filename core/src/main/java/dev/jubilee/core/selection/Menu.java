@@ -61,14 +61,14 @@ public record Menu(
     return new Menu(offers, weights, rooms, seconds, contacts, setups);
   }
 
-  /** What a set of offers is worth: weight × eighths × strength for each need, and likings. */
+  /** What a set of offers is worth: weight × eighths × strength for each need, and biases. */
   public long points(Collection<Offer> chosen) {
     List<List<Integer>> strengths = new ArrayList<>();
     weights.forEach(w -> strengths.add(new ArrayList<>()));
     int[] seconds = new int[blocks.size()];
     long points = 0;
     for (Offer offer : chosen) {
-      points += offer.liking();
+      points += offer.bias();
       seconds[offer.block()] += offer.seconds();
       for (Offer.Cover cover : offer.covers()) {
         strengths.get(cover.need()).add(cover.hundredths());
@@ -88,22 +88,22 @@ public record Menu(
   }
 
   /**
-   * Whether a set of offers keeps to the limits. What the coach forced is in, even beyond them;
+   * Whether a set of offers keeps to the limits. What the coach required is in, even beyond them;
    * then nothing may be added that would take more of what is already spent.
    */
   public boolean allows(Collection<Offer> chosen) {
     Set<String> groups = new HashSet<>();
     for (Offer offer : chosen) {
-      if (!groups.add(offer.group()) && !offer.forced()) {
+      if (!groups.add(offer.group()) && !offer.required()) {
         return false;
       }
     }
-    List<Offer> forced = offers.stream().filter(Offer::forced).toList();
-    if (!chosen.containsAll(forced)) {
+    List<Offer> required = offers.stream().filter(Offer::required).toList();
+    if (!chosen.containsAll(required)) {
       return false;
     }
-    return total(chosen) <= Math.max(seconds, total(forced))
-        && contacts(chosen) <= Math.max(contacts, contacts(forced));
+    return total(chosen) <= Math.max(seconds, total(required))
+        && contacts(chosen) <= Math.max(contacts, contacts(required));
   }
 
   /** Seconds of these offers in the best order, set-ups included. */

@@ -13,8 +13,8 @@ import java.util.List;
  * @param seconds it takes, hearing what comes included, above 0
  * @param contacts ground contacts, 0 or more
  * @param covers which needs it serves
- * @param liking points for or against it whatever the needs: attention it costs, habit, taste
- * @param forced whether the coach has already chosen it
+ * @param bias points for or against it whatever the needs: attention it costs, habit, taste
+ * @param required whether the coach has already chosen it
  */
 public record Offer(
     String id,
@@ -24,8 +24,8 @@ public record Offer(
     int seconds,
     int contacts,
     List<Cover> covers,
-    int liking,
-    boolean forced) {
+    int bias,
+    boolean required) {
   /** Set-ups are numbered from 0 to below this. */
   public static final int SETUPS = 16;
 

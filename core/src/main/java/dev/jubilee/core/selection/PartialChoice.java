@@ -10,7 +10,7 @@ import java.util.Map;
 final class PartialChoice {
   final Menu menu;
   final List<Offer> free;
-  final List<Offer> forced;
+  final List<Offer> required;
 
   /** By index into {@link #free}. */
   final int[] seconds;
@@ -18,15 +18,15 @@ final class PartialChoice {
   final int[] contacts;
   final int[] block;
   final int[] setup;
-  final int[] liking;
+  final int[] bias;
   final int[][] needs;
 
   /** Weight times strength for each of {@link #needs}. */
   final int[][] values;
 
   /**
-   * Indices into {@link #free} by group; groups that a forced offer has taken are left out, as are
-   * offers that do not even fit alone.
+   * Indices into {@link #free} by group; groups that a required offer has taken are left out, as
+   * are offers that do not even fit alone.
    */
   final int[][] groups;
 
@@ -70,29 +70,29 @@ final class PartialChoice {
 
   PartialChoice(Menu menu) {
     this.menu = menu;
-    this.forced = menu.offers().stream().filter(Offer::forced).toList();
-    List<String> taken = forced.stream().map(Offer::group).toList();
+    this.required = menu.offers().stream().filter(Offer::required).toList();
+    List<String> taken = required.stream().map(Offer::group).toList();
     this.free =
-        menu.offers().stream().filter(o -> !o.forced() && !taken.contains(o.group())).toList();
+        menu.offers().stream().filter(o -> !o.required() && !taken.contains(o.group())).toList();
     int n = free.size();
     seconds = free.stream().mapToInt(Offer::seconds).toArray();
     contacts = free.stream().mapToInt(Offer::contacts).toArray();
     block = free.stream().mapToInt(Offer::block).toArray();
     setup = free.stream().mapToInt(Offer::setup).toArray();
-    liking = free.stream().mapToInt(Offer::liking).toArray();
+    bias = free.stream().mapToInt(Offer::bias).toArray();
     needs = free.stream().map(PartialChoice::needs).toArray(int[][]::new);
     values = free.stream().map(this::values).toArray(int[][]::new);
     needCount = menu.weights().size();
     served = new int[needCount][menu.offers().size() + 1];
     servedBy = new int[needCount];
     blockSeconds = new int[menu.blocks().size()];
-    points = menu.points(forced);
+    points = menu.points(required);
     setups = 1 + menu.offers().stream().mapToInt(Offer::setup).max().orElse(0);
     walks = new int[1 << setups];
     for (int k = 0; k < setups; k++) {
       atLeast[k] = menu.setups().atLeast(k);
     }
-    forced.forEach(this::addForced);
+    required.forEach(this::addForced);
     besideNeeds = points - pointsForNeeds();
     contactsLeft = Math.max(menu.contacts(), contactsSpent);
     secondsLimit = Math.max(menu.seconds(), spent + walk(mask));
@@ -124,9 +124,9 @@ final class PartialChoice {
   }
 
   /**
-   * Without the offers that some best choice does without: as many other groups outdo them as there
-   * are ranks. Where one of those is not chosen it can take the offer's place; where all are, they
-   * take every rank before it.
+   * Without the offers that some best choice does without: as many other groups dominate them as
+   * there are ranks. Where one of those is not chosen it can take the offer's place; where all are,
+   * they take every rank before it.
    */
   private int[][] withoutOutdone(int[][] all) {
     List<int[]> kept = new ArrayList<>();
@@ -134,7 +134,7 @@ final class PartialChoice {
       int n = 0;
       int[] left = new int[all[g].length];
       for (int i : all[g]) {
-        if (liking[i] > 0 || !isOutdone(i, g, all)) {
+        if (bias[i] > 0 || !isDominated(i, g, all)) {
           left[n++] = i;
         }
       }
@@ -145,7 +145,7 @@ final class PartialChoice {
     return kept.toArray(int[][]::new);
   }
 
-  private boolean isOutdone(int i, int own, int[][] all) {
+  private boolean isDominated(int i, int own, int[][] all) {
     int outdoing = 0;
     for (int g = 0; g < all.length && outdoing < Returns.ranks(); g++) {
       boolean outdoes = g != own;
@@ -163,10 +163,10 @@ final class PartialChoice {
         || setup[j] != setup[i]
         || seconds[j] > seconds[i]
         || contacts[j] > contacts[i]
-        || liking[j] < liking[i]) {
+        || bias[j] < bias[i]) {
       return false;
     }
-    boolean better = seconds[j] < seconds[i] || contacts[j] < contacts[i] || liking[j] > liking[i];
+    boolean better = seconds[j] < seconds[i] || contacts[j] < contacts[i] || bias[j] > bias[i];
     for (int k = 0; k < needs[i].length; k++) {
       int value = valueFor(j, needs[i][k]);
       if (value < values[i][k]) {
@@ -247,7 +247,7 @@ final class PartialChoice {
   private long gainBesideNeeds(int i) {
     Menu.Room room = menu.blocks().get(block[i]);
     int before = blockSeconds[block[i]];
-    return liking[i] + room.points(before + seconds[i]) - room.points(before);
+    return bias[i] + room.points(before + seconds[i]) - room.points(before);
   }
 
   /** A stronger drill takes its rank, those behind move down one. */

@@ -42,12 +42,12 @@ class ExactChoiceTest {
       Menu menu = SmallMenus.of(seed);
       List<Offer> more = new ArrayList<>(menu.offers());
       more.add(endless);
-      Menu forced =
+      Menu required =
           new Menu(
               more, menu.weights(), menu.blocks(), menu.seconds(), menu.contacts(), menu.setups());
-      Choice choice = ExactChoice.of(forced);
+      Choice choice = ExactChoice.of(required);
       assertThat(choice.offers()).contains(endless);
-      assertThat(choice.points()).isEqualTo(SmallMenus.best(forced, List.of()));
+      assertThat(choice.points()).isEqualTo(SmallMenus.best(required, List.of()));
     }
   }
 

@@ -21,7 +21,7 @@ class LagrangianBoundTest {
       PartialChoice tables = new PartialChoice(menu);
       LagrangianBound prices = new LagrangianBound(tables);
       prices.startFrom(GreedyStart.of(tables, List.of()));
-      List<Offer> chosen = new ArrayList<>(tables.forced);
+      List<Offer> chosen = new ArrayList<>(tables.required);
       int[][] open = tables.groups;
       Random random = new Random(seed);
       while (true) {

@@ -40,12 +40,12 @@ class PartialChoiceTest {
   }
 
   private static void assertSame(Menu menu, PartialChoice tables, Deque<Integer> chosen) {
-    List<Offer> offers = new ArrayList<>(tables.forced);
+    List<Offer> offers = new ArrayList<>(tables.required);
     chosen.forEach(i -> offers.add(tables.free.get(i)));
     assertThat(tables.points).isEqualTo(menu.points(offers));
     assertThat(tables.spent + tables.walk(tables.mask)).isEqualTo(menu.total(offers));
     assertThat(menu.allows(offers)).isTrue();
-    long liked = offers.stream().mapToLong(Offer::liking).sum();
+    long liked = offers.stream().mapToLong(Offer::bias).sum();
     long rooms = 0;
     for (int b = 0; b < SmallMenus.BLOCKS; b++) {
       int block = b;
@@ -60,7 +60,7 @@ class PartialChoiceTest {
     for (int seed = 0; seed < 200; seed++) {
       Menu menu = SmallMenus.of(seed).withoutLeast();
       PartialChoice tables = new PartialChoice(menu);
-      List<Offer> kept = new ArrayList<>(tables.forced);
+      List<Offer> kept = new ArrayList<>(tables.required);
       for (int[] group : tables.groups) {
         for (int i : group) {
           kept.add(tables.free.get(i));
@@ -79,7 +79,7 @@ class PartialChoiceTest {
       Menu menu = SmallMenus.of(seed);
       PartialChoice tables = new PartialChoice(menu);
       long before = tables.points;
-      List<Offer> offers = new ArrayList<>(tables.forced);
+      List<Offer> offers = new ArrayList<>(tables.required);
       GreedyStart.of(tables, List.of()).forEach(i -> offers.add(tables.free.get(i)));
       assertThat(menu.allows(offers)).isTrue();
       assertThat(tables.points).isEqualTo(before);

@@ -32,7 +32,7 @@ final class SmallMenus {
         offers, weights, rooms, random.nextInt(260), random.nextInt(60), setups(random));
   }
 
-  private static Offer offer(Random random, int i, int count, boolean forced) {
+  private static Offer offer(Random random, int i, int count, boolean required) {
     List<Offer.Cover> covers = new ArrayList<>();
     for (int n = 0; n < NEEDS; n++) {
       if (random.nextBoolean()) {
@@ -40,7 +40,7 @@ final class SmallMenus {
       }
     }
     // Forced offers stand alone in their group, as what the coach locked does.
-    String group = forced ? "forced " + i : "group " + random.nextInt(count);
+    String group = required ? "required " + i : "group " + random.nextInt(count);
     return new Offer(
         "offer " + i,
         group,
@@ -50,7 +50,7 @@ final class SmallMenus {
         random.nextInt(3) == 0 ? 5 * random.nextInt(6) : 0,
         covers,
         random.nextInt(20_000) - 12_000,
-        forced);
+        required);
   }
 
   /** Each set-up costs its own seconds, and the more of them the more between. */

@@ -82,7 +82,7 @@ public record SnapshotV1(Request request, List<Item> items) {
           CircumstancesV1.of(r.circumstances()),
           ApproachV1.of(r.approach()),
           r.lastTime(),
-          items(r.pinned()),
+          items(r.locked()),
           r.excluded(),
           r.seen(),
           TuningV1.of(r.tuning()),
