@@ -17,7 +17,7 @@ import { Frame } from "./Frame";
 
 export function App() {
   const me = useQuery({ queryKey: ["me"], queryFn: () => data(api.GET("/api/me")), retry: false });
-  if (me.isPending) return <Box p="8">One moment…</Box>;
+  if (me.isPending) return <Box p="8">Loading…</Box>;
   if (me.error instanceof Problem && me.error.status === 401) {
     return <SignInPage onSignedIn={() => void me.refetch()} />;
   }

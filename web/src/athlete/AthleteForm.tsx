@@ -158,7 +158,7 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
       )}
 
       <Head
-        title="Not quite right"
+        title="Aches and stiffness"
         hint="Stiff gets extra range, sore is not loaded, painful is left alone."
       />
       {profile.limits.map((limit, i) => (
@@ -196,7 +196,7 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
         Add a region
       </Button>
 
-      <Head title="Never" hint="Left out whatever the session." />
+      <Head title="Always leave out" hint="Left out whatever the session." />
       <Flex gap="2" wrap="wrap">
         {(Object.keys(AVOIDANCES) as (keyof typeof AVOIDANCES)[]).map((key) => (
           <CheckboxField
@@ -221,7 +221,7 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
 
       {athlete && (
         <>
-          <Head title="What follows" hint="" />
+          <Head title="What the results say" hint="" />
           {athlete.basis.map((phrase) => (
             <Box key={phrase.text}>{say(phrase)}.</Box>
           ))}

@@ -15,7 +15,7 @@ export function AthletesPage() {
     queryFn: () => data(api.GET("/api/athletes")),
   });
   if (athletes.error) return <ErrorNotice error={athletes.error} />;
-  if (!athletes.data) return <Box>One moment…</Box>;
+  if (!athletes.data) return <Box>Loading…</Box>;
   const chosen = athletes.data.find((a) => a.id === id) ?? (id ? undefined : athletes.data[0]);
   return (
     <Grid templateColumns={{ base: "minmax(0, 1fr)", md: "320px minmax(0, 1fr)" }} gap="8">

@@ -62,7 +62,7 @@ export function BlockLayout() {
   const { id } = useParams();
   const { query, step } = useBlock(id);
   if (query.error) return <ErrorNotice error={query.error} />;
-  if (!query.data) return <p>One moment…</p>;
+  if (!query.data) return <p>Loading…</p>;
   return <Change block={query.data} step={step} />;
 }
 

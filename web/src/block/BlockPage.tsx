@@ -26,7 +26,7 @@ export function BlockPage() {
   const first = blocks.data?.[0];
   if (blocks.error)
     return <ErrorNotice error={blocks.error} onRetry={() => void blocks.refetch()} />;
-  if (!blocks.data) return <p>One moment…</p>;
+  if (!blocks.data) return <p>Loading…</p>;
   if (!id && first) return <Navigate to={`/block/${first.id}`} replace />;
   if (!id) {
     return (
@@ -52,7 +52,7 @@ function OneBlock({ id }: { id: string }) {
   const { query, step } = useBlock(id);
   const block = query.data;
   if (query.error) return <ErrorNotice error={query.error} onRetry={() => void query.refetch()} />;
-  if (!block) return <p>One moment…</p>;
+  if (!block) return <p>Loading…</p>;
   return (
     <Laid
       block={block}

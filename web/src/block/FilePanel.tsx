@@ -87,7 +87,7 @@ export function FilePanel({ block }: { block: BlockView }) {
                 <th scope="col">Line</th>
                 <th scope="col">When</th>
                 <th scope="col">Group</th>
-                <th scope="col">As it was understood</th>
+                <th scope="col">How each line was read</th>
                 <th scope="col">What happens</th>
               </tr>
             </thead>
@@ -119,7 +119,7 @@ export function FilePanel({ block }: { block: BlockView }) {
               Take in {coming} {coming === 1 ? "session" : "sessions"}
             </Button>
             {(preview.data?.faulty ?? 0) > 0 && (
-              <span>Nothing is taken in while a line cannot be read.</span>
+              <span>Nothing is imported until every line can be read.</span>
             )}
           </Flex>
         </>

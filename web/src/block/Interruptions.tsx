@@ -31,7 +31,7 @@ export function Interruptions({
   const isBackwards = until < from;
   return (
     <section className="interruptions">
-      <h2>What comes between</h2>
+      <h2>Time away and pain</h2>
       {own.map((i) => (
         <Flex key={`${i.kind} ${i.from} ${i.until}`} gap="3" align="center">
           <span>

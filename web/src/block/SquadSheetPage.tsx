@@ -21,7 +21,7 @@ export function SquadSheetPage() {
   });
   const [shown, setShown] = useState(0);
   if (sheet.error) return <ErrorNotice error={sheet.error} onRetry={() => void sheet.refetch()} />;
-  if (!sheet.data) return <p>One moment…</p>;
+  if (!sheet.data) return <p>Loading…</p>;
   const { session, columns, rows } = sheet.data;
   const date = session.startsAt.slice(0, 10);
   return (

@@ -59,7 +59,7 @@ export function DrillForm({ entry, onChange }: Props) {
       <Grid templateColumns="1fr 1fr" gap="3">
         <TextField label="Name" value={entry.name} onChange={(name) => set({ name })} />
         <TextField
-          label="Also called, with commas"
+          label="Also known as, separated by commas"
           value={(entry.aliases ?? []).join(",")}
           onChange={(text) => set({ aliases: text === "" ? [] : text.split(",") })}
         />
@@ -144,7 +144,7 @@ export function DrillForm({ entry, onChange }: Props) {
         onChange={(loads) => set({ loads })}
       />
       <Ticks
-        label="Liked when one of these is stiff"
+        label="Favoured when one of these is stiff"
         chosen={entry.favours ?? []}
         words={REGION_WORDS}
         onChange={(favours) => set({ favours })}

@@ -25,7 +25,7 @@ export function LibraryPage() {
   const sought = useDeferredValue(filter);
   if (drills.error)
     return <ErrorNotice error={drills.error} onRetry={() => void drills.refetch()} />;
-  if (!drills.data) return <Box>One moment…</Box>;
+  if (!drills.data) return <Box>Loading…</Box>;
   const change = (part: Partial<Filter>) => setFilter({ ...filter, ...part });
   const found = drills.data.filter((d) => !d.archived && matches(d, sought));
   const chosen = drills.data.find((d) => d.id === chosenId) ?? found[0];

@@ -92,7 +92,7 @@ export function OwnDrills({ mendId, drills }: Props) {
       )}
       {take.data && (
         <Box role="status" mt="2" fontSize="sm">
-          Taken in: {take.data.drillIds.join(", ")}.
+          Imported: {take.data.drillIds.join(", ")}.
         </Box>
       )}
       {take.error && (
@@ -106,7 +106,7 @@ export function OwnDrills({ mendId, drills }: Props) {
       <Flex gap="2" mt="4" wrap="wrap" align="center">
         <Button asChild>
           <label htmlFor={id}>
-            Bring in a file
+            Import a file
             <chakra.input
               id={id}
               type="file"
@@ -122,20 +122,20 @@ export function OwnDrills({ mendId, drills }: Props) {
         </Button>
         <Button asChild>
           <a href="/api/library/export?own=true" download="our-drills.json">
-            Take out ours
+            Export ours
           </a>
         </Button>
         <Button asChild>
           <a href="/api/library/export?own=false" download="library.json">
-            Take out all
+            Export everything
           </a>
         </Button>
         <Button asChild variant="ghost">
-          <a href="/library.schema.json">The form of the file</a>
+          <a href="/library.schema.json">File format</a>
         </Button>
       </Flex>
       <Box fontSize="sm" color="inkSoft" mt="1">
-        A file is a list of drills, JSON. All are taken in, or none.
+        A file is a JSON list of drills. Either all are imported or none.
       </Box>
     </Box>
   );

@@ -21,7 +21,7 @@ export function FollowPage({ token, print }: { token: string; print: boolean }) 
       </main>
     );
   }
-  if (!view) return <main className="notice">One moment…</main>;
+  if (!view) return <main className="notice">Loading…</main>;
   return print ? <PrintSheet view={view} /> : <Follow view={view} />;
 }
 

@@ -117,7 +117,7 @@ export function Player({ view, start, onLeave }: Props) {
             setWatch((w) => (isPaused ? startWatch(w, instant) : pause(w, instant)));
           }}
         >
-          {isPaused ? "Go on" : "Pause"}
+          {isPaused ? "Resume" : "Pause"}
         </button>
         <button type="button" onClick={() => go(nextItemAt(beats, beat))}>
           Skip

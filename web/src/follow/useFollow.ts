@@ -22,7 +22,7 @@ export function useFollow(token: string): Follow {
         const words =
           error instanceof Error && error.name !== "TypeError"
             ? error.message
-            : "No network, and this warm-up was not opened here before.";
+            : "You are offline, and this warm-up has not been opened on this device before.";
         if (current) setState({ error: words });
       }
     }

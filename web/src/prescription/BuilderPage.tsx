@@ -28,7 +28,7 @@ export function BuilderPage() {
   const { id = "" } = useParams();
   const { query } = usePlan(id);
   if (query.error) return <ErrorNotice error={query.error} onRetry={() => void query.refetch()} />;
-  if (!query.data) return <Box>One moment…</Box>;
+  if (!query.data) return <Box>Loading…</Box>;
   return <Builder key={id} view={query.data} />;
 }
 
@@ -198,7 +198,7 @@ const Why = memo(function Why({ plan, onStep }: WhyProps) {
         </section>
       )}
       <section className="sentences">
-        <h2>Why this much</h2>
+        <h2>Why this long</h2>
         {plan.why.map((sentence) => (
           <p key={sentence}>{sentence}</p>
         ))}

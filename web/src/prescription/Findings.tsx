@@ -20,7 +20,7 @@ export const Findings = memo(function Findings({ findings, onEdit }: Props) {
       <Box as="h2" fontSize="lg" mb="1">
         Checks
       </Box>
-      {findings.length === 0 && <Box color="inkSoft">Nothing to remark.</Box>}
+      {findings.length === 0 && <Box color="inkSoft">Nothing to point out.</Box>}
       {unseen.map((f) => {
         return (
           <div key={f.code + (f.itemId ?? "") + f.what} className="remark">

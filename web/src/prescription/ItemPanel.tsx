@@ -168,7 +168,7 @@ function Swaps({
         }),
       ),
   });
-  if (!alternatives.data) return <Box fontSize="sm">One moment…</Box>;
+  if (!alternatives.data) return <Box fontSize="sm">Loading…</Box>;
   if (alternatives.data.length === 0) {
     return (
       <Box fontSize="sm" color="inkSoft" mt="2">

@@ -39,7 +39,7 @@ class AccessibilityTest {
       page.locator(".trend").last().waitFor();
       expectNoViolations(page, "block " + scheme);
       page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Edda Lindmere")).click();
-      page.getByText("What comes between").waitFor();
+      page.getByText("Time away and pain").waitFor();
       expectNoViolations(page, "athlete's block " + scheme);
       page.getByText("Week and groups").click();
       page.getByText("Sessions from a file").waitFor();

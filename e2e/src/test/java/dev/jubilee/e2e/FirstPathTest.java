@@ -153,7 +153,7 @@ class FirstPathTest {
     button(page, "Skip").click();
     button(page, "Back").click();
     assertThat(page.locator(".drill h1")).hasText(second);
-    button(page, "Go on").click();
+    button(page, "Resume").click();
     boolean sides = false;
     for (int i = 0; i < 60 && page.locator(".drill").count() > 0; i++) {
       sides |= page.locator(".drill .dose").textContent().contains("a side");

@@ -55,7 +55,7 @@ class LibraryTest {
     assertThat(page.getByRole(AriaRole.STATUS)).containsText("our-thread-the-needle");
 
     byte[] broken = "[{\"id\": \"x\",\n \"block\": \"sometime\"}]".getBytes(UTF_8);
-    own.getByLabel("Bring in a file")
+    own.getByLabel("Import a file")
         .setInputFiles(new FilePayload("drills.json", "application/json", broken));
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("line 2");
     page.getByLabel("Name, or what it is for").fill("ours");

@@ -177,7 +177,7 @@ public sealed interface Edit {
 
     @Override
     public String words(PlanSource before) {
-      return "Took note of a check";
+      return "Acknowledged a check";
     }
 
     @Override
