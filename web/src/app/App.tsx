@@ -1,5 +1,6 @@
 import { Box } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
+import type { ReactNode } from "react";
 import { BrowserRouter, Navigate, Route, Routes } from "react-router";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
@@ -32,19 +33,34 @@ export function App() {
     <BrowserRouter>
       <Frame me={me.data}>
         <Routes>
-          <Route path="/day/:date?" element={<DayPage today={me.data.today} />} />
-          <Route path="/sessions/new" element={<SessionPage today={me.data.today} />} />
-          <Route path="/sessions/:id/sheet" element={<SquadSheetPage />} />
-          <Route path="/block/new" element={<NewBlock today={me.data.today} />} />
-          <Route path="/block/:id/layout" element={<BlockLayout />} />
-          <Route path="/block/:id?" element={<BlockPage />} />
-          <Route path="/block/:id/athlete/:athleteId" element={<BlockPage />} />
-          <Route path="/athletes/:id?" element={<AthletesPage />} />
-          <Route path="/library" element={<LibraryPage />} />
+          <Route path="/day/:date?" element={titled("Day", <DayPage today={me.data.today} />)} />
+          <Route
+            path="/sessions/new"
+            element={titled("New session", <SessionPage today={me.data.today} />)}
+          />
+          <Route path="/sessions/:id/sheet" element={titled("Squad sheet", <SquadSheetPage />)} />
+          <Route
+            path="/block/new"
+            element={titled("New block", <NewBlock today={me.data.today} />)}
+          />
+          <Route path="/block/:id/layout" element={titled("Week and groups", <BlockLayout />)} />
+          <Route path="/block/:id?" element={titled("Block", <BlockPage />)} />
+          <Route path="/block/:id/athlete/:athleteId" element={titled("Block", <BlockPage />)} />
+          <Route path="/athletes/:id?" element={titled("Athletes", <AthletesPage />)} />
+          <Route path="/library" element={titled("Library", <LibraryPage />)} />
           <Route path="/prescriptions/:id" element={<BuilderPage />} />
           <Route path="*" element={<Navigate to="/day" replace />} />
         </Routes>
       </Frame>
     </BrowserRouter>
+  );
+}
+
+function titled(title: string, page: ReactNode) {
+  return (
+    <>
+      <title>{`${title} · Jubilee`}</title>
+      {page}
+    </>
   );
 }

@@ -1,11 +1,12 @@
 import { Box, Button, Flex } from "@chakra-ui/react";
 import { useQueryClient } from "@tanstack/react-query";
-import type { ReactNode } from "react";
-import { NavLink } from "react-router";
+import { useEffect, useRef, type ReactNode, type RefObject } from "react";
+import { NavLink, useLocation } from "react-router";
 import { api } from "../api/client";
 import type { Me } from "../api/types";
 import { MeasuresSwitch } from "../shared/MeasuresSwitch";
 import { Pennant } from "../shared/icons";
+import { ErrorBoundary } from "./ErrorBoundary";
 
 const PLACES = [
   { to: "/day", label: "Day" },
@@ -17,6 +18,9 @@ const PLACES = [
 /** The strip at the top and the page below it. */
 export function Frame({ me, children }: { me: Me; children: ReactNode }) {
   const queries = useQueryClient();
+  const { pathname } = useLocation();
+  const main = useRef<HTMLElement>(null);
+  useFocusOnArrival(main, pathname.split("/")[1] ?? "");
   async function signOut() {
     await api.POST("/api/sign-out");
     queries.clear();
@@ -24,6 +28,9 @@ export function Frame({ me, children }: { me: Me; children: ReactNode }) {
   }
   return (
     <Box minH="100vh">
+      <a className="skip" href="#content">
+        Skip to the page
+      </a>
       <Flex
         as="header"
         align="center"
@@ -64,9 +71,28 @@ export function Frame({ me, children }: { me: Me; children: ReactNode }) {
           Sign out
         </Button>
       </Flex>
-      <Box as="main" px={{ base: "3", md: "6" }} py="4" maxW="1500px" mx="auto">
-        {children}
+      <Box
+        as="main"
+        id="content"
+        ref={main}
+        tabIndex={-1}
+        px={{ base: "3", md: "6" }}
+        py="4"
+        maxW="1500px"
+        mx="auto"
+      >
+        <ErrorBoundary page={pathname}>{children}</ErrorBoundary>
       </Box>
     </Box>
   );
+}
+
+/** Whoever goes to another part of the application by keyboard or screen reader arrives there. */
+function useFocusOnArrival(main: RefObject<HTMLElement | null>, part: string) {
+  const from = useRef(part);
+  useEffect(() => {
+    if (from.current === part) return;
+    from.current = part;
+    main.current?.focus({ preventScroll: true });
+  }, [main, part]);
 }

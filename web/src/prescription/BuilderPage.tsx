@@ -68,6 +68,7 @@ function Builder({ view }: { view: PrescriptionView }) {
 
   return (
     <>
+      <title>{`${view.session.title}, ${view.athlete.name} · Jubilee`}</title>
       <Heading view={view} onStep={mutate} />
       <CircumstancesBar
         startsAt={session.startsAt}

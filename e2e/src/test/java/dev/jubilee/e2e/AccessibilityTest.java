@@ -45,7 +45,7 @@ class AccessibilityTest {
       page.getByText("Sessions from a file").waitFor();
       expectNoViolations(page, "block layout " + scheme);
       page.navigate(RunningJubilee.base() + "/athletes");
-      page.getByText("What follows").waitFor();
+      page.getByText("What the results say").waitFor();
       expectNoViolations(page, "athlete " + scheme);
       page.navigate(RunningJubilee.base() + "/day");
       page.getByRole(

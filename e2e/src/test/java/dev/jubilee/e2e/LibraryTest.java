@@ -5,6 +5,7 @@ import static java.nio.charset.StandardCharsets.UTF_8;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
@@ -15,6 +16,25 @@ import org.junit.jupiter.api.extension.ExtendWith;
 /** The library, and editing at full strength. */
 @ExtendWith(RunningJubilee.class)
 class LibraryTest {
+
+  /** One record that cannot be shown is said so; the way to other pages stays. */
+  @Test
+  void aPageThatCannotBeShownBlanksNothingElse() {
+    Page page = RunningJubilee.coach();
+    assertThat(page).hasTitle("Day · Jubilee");
+    page.route(
+        "**/api/library",
+        route ->
+            route.fulfill(
+                new Route.FulfillOptions().setContentType("application/json").setBody("[null]")));
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Library")).click();
+    assertThat(page.getByText("This page cannot be shown")).isVisible();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Athletes")).click();
+    assertThat(page).hasTitle("Athletes · Jubilee");
+    assertThat(page.getByText("This page cannot be shown")).hasCount(0);
+    assertThat(page.locator("main")).isFocused();
+    page.context().close();
+  }
 
   @Test
   void aDrillIsFoundByWhatCoachesCallItAndItsLadderIsClimbed() {
