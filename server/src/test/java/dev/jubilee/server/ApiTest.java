@@ -205,6 +205,20 @@ class ApiTest {
   }
 
   @Test
+  void anEditOfNoKnownKindIsRefusedWithTheKindsThereAre() throws Exception {
+    JsonNode plan = prescription();
+    String path = "/api/prescriptions/" + plan.get("id").asString() + "/edits";
+    for (String edit : List.of("{\"action\":\"JUGGLE\"}", "{}")) {
+      HttpResponse<String> answer =
+          coach.post(path, "{\"baseRevision\":" + rev(plan) + ",\"edit\":" + edit + "}");
+      assertThat(answer.statusCode()).as(answer.body()).isEqualTo(422);
+      assertThat(answer.body()).contains("\"field\":\"edit", "REFIT", "SWAP");
+    }
+    assertThat(coach.post(path, "{\"baseRevision\":" + rev(plan) + "}").statusCode())
+        .isEqualTo(422);
+  }
+
+  @Test
   void aFindingThatNoEditHelpsIsTakenNoteOf() throws Exception {
     JsonNode plan = prescription(2);
     String path = "/api/prescriptions/" + plan.get("id").asString() + "/edits";

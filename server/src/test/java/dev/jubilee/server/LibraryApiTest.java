@@ -94,6 +94,14 @@ class LibraryApiTest {
   }
 
   @Test
+  void linesInAWordOfCautionAreKept() throws Exception {
+    String own = OWN.formatted("wordy-lunge").replace("Leaning; stand up.", "Leaning:\\nstand up.");
+    assertThat(coach.post("/api/library", own).statusCode()).isEqualTo(200);
+    assertThat(coach.get("/api/library/wordy-lunge/form").body()).contains("Leaning:\\nstand up.");
+    coach.post("/api/library/wordy-lunge/archive?away=true", "");
+  }
+
+  @Test
   void aStoredDrillThatCannotBeReadIsSetAsideAndTheRestOfTheLibraryOpens() throws Exception {
     coach.post("/api/library", OWN.formatted("spoiled-lunge"));
     coach.post("/api/library", OWN.formatted("sound-lunge"));

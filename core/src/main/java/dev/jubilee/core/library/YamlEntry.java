@@ -100,14 +100,19 @@ final class YamlEntry {
   }
 
   private static boolean isShown(int codePoint) {
-    return switch (Character.getType(codePoint)) {
-      case Character.CONTROL,
-          Character.SURROGATE,
-          Character.UNASSIGNED,
-          Character.LINE_SEPARATOR,
-          Character.PARAGRAPH_SEPARATOR ->
-          false;
-      default -> codePoint != 0xFEFF;
+    return switch (codePoint) {
+      case '\t', '\n', '\r' -> true;
+      // A byte order mark, and what Unicode says is no character.
+      case 0xFEFF, 0xFFFE, 0xFFFF -> false;
+      default ->
+          switch (Character.getType(codePoint)) {
+            case Character.CONTROL,
+                Character.SURROGATE,
+                Character.LINE_SEPARATOR,
+                Character.PARAGRAPH_SEPARATOR ->
+                false;
+            default -> true;
+          };
     };
   }
 

@@ -1,11 +1,13 @@
 package dev.jubilee.server.problem;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
 import dev.jubilee.core.library.LibraryFaultException;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -19,6 +21,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.InvalidTypeIdException;
 import tools.jackson.databind.exc.MismatchedInputException;
 
 /** Errors as RFC 9457 problem details which name the field and what would be accepted. */
@@ -49,8 +52,7 @@ public class Problems {
     for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
       if (cause instanceof OutOfRangeException range) {
         return outOfRange(range);
-      } else if (cause instanceof MismatchedInputException mismatch
-          && mismatch.getTargetType() != null) {
+      } else if (cause instanceof MismatchedInputException mismatch && meant(mismatch) != null) {
         return mismatched(mismatch);
       }
     }
@@ -62,12 +64,25 @@ public class Problems {
         "JSON as the API describes it");
   }
 
+  /** What the value should have been; of a union whose kind is not known, the union. */
+  private static Class<?> meant(MismatchedInputException e) {
+    return e instanceof InvalidTypeIdException unknown
+        ? unknown.getBaseType().getRawClass()
+        : e.getTargetType();
+  }
+
   private static ProblemDetail mismatched(MismatchedInputException e) {
-    Class<?> type = e.getTargetType();
+    Class<?> type = meant(e);
+    JsonSubTypes kinds = type.getAnnotation(JsonSubTypes.class);
     String accepted =
         type.isEnum()
             ? "one of " + String.join(", ", names(type))
-            : "a value of type " + type.getSimpleName().toLowerCase(Locale.ROOT);
+            : kinds != null
+                ? "one of "
+                    + Arrays.stream(kinds.value())
+                        .map(JsonSubTypes.Type::name)
+                        .collect(Collectors.joining(", "))
+                : "a value of type " + type.getSimpleName().toLowerCase(Locale.ROOT);
     String given = e instanceof InvalidFormatException format ? " " + format.getValue() : "";
     String field = path(e);
     return fieldProblem(
