@@ -34,10 +34,6 @@ abstract class Check {
     return plan.request().session().kind().isHard();
   }
 
-  static int seconds(List<PlanItem> items) {
-    return items.stream().mapToInt(PlanItem::seconds).sum();
-  }
-
   static Optional<PlanItem> longest(List<PlanItem> items) {
     return items.stream().max(Comparator.comparingInt(PlanItem::seconds));
   }

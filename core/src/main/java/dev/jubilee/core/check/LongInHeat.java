@@ -19,13 +19,13 @@ final class LongInHeat extends Check {
     List<PlanItem> raise = plan.in(WarmUpPart.RAISE);
     Circumstances circumstances = plan.request().circumstances();
     int felt = circumstances.feltTemperature();
-    if (felt < HotAir.HOT || seconds(raise) <= LONG) {
+    if (felt < HotAir.HOT || PlanItem.seconds(raise) <= LONG) {
       return List.of();
     }
     PlanItem longest = longest(raise).orElseThrow();
     return List.of(
         finding(
-                seconds(raise) / 60
+                PlanItem.seconds(raise) / 60
                     + " min of raise at "
                     + felt
                     + " °C"

@@ -2,6 +2,7 @@ package dev.jubilee.core.check;
 
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.quantity.Bounds;
 import java.util.List;
 
@@ -15,7 +16,7 @@ final class ShortRaise extends Check {
 
   @Override
   List<Finding> examine(Plan plan) {
-    int raise = seconds(plan.in(WarmUpPart.RAISE));
+    int raise = PlanItem.seconds(plan.in(WarmUpPart.RAISE));
     if (!isHard(plan) || raise >= SHORT || plan.availableSeconds() < ShortForHard.SHORT) {
       return List.of();
     }

@@ -22,7 +22,7 @@ final class ShortWait extends Check {
   @Override
   List<Finding> examine(Plan plan) {
     List<PlanItem> transition = plan.in(WarmUpPart.TRANSITION);
-    int settle = seconds(transition);
+    int settle = PlanItem.seconds(transition);
     boolean isTrial = plan.request().session().kind() == SessionKind.TIME_TRIAL;
     if (!isTrial || settle >= SHORT || plan.availableSeconds() < ROOM || transition.isEmpty()) {
       return List.of();

@@ -100,8 +100,4 @@ public record LockedItems(
   public static PlanItem item(DosedDrill part) {
     return PlanItem.of(part.drill(), part.dose());
   }
-
-  public static int seconds(List<PlanItem> items) {
-    return items.stream().mapToInt(PlanItem::seconds).sum();
-  }
 }

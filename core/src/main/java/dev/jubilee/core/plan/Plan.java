@@ -31,7 +31,7 @@ public record Plan(
 
   /** Length in seconds; it starts this long before the first effort. */
   public int seconds() {
-    return items.stream().mapToInt(PlanItem::seconds).sum();
+    return PlanItem.seconds(items);
   }
 
   public int availableSeconds() {
@@ -40,7 +40,7 @@ public record Plan(
 
   /** Seconds before the start at which item {@code index} begins. */
   public int startsBefore(int index) {
-    return items.subList(index, items.size()).stream().mapToInt(PlanItem::seconds).sum();
+    return PlanItem.seconds(items.subList(index, items.size()));
   }
 
   public List<PlanItem> in(WarmUpPart block) {

@@ -79,6 +79,11 @@ public record PlanItem(
     return changeSeconds + dose.seconds() + recovery.seconds();
   }
 
+  /** All of the time of several. */
+  public static int seconds(List<PlanItem> items) {
+    return items.stream().mapToInt(PlanItem::seconds).sum();
+  }
+
   /** Whether it is there once more because there is time. */
   public boolean isRepeat() {
     return round > 1;

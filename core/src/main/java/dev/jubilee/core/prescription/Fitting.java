@@ -1,6 +1,5 @@
 package dev.jubilee.core.prescription;
 
-import dev.jubilee.core.choice.LockedItems;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.WarmUpPart;
@@ -78,7 +77,7 @@ public final class Fitting {
   }
 
   private boolean shortenRaise(int least) {
-    int total = LockedItems.seconds(plan.in(WarmUpPart.RAISE));
+    int total = PlanItem.seconds(plan.in(WarmUpPart.RAISE));
     for (int i = plan.items().size() - 1; i >= 0; i--) {
       PlanItem item = plan.items().get(i);
       if (item.block() == WarmUpPart.RAISE && !item.lock().keepsDrill()) {
@@ -213,7 +212,7 @@ public final class Fitting {
         main = i;
       }
     }
-    int total = LockedItems.seconds(plan.in(WarmUpPart.RAISE));
+    int total = PlanItem.seconds(plan.in(WarmUpPart.RAISE));
     int more = Math.min(slack(), most - total) / STEP * STEP;
     if (main >= 0 && more > 0) {
       PlanItem item = plan.items().get(main);

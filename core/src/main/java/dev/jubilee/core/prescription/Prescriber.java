@@ -157,7 +157,7 @@ public final class Prescriber {
     Optional<Drill> mainRaise = raise.main();
     boolean onApparatus = mainRaise.filter(SetUp::onApparatus).isPresent();
     int idealBuild =
-        locked.build().isEmpty() ? Ramp.total(ramp.ideal()) : LockedItems.seconds(locked.build());
+        locked.build().isEmpty() ? Ramp.total(ramp.ideal()) : PlanItem.seconds(locked.build());
     TimeBudget shared =
         TimeBudget.share(
             demand, idealBuild, 60 * circumstances.minutes(), circumstances.fill(), onApparatus);

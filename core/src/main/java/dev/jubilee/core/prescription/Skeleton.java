@@ -31,7 +31,7 @@ record Skeleton(DrillLibrary library, Approach.First first, int group, List<Plan
 
   /** Seconds without any drill. */
   int seconds() {
-    return LockedItems.seconds(Changeovers.timed(library, items, group));
+    return PlanItem.seconds(Changeovers.timed(library, items, group));
   }
 
   /** Ground contacts of the build. */

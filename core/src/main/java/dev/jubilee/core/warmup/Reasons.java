@@ -1,6 +1,5 @@
 package dev.jubilee.core.warmup;
 
-import dev.jubilee.core.choice.LockedItems;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.WarmUpPart;
@@ -32,7 +31,7 @@ final class Reasons {
 
   private static String raise(Plan plan, PlanItem item) {
     List<PlanItem> raise = plan.in(WarmUpPart.RAISE);
-    int minutes = Math.round(LockedItems.seconds(raise) / 60f);
+    int minutes = Math.round(PlanItem.seconds(raise) / 60f);
     if (raise.size() > 1 && raise.get(raise.size() - 1).id().equals(item.id())) {
       return "Firmer second part, so that the build does not start from nothing.";
     }

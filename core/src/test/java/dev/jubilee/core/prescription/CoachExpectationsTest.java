@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.check.Checks;
-import dev.jubilee.core.choice.LockedItems;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Conditions;
@@ -330,7 +329,7 @@ class CoachExpectationsTest {
   }
 
   private static int raise(Plan plan) {
-    return LockedItems.seconds(plan.in(WarmUpPart.RAISE));
+    return PlanItem.seconds(plan.in(WarmUpPart.RAISE));
   }
 
   private static long drills(Plan plan) {
@@ -338,6 +337,6 @@ class CoachExpectationsTest {
   }
 
   private static double share(Plan plan, WarmUpPart block) {
-    return (double) LockedItems.seconds(plan.in(block)) / plan.seconds();
+    return (double) PlanItem.seconds(plan.in(block)) / plan.seconds();
   }
 }
