@@ -5,7 +5,7 @@ import { api, data } from "../api/client";
 import type { AthleteProfile } from "../api/types";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { SportIcon } from "../shared/icons";
-import { region, SPORTS } from "../shared/words";
+import { regionInSentence, SPORTS } from "../shared/words";
 import { AthleteForm } from "./AthleteForm";
 
 export function AthletesPage() {
@@ -58,7 +58,7 @@ export function AthletesPage() {
 
 function summary(profile: AthleteProfile): string {
   const limits = profile.limits.map(
-    (l) => `${l.severity.toLowerCase()} ${region(l.region).toLowerCase()}`,
+    (l) => `${l.severity.toLowerCase()} ${regionInSentence(l.region)}`,
   );
   const parts = [SPORTS[profile.sport], profile.level.toLowerCase(), ...limits];
   if (profile.deconditioned) parts.push("back after a lay-off");

@@ -4,7 +4,7 @@ import { Button, Flex } from "@chakra-ui/react";
 import { useState } from "react";
 import type { AthleteBlock, BlockView, Interruption, Region } from "../api/types";
 import { SelectField, TextField } from "../shared/fields";
-import { REGIONS, region } from "../shared/words";
+import { REGIONS, regionInSentence } from "../shared/words";
 import {
   INTERRUPTIONS,
   withFirstDay,
@@ -36,7 +36,7 @@ export function Interruptions({
         <Flex key={`${i.kind} ${i.from} ${i.until}`} gap="3" align="center">
           <span>
             {INTERRUPTIONS[i.kind]}
-            {i.kind === "PAIN" && i.region ? `, ${region(i.region).toLowerCase()}` : ""},{" "}
+            {i.kind === "PAIN" && i.region ? `, ${regionInSentence(i.region)}` : ""},{" "}
             {shortDate(i.from)} to {shortDate(i.until)}
           </span>
           <Button

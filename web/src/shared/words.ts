@@ -96,8 +96,13 @@ export const SEVERITIES: Record<Finding["severity"], string> = {
 
 /** "HIP_FLEXORS" as "Hip flexors". */
 export function region(name: Region): string {
-  const words = name.toLowerCase().replaceAll("_", " ");
+  const words = regionInSentence(name);
   return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
+/** A region in the middle of a sentence. */
+export function regionInSentence(name: Region): string {
+  return name === "ACHILLES" ? "Achilles" : name.toLowerCase().replaceAll("_", " ");
 }
 
 const REGION_NAMES: Region[] = [
