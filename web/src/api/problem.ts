@@ -3,6 +3,8 @@
 export interface FieldError {
   field: string;
   accepted: string;
+  /** Where to look in a file that was sent. */
+  place?: string;
 }
 
 export class Problem extends Error {

@@ -1,5 +1,19 @@
 // Chakra with our tokens and the few recipes that are used, to keep the first view small.
-import { createSystem, defaultBaseConfig, defineConfig, defineRecipe } from "@chakra-ui/react";
+import {
+  createSystem,
+  defaultBaseConfig,
+  defineConfig,
+  defineRecipe,
+  defineSlotRecipe,
+} from "@chakra-ui/react";
+import {
+  checkboxAnatomy,
+  fieldAnatomy,
+  fieldsetAnatomy,
+  nativeSelectAnatomy,
+  progressAnatomy,
+  segmentGroupAnatomy,
+} from "@chakra-ui/react/anatomy";
 
 const button = defineRecipe({
   className: "button",
@@ -46,6 +60,130 @@ const button = defineRecipe({
   defaultVariants: { variant: "outline", size: "sm" },
 });
 
+/** Whatever is written into. */
+const written = {
+  width: "100%",
+  border: "1px solid var(--rule-strong)",
+  borderRadius: "4px",
+  bg: "paperRaised",
+  color: "ink",
+  fontSize: "md",
+  _invalid: { borderColor: "caution" },
+};
+
+const input = defineRecipe({
+  className: "input",
+  base: { ...written, minH: "34px", px: "2" },
+});
+
+const textarea = defineRecipe({
+  className: "textarea",
+  base: { ...written, p: "2", fontSize: "sm", lineHeight: 1.35 },
+});
+
+const field = defineSlotRecipe({
+  className: "field",
+  slots: fieldAnatomy.keys(),
+  base: {
+    root: { minW: "0", width: "100%" },
+    label: { display: "block", color: "inkSoft", fontSize: "xs", fontWeight: 600 },
+    errorText: { color: "caution", fontSize: "xs" },
+  },
+});
+
+const fieldset = defineSlotRecipe({
+  className: "fieldset",
+  slots: fieldsetAnatomy.keys(),
+  base: {
+    root: { minW: "0", width: "100%" },
+    legend: { fontSize: "sm", fontWeight: 600, mb: "1" },
+    content: { display: "flex", flexWrap: "wrap", alignItems: "flex-end", gap: "1.5" },
+  },
+});
+
+const nativeSelect = defineSlotRecipe({
+  className: "native-select",
+  slots: nativeSelectAnatomy.keys(),
+  base: {
+    root: { position: "relative", width: "100%", height: "fit-content" },
+    field: { ...written, minH: "34px", ps: "2", pe: "6", appearance: "none", truncate: true },
+    indicator: {
+      position: "absolute",
+      display: "inline-flex",
+      alignItems: "center",
+      insetEnd: "1.5",
+      top: "50%",
+      transform: "translateY(-50%)",
+      pointerEvents: "none",
+      color: "inkSoft",
+      "& svg": { width: "1em", height: "1em" },
+    },
+  },
+});
+
+const checkbox = defineSlotRecipe({
+  className: "checkbox",
+  slots: checkboxAnatomy.keys(),
+  base: {
+    root: {
+      position: "relative",
+      display: "inline-flex",
+      alignItems: "center",
+      gap: "1.5",
+      minH: "28px",
+      px: "2",
+      border: "1px solid var(--rule)",
+      borderRadius: "4px",
+      cursor: "pointer",
+      _checked: { borderColor: "ink", bg: "paperRaised" },
+      "&:has(:focus-visible)": { outline: "2px solid var(--focus)", outlineOffset: "2px" },
+    },
+    control: {
+      display: "inline-flex",
+      flexShrink: 0,
+      width: "14px",
+      height: "14px",
+      border: "1px solid var(--rule-strong)",
+      borderRadius: "2px",
+      color: "paper",
+      _checked: { bg: "ink", borderColor: "ink" },
+      "& svg": { width: "100%", height: "100%" },
+    },
+    label: { fontSize: "sm" },
+  },
+});
+
+const progress = defineSlotRecipe({
+  className: "progress",
+  slots: progressAnatomy.keys(),
+  base: {
+    root: { width: "100%", position: "relative" },
+    track: { height: "8px", bg: "paperSunk", borderRadius: "4px", overflow: "hidden" },
+    range: { height: "100%", bg: "ink", transitionProperty: "width" },
+  },
+});
+
+const segmentGroup = defineSlotRecipe({
+  className: "segment-group",
+  slots: segmentGroupAnatomy.keys(),
+  base: {
+    root: { display: "flex", flexWrap: "wrap", alignItems: "center", gap: "1", fontSize: "sm" },
+    item: {
+      position: "relative",
+      display: "inline-flex",
+      alignItems: "center",
+      minH: "30px",
+      px: "2",
+      borderRadius: "4px",
+      fontWeight: 600,
+      cursor: "pointer",
+      _hover: { bg: "paperSunk" },
+      _checked: { bg: "ink", color: "paper" },
+      "&:has(:focus-visible)": { outline: "2px solid var(--focus)", outlineOffset: "2px" },
+    },
+  },
+});
+
 export const system = createSystem(
   defaultBaseConfig,
   defineConfig({
@@ -90,7 +228,8 @@ export const system = createSystem(
           caution: { value: "var(--caution)" },
         },
       },
-      recipes: { button },
+      recipes: { button, input, textarea },
+      slotRecipes: { checkbox, field, fieldset, nativeSelect, progress, segmentGroup },
     },
     globalCss: {
       "html, body": { bg: "paper", color: "ink", fontFamily: "body", lineHeight: 1.4 },

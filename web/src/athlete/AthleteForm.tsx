@@ -1,16 +1,17 @@
 import { Box, Button, Flex, Grid } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { useState, type FormEvent } from "react";
+import { useFieldArray, useForm } from "react-hook-form";
 import { useNavigate } from "react-router";
 import { api, data } from "../api/client";
-import { Problem } from "../api/problem";
-import type { AthleteProfile, AthleteView, LimitInput } from "../api/types";
+import type { AthleteProfile, AthleteView } from "../api/types";
 import { ErrorNotice } from "../shared/ErrorNotice";
-import { SelectField, TextField, CheckboxField } from "../shared/fields";
+import { FormCheckbox, FormMany, FormSelect, FormText } from "../shared/fields";
+import { showRefused } from "../shared/forms";
 import { say } from "../shared/units";
 import { REGIONS, SPORTS } from "../shared/words";
+import { fieldNamed, fieldsOf, NOBODY, profileOf, type AthleteFields } from "./fields";
 import { ResultRow } from "./ResultRow";
-import { draftOf, NEW_RESULT, resultOf, type ResultDraft } from "./results";
+import { NEW_RESULT } from "./results";
 
 const LEVELS = { NOVICE: "Novice", INTERMEDIATE: "Intermediate", ADVANCED: "Advanced" };
 const SEVERITIES = { STIFF: "stiff", SORE: "sore", HURT: "painful or injured" };
@@ -19,30 +20,15 @@ const AVOIDANCES = {
   FLOOR_WORK: "Nothing on the floor",
   WRIST_LOADING: "No weight on the wrists",
 };
-const EMPTY: AthleteProfile = {
-  name: "",
-  sport: "RUN",
-  level: "NOVICE",
-  age: 30,
-  restingHeartRate: null,
-  maximumHeartRate: null,
-  results: [],
-  limits: [],
-  avoidances: [],
-  deconditioned: false,
-  mastery: {},
-};
 
 export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
-  const initial = athlete?.profile ?? EMPTY;
-  const [profile, setProfile] = useState(initial);
-  const [age, setAge] = useState(String(initial.age));
-  const [resting, setResting] = useState(initial.restingHeartRate?.toString() ?? "");
-  const [maximum, setMaximum] = useState(initial.maximumHeartRate?.toString() ?? "");
-  const [results, setResults] = useState<ResultDraft[]>(initial.results.map(draftOf));
-  const stored = initial.results.map(draftOf).map(resultOf);
   const queries = useQueryClient();
   const navigate = useNavigate();
+  const { control, handleSubmit, setError, setValue } = useForm<AthleteFields>({
+    defaultValues: athlete ? fieldsOf(athlete.profile) : NOBODY,
+  });
+  const results = useFieldArray({ control, name: "results" });
+  const limits = useFieldArray({ control, name: "limits" });
 
   const save = useMutation({
     mutationFn: (body: AthleteProfile) =>
@@ -62,70 +48,34 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
       );
       void navigate(`/athletes/${saved.id}`);
     },
+    onError: (error) => showRefused(error, setError, fieldNamed),
   });
-  const accepted = (field: string) =>
-    save.error instanceof Problem ? save.error.accepted(field) : undefined;
-  const change = (part: Partial<AthleteProfile>) => setProfile((p) => ({ ...p, ...part }));
-  const changeLimit = (i: number, part: Partial<LimitInput>) =>
-    change({ limits: profile.limits.map((l, j) => (i === j ? { ...l, ...part } : l)) });
-
-  function submit(event: FormEvent) {
-    event.preventDefault();
-    save.mutate({
-      ...profile,
-      age: Math.round(Number(age)),
-      restingHeartRate: resting === "" ? null : Math.round(Number(resting)),
-      maximumHeartRate: maximum === "" ? null : Math.round(Number(maximum)),
-      results: results.map(resultOf),
-    });
-  }
+  const submit = handleSubmit((fields) => save.mutate(profileOf(fields, athlete?.profile)));
 
   return (
-    <form onSubmit={submit} noValidate>
+    // What was refused before is asked again: the server judges, not what is left of its answer.
+    <form onSubmit={(event) => void submit(event)} noValidate>
       <Box as="h2" fontSize="xl" mb="3">
         {athlete ? athlete.profile.name : "New athlete"}
       </Box>
       <Grid templateColumns={{ base: "1fr 1fr", lg: "2fr 1fr 1fr" }} gap="4" maxW="760px">
-        <TextField
-          label="Name"
-          value={profile.name}
-          onChange={(name) => change({ name })}
-          error={accepted("name")}
-        />
-        <SelectField
-          label="Main sport"
-          value={profile.sport}
-          options={SPORTS}
-          onChange={(sport) => change({ sport })}
-        />
-        <SelectField
-          label="Level"
-          value={profile.level}
-          options={LEVELS}
-          onChange={(level) => change({ level })}
-        />
-        <TextField
-          label="Age, years"
-          inputMode="numeric"
-          value={age}
-          onChange={setAge}
-          error={accepted("age")}
-        />
-        <TextField
+        <FormText label="Name" name="name" control={control} />
+        <FormSelect label="Main sport" name="sport" options={SPORTS} control={control} />
+        <FormSelect label="Level" name="level" options={LEVELS} control={control} />
+        <FormText label="Age, years" name="age" inputMode="numeric" control={control} />
+        <FormText
           label="Resting heart rate"
+          name="restingHeartRate"
           inputMode="numeric"
-          value={resting}
           placeholder="60 assumed"
-          onChange={setResting}
-          error={accepted("restingHeartRate")}
+          control={control}
         />
-        <TextField
+        <FormText
           label="Maximum, if measured"
+          name="maximumHeartRate"
           inputMode="numeric"
-          value={maximum}
           placeholder="from age"
-          onChange={setMaximum}
-          error={accepted("maximumHeartRate")}
+          control={control}
         />
       </Grid>
 
@@ -133,22 +83,17 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
         title="Results"
         hint="They turn efforts into this athlete’s own paces, watts and splits. The surest of a sport counts."
       />
-      {results.map((draft, i) => (
+      {results.fields.map(({ id }, i) => (
         <ResultRow
-          key={i}
-          draft={draft}
-          // What was computed holds for what is stored, not for what is being typed.
-          weighed={
-            JSON.stringify(resultOf(draft)) === JSON.stringify(stored[i])
-              ? athlete?.weighed[i]
-              : undefined
-          }
-          accepted={(field) => accepted(`results[${i}].${field}`)}
-          onChange={(next) => setResults((all) => all.with(i, next))}
-          onRemove={() => setResults((all) => all.toSpliced(i, 1))}
+          key={id}
+          at={i}
+          control={control}
+          setValue={setValue}
+          athlete={athlete}
+          onRemove={() => results.remove(i)}
         />
       ))}
-      <Button onClick={() => setResults((all) => [...all, NEW_RESULT])}>Add a result</Button>
+      <Button onClick={() => results.append(NEW_RESULT)}>Add a result</Button>
       {athlete && athlete.conflicts.length > 0 && (
         <Box mt="2" color="caution" role="note">
           {athlete.conflicts.map((conflict) => (
@@ -161,63 +106,48 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
         title="Aches and stiffness"
         hint="Stiff gets extra range, sore is not loaded, painful is left alone."
       />
-      {profile.limits.map((limit, i) => (
-        <Flex key={i} gap="3" mb="2" align="flex-end" wrap="wrap">
+      {limits.fields.map(({ id }, i) => (
+        <Flex key={id} gap="3" mb="2" align="flex-end" wrap="wrap">
           <Box w="220px">
-            <SelectField
+            <FormSelect
               label="Region"
-              value={limit.region}
+              name={`limits.${i}.region`}
               options={REGIONS}
-              onChange={(r) => changeLimit(i, { region: r })}
-              error={accepted(`limits[${i}].region`)}
+              control={control}
             />
           </Box>
           <Box w="190px">
-            <SelectField
+            <FormSelect
               label="How"
-              value={limit.severity}
+              name={`limits.${i}.severity`}
               options={SEVERITIES}
-              onChange={(severity) => changeLimit(i, { severity })}
+              control={control}
             />
           </Box>
-          <Button
-            variant="ghost"
-            onClick={() => change({ limits: profile.limits.filter((_, j) => j !== i) })}
-          >
+          <Button variant="ghost" onClick={() => limits.remove(i)}>
             Remove
           </Button>
         </Flex>
       ))}
-      <Button
-        onClick={() =>
-          change({ limits: [...profile.limits, { region: "CALVES", severity: "STIFF" }] })
-        }
-      >
+      <Button onClick={() => limits.append({ region: "CALVES", severity: "STIFF" })}>
         Add a region
       </Button>
 
       <Head title="Always leave out" hint="Left out whatever the session." />
-      <Flex gap="2" wrap="wrap">
-        {(Object.keys(AVOIDANCES) as (keyof typeof AVOIDANCES)[]).map((key) => (
-          <CheckboxField
-            key={key}
-            label={AVOIDANCES[key]}
-            checked={profile.avoidances.includes(key)}
-            onChange={(on) =>
-              change({
-                avoidances: on
-                  ? [...profile.avoidances, key]
-                  : profile.avoidances.filter((a) => a !== key),
-              })
-            }
-          />
-        ))}
-        <CheckboxField
+      <FormMany
+        label="Leave out"
+        isLabelHidden
+        name="avoidances"
+        options={AVOIDANCES}
+        control={control}
+      />
+      <Box mt="1.5">
+        <FormCheckbox
           label="Back after a lay-off, or heavy: easier rungs"
-          checked={profile.deconditioned}
-          onChange={(deconditioned) => change({ deconditioned })}
+          name="deconditioned"
+          control={control}
         />
-      </Flex>
+      </Box>
 
       {athlete && (
         <>

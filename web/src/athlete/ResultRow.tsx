@@ -1,73 +1,68 @@
-import "./ResultRow.css";
-import { Box, Button } from "@chakra-ui/react";
+import { Box, Button, Flex } from "@chakra-ui/react";
+import { useWatch, type Control, type UseFormSetValue } from "react-hook-form";
 import type { AthleteView } from "../api/types";
-import { SelectField, TextField } from "../shared/fields";
+import { FormSelect, FormText, SelectField } from "../shared/fields";
+import type { AthleteFields } from "./fields";
 import {
+  draftOf,
   RESULT_FIELDS,
   RESULT_KINDS,
   SETTINGS,
   weighedWords,
-  type ResultDraft,
   type ResultKind,
 } from "./results";
 
 interface Props {
-  draft: ResultDraft;
-  /** What the result says, while it is as stored. */
-  weighed?: AthleteView["weighed"][number];
-  accepted: (field: string) => string | undefined;
-  onChange: (draft: ResultDraft) => void;
+  control: Control<AthleteFields>;
+  setValue: UseFormSetValue<AthleteFields>;
+  /** Its place among the results. */
+  at: number;
+  athlete?: AthleteView | undefined;
   onRemove: () => void;
 }
 
 /** One result: the test, its figures, when and how it was done, and what it says. */
-export function ResultRow({ draft, weighed, accepted, onChange, onRemove }: Props) {
+export function ResultRow({ control, setValue, at, athlete, onRemove }: Props) {
+  const draft = useWatch({ control, name: `results.${at}` });
+  const stored = athlete?.profile.results[at];
+  // What was computed holds for what is stored, not for what is being typed.
+  const isStored = stored && JSON.stringify(draft) === JSON.stringify(draftOf(stored));
+  const weighed = isStored ? athlete?.weighed[at] : undefined;
   return (
-    <div className="result">
+    <Flex wrap="wrap" gap="2" align="flex-end" py="2" borderTop="1px solid var(--rule)">
       <Box w="205px">
         <SelectField<ResultKind>
           label="Test"
           value={draft.kind}
           options={RESULT_KINDS}
-          onChange={(kind) => onChange({ ...draft, kind, texts: {} })}
+          onChange={(kind) => setValue(`results.${at}`, { ...draft, kind, texts: {} })}
         />
       </Box>
       {RESULT_FIELDS[draft.kind].map(({ key, label }) => (
-        <Box key={key} w="98px">
-          <TextField
-            label={label}
-            value={draft.texts[key] ?? ""}
-            onChange={(text) => onChange({ ...draft, texts: { ...draft.texts, [key]: text } })}
-            error={accepted(key)}
-          />
+        <Box key={`${draft.kind} ${key}`} w="98px">
+          <FormText label={label} name={`results.${at}.texts.${key}`} control={control} />
         </Box>
       ))}
       <Box w="145px">
-        <TextField
-          label="Done on"
-          type="date"
-          value={draft.takenOn}
-          onChange={(takenOn) => onChange({ ...draft, takenOn })}
-          error={accepted("takenOn")}
-        />
+        <FormText label="Done on" type="date" name={`results.${at}.takenOn`} control={control} />
       </Box>
       <Box w="185px">
-        <SelectField
+        <FormSelect
           label="Conditions"
-          value={draft.setting}
+          name={`results.${at}.setting`}
           options={SETTINGS}
-          onChange={(setting) => onChange({ ...draft, setting })}
+          control={control}
         />
       </Box>
       <Button variant="ghost" onClick={onRemove}>
         Remove
       </Button>
       {weighed && (
-        <div className="says">
+        <Box flexBasis="100%" color="inkSoft" fontSize="sm">
           {weighed.counts ? <b>● Counts: </b> : "○ "}
           {weighedWords(weighed)}
-        </div>
+        </Box>
       )}
-    </div>
+    </Flex>
   );
 }

@@ -3,15 +3,16 @@ import "./block.css";
 import "./form.css";
 import { Button, Flex } from "@chakra-ui/react";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { useEffect, useState } from "react";
+import { Controller, useFieldArray, useForm, useWatch, type Control } from "react-hook-form";
 import { useNavigate, useParams } from "react-router";
 import { invalidate } from "../api/invalidate";
 import { api, data } from "../api/client";
-import { Problem } from "../api/problem";
 import type { AthleteView, BlockDefinition, BlockView } from "../api/types";
 import { plusDays } from "../session/dates";
 import { ErrorNotice } from "../shared/ErrorNotice";
-import { TextField } from "../shared/fields";
+import { FormMany, FormText, TextField } from "../shared/fields";
+import { showRefused } from "../shared/forms";
 import { FilePanel } from "./FilePanel";
 import { Replan } from "./Replan";
 import { useBlock } from "./useBlock";
@@ -111,83 +112,66 @@ function Layout({
   isBusy: boolean;
   onDone: (definition: BlockDefinition) => void;
 }) {
-  const [d, setDefinition] = useState(initial);
+  const { control, handleSubmit, setValue, setError, getValues, formState } =
+    useForm<BlockDefinition>({ defaultValues: written(initial) });
+  const groups = useFieldArray({ control, name: "groups" });
   const athletes = useQuery({
     queryKey: ["athletes"],
     queryFn: () => data(api.GET("/api/athletes")),
   });
-  const change = (part: Partial<BlockDefinition>) => setDefinition({ ...d, ...part });
-  const accepted = (field: string) =>
-    error instanceof Problem ? error.accepted(field) : undefined;
+  useEffect(() => {
+    showRefused(error, setError, (path) => (path === "weeks" ? "race" : path));
+  }, [error, setError]);
+  /** The group's name; the sessions of the week that are its follow. */
+  const rename = (at: number, name: string) => {
+    const before = getValues(`groups.${at}.name`);
+    setValue(`groups.${at}.name`, name);
+    setValue(
+      "pattern",
+      getValues("pattern").map((p) => (p.group === before ? { ...p, group: name } : p)),
+    );
+  };
   return (
-    <form
-      className="block-form"
-      onSubmit={(e) => {
-        e.preventDefault();
-        onDone(d);
-      }}
-    >
+    <form className="block-form" onSubmit={(event) => void handleSubmit(onDone)(event)} noValidate>
       <h1>{title}</h1>
       <div className="row">
-        <TextField
-          label="Name"
-          value={d.name}
-          onChange={(name) => change({ name })}
-          error={accepted("name")}
-        />
-        <TextField
-          label="First day"
-          type="date"
-          value={d.start}
-          onChange={(start) => change({ start })}
-          error={accepted("start")}
-        />
-        <TextField
-          label="Race"
-          type="date"
-          value={d.race}
-          onChange={(race) => change({ race })}
-          error={accepted("race") ?? accepted("weeks")}
-        />
+        <FormText label="Name" name="name" control={control} />
+        <FormText label="First day" type="date" name="start" control={control} />
+        <FormText label="Race" type="date" name="race" control={control} />
       </div>
-      <OtherRaces
-        races={d.otherRaces}
-        error={accepted("otherRaces")}
-        onChange={(otherRaces) => change({ otherRaces })}
+      <Controller
+        control={control}
+        name="otherRaces"
+        render={({ field, fieldState }) => (
+          <OtherRaces
+            races={field.value}
+            error={fieldState.error?.message}
+            onChange={field.onChange}
+          />
+        )}
       />
       <h2>Who trains together</h2>
-      {accepted("groups") && <ErrorNotice error={error} />}
-      {d.groups.map((group, i) => (
-        <Group
-          key={i}
-          name={group.name}
-          ids={group.athleteIds}
+      {formState.errors.groups && <ErrorNotice error={error} />}
+      {groups.fields.map(({ id }, at) => (
+        <GroupRow
+          key={id}
+          at={at}
+          control={control}
           athletes={athletes.data ?? []}
-          taken={d.groups.filter((g) => g !== group).flatMap((g) => g.athleteIds)}
-          error={accepted(`groups[${i}].name`)}
-          onChange={(name, athleteIds) =>
-            change({
-              groups: d.groups.map((g, j) => (j === i ? { name, athleteIds } : g)),
-              pattern: d.pattern.map((p) => (p.group === group.name ? { ...p, group: name } : p)),
-            })
-          }
+          onRename={(name) => rename(at, name)}
         />
       ))}
       <Button
         type="button"
-        onClick={() =>
-          change({
-            groups: [...d.groups, { name: `Group ${d.groups.length + 1}`, athleteIds: [] }],
-          })
-        }
+        onClick={() => groups.append({ name: `Group ${groups.fields.length + 1}`, athleteIds: [] })}
       >
         Another group
       </Button>
       <WeekForm
-        definition={d}
+        control={control}
+        getValues={getValues}
+        setValue={setValue}
         athletes={athletes.data ?? []}
-        accepted={accepted}
-        onChange={(pattern) => change({ pattern })}
       />
       <Flex gap="2" mt="4" align="center">
         <Button type="submit" variant="solid" disabled={isBusy}>
@@ -199,6 +183,12 @@ function Layout({
   );
 }
 
+/** Times as their fields write them, without seconds. */
+function written(definition: BlockDefinition): BlockDefinition {
+  const pattern = definition.pattern.map((p) => ({ ...p, time: p.time.slice(0, 5) }));
+  return { ...definition, pattern };
+}
+
 /** Races on the way: their weeks bring nothing new. */
 function OtherRaces({
   races,
@@ -206,7 +196,7 @@ function OtherRaces({
   onChange,
 }: {
   races: string[];
-  error?: string;
+  error?: string | undefined;
   onChange: (races: string[]) => void;
 }) {
   const [next, setNext] = useState("");
@@ -243,43 +233,42 @@ function OtherRaces({
   );
 }
 
-function Group({
-  name,
-  ids,
+/** One group: its name, and who of those in no other group trains in it. */
+function GroupRow({
+  at,
+  control,
   athletes,
-  taken,
-  error,
-  onChange,
+  onRename,
 }: {
-  name: string;
-  ids: string[];
+  at: number;
+  control: Control<BlockDefinition>;
   athletes: AthleteView[];
-  taken: string[];
-  error?: string;
-  onChange: (name: string, ids: string[]) => void;
+  onRename: (name: string) => void;
 }) {
+  const groups = useWatch({ control, name: "groups" });
+  const taken = groups.filter((_, i) => i !== at).flatMap((g) => g.athleteIds);
+  const free = athletes.filter((a) => !taken.includes(a.id));
   return (
-    <fieldset className="group">
-      <TextField label="Group" value={name} onChange={(v) => onChange(v, ids)} error={error} />
-      <div className="ticks">
-        {athletes
-          .filter((a) => !taken.includes(a.id))
-          .map((a) => {
-            const isIn = ids.includes(a.id);
-            return (
-              <label key={a.id} className={isIn ? "tick on" : "tick"}>
-                <input
-                  type="checkbox"
-                  checked={isIn}
-                  onChange={() =>
-                    onChange(name, isIn ? ids.filter((i) => i !== a.id) : [...ids, a.id])
-                  }
-                />
-                {a.profile.name}
-              </label>
-            );
-          })}
-      </div>
-    </fieldset>
+    <div className="group">
+      <Controller
+        control={control}
+        name={`groups.${at}.name`}
+        render={({ field, fieldState }) => (
+          <TextField
+            label="Group"
+            value={field.value}
+            onChange={onRename}
+            error={fieldState.error?.message}
+          />
+        )}
+      />
+      <FormMany
+        label="Who is in it"
+        isLabelHidden
+        name={`groups.${at}.athleteIds`}
+        options={Object.fromEntries(free.map((a) => [a.id, a.profile.name]))}
+        control={control}
+      />
+    </div>
   );
 }

@@ -1,5 +1,5 @@
 import "./block.css";
-import { Button, Flex } from "@chakra-ui/react";
+import { Button, Flex, Progress as ProgressBar } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, Navigate, useNavigate, useParams } from "react-router";
@@ -203,10 +203,14 @@ function Progress({ block, onStep }: { block: BlockView; onStep: (what: BlockSte
   const { state, done, total, message } = block.compilation;
   if (state === "DONE") return null;
   return (
-    <div className="progress" role="status">
+    <Flex role="status" gap="3" mb="3" align="center">
       {state === "RUNNING" && (
         <>
-          <progress value={done} max={total} aria-label="Athletes prescribed for" />
+          <ProgressBar.Root value={done} max={Math.max(1, total)} w="220px">
+            <ProgressBar.Track aria-label="Athletes prescribed for">
+              <ProgressBar.Range />
+            </ProgressBar.Track>
+          </ProgressBar.Root>
           <span>
             Prescribing: {done} of {total} athletes
           </span>
@@ -219,11 +223,9 @@ function Progress({ block, onStep }: { block: BlockView; onStep: (what: BlockSte
             {state === "FAILED" ? "That did not work: " : ""}
             {message} {done} of {total} athletes are done.
           </span>
-          <Button size="xs" onClick={() => onStep("compile")}>
-            Go on
-          </Button>
+          <Button onClick={() => onStep("compile")}>Carry on</Button>
         </>
       )}
-    </div>
+    </Flex>
   );
 }

@@ -1,5 +1,5 @@
 // Sessions from a table or a calendar: each line as it was understood, then all of them or none.
-import { Button, Flex } from "@chakra-ui/react";
+import { Button, Flex, Textarea } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
@@ -68,7 +68,7 @@ export function FilePanel({ block }: { block: BlockView }) {
           Save as table
         </a>
       </Flex>
-      <textarea
+      <Textarea
         aria-label="Or paste it here"
         placeholder={
           "date,time,group,session\n" +
@@ -116,7 +116,7 @@ export function FilePanel({ block }: { block: BlockView }) {
               disabled={(preview.data?.faulty ?? 0) > 0 || coming === 0 || take.isPending}
               onClick={() => take.mutate()}
             >
-              Take in {coming} {coming === 1 ? "session" : "sessions"}
+              Import {coming} {coming === 1 ? "session" : "sessions"}
             </Button>
             {(preview.data?.faulty ?? 0) > 0 && (
               <span>Nothing is imported until every line can be read.</span>

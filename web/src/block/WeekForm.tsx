@@ -1,131 +1,100 @@
 // What is done every week, as it would stand on the whiteboard.
 import { Button } from "@chakra-ui/react";
-import type { AthleteView, BlockDefinition, WeekPattern } from "../api/types";
-import { NumberField, SelectField, TextField } from "../shared/fields";
+import {
+  useFieldArray,
+  useWatch,
+  type Control,
+  type UseFormGetValues,
+  type UseFormSetValue,
+} from "react-hook-form";
+import type { AthleteView, BlockDefinition } from "../api/types";
+import { FormNumber, FormSelect, FormText, SelectField } from "../shared/fields";
 import { ARRIVALS, PLACES, SPORTS } from "../shared/words";
 import { DAYS, nextSession, onGroup, onSport } from "./week";
 
-export function WeekForm({
-  definition,
-  athletes,
-  accepted,
-  onChange,
-}: {
-  definition: BlockDefinition;
+interface Props {
+  control: Control<BlockDefinition>;
+  getValues: UseFormGetValues<BlockDefinition>;
+  setValue: UseFormSetValue<BlockDefinition>;
   athletes: AthleteView[];
-  accepted: (field: string) => string | undefined;
-  onChange: (pattern: WeekPattern[]) => void;
-}) {
-  const { pattern } = definition;
+}
+
+export function WeekForm({ control, getValues, setValue, athletes }: Props) {
+  const week = useFieldArray({ control, name: "pattern" });
+  const isEmpty = week.fields.length === 0;
   return (
     <>
       <h2>The week</h2>
-      {pattern.length === 0 && (
+      {isEmpty && (
         <p className="soft">
           Write each session of a usual week once, as on the whiteboard. It is laid out for every
           week up to the race, and each athlete gets a warm-up for it that moves on from week to
           week.
         </p>
       )}
-      {pattern.map((p, i) => (
+      {week.fields.map(({ id }, at) => (
         <PatternRow
-          key={p.key}
-          pattern={p}
-          definition={definition}
+          key={id}
+          at={at}
+          control={control}
+          getValues={getValues}
           athletes={athletes}
-          accepted={(field) => accepted(`pattern[${i}].${field}`)}
-          onChange={(next) => onChange(pattern.map((other, j) => (j === i ? next : other)))}
-          onRemove={() => onChange(pattern.filter((_, j) => j !== i))}
+          setValue={setValue}
+          onRemove={() => week.remove(at)}
         />
       ))}
       <Button
         type="button"
-        onClick={() =>
-          onChange([...pattern, nextSession(definition, athletes, crypto.randomUUID())])
-        }
+        onClick={() => week.append(nextSession(getValues(), athletes, crypto.randomUUID()))}
       >
-        {pattern.length === 0 ? "The first session" : "Another session"}
+        {isEmpty ? "The first session" : "Another session"}
       </Button>
     </>
   );
 }
 
 function PatternRow({
-  pattern: p,
-  definition,
+  at,
+  control,
+  getValues,
   athletes,
-  accepted,
-  onChange,
+  setValue,
   onRemove,
-}: {
-  pattern: WeekPattern;
-  definition: BlockDefinition;
-  athletes: AthleteView[];
-  accepted: (field: string) => string | undefined;
-  onChange: (pattern: WeekPattern) => void;
+}: Props & {
+  at: number;
   onRemove: () => void;
 }) {
-  const groups = Object.fromEntries(definition.groups.map((g) => [g.name, g.name || "(no name)"]));
+  const p = useWatch({ control, name: `pattern.${at}` });
+  const groups = useWatch({ control, name: "groups" });
+  // The row is drawn once more before it goes.
+  if (!p) return null;
+  const name = <K extends keyof typeof p>(field: K) => `pattern.${at}.${field}` as const;
   return (
     <div className="pattern">
-      <SelectField
-        label="Day"
-        value={p.day}
-        options={DAYS}
-        onChange={(day) => onChange({ ...p, day })}
-      />
-      <TextField
-        label="Start"
-        type="time"
-        value={p.time.slice(0, 5)}
-        onChange={(time) => onChange({ ...p, time })}
-        error={accepted("time")}
-      />
+      <FormSelect label="Day" name={name("day")} options={DAYS} control={control} />
+      <FormText label="Start" type="time" name={name("time")} control={control} />
       <SelectField
         label="Group"
         value={p.group}
-        options={groups}
-        onChange={(group) => onChange(onGroup(p, definition, group, athletes))}
-        error={accepted("group")}
+        options={Object.fromEntries(groups.map((g) => [g.name, g.name || "(no name)"]))}
+        onChange={(group) => setValue(`pattern.${at}`, onGroup(p, getValues(), group, athletes))}
       />
       <SelectField
         label="Sport"
         value={p.sport}
         options={SPORTS}
-        onChange={(sport) => onChange(onSport(p, sport))}
+        onChange={(sport) => setValue(`pattern.${at}`, onSport(p, sport))}
       />
-      <TextField
+      <FormText
         label="On the whiteboard"
-        value={p.shorthand}
+        name={name("shorthand")}
         placeholder="6 x 1000 @ 5k, 90 s jog"
-        onChange={(shorthand) => onChange({ ...p, shorthand })}
-        error={accepted("shorthand")}
+        control={control}
       />
-      <SelectField
-        label="Place"
-        value={p.place}
-        options={PLACES}
-        onChange={(place) => onChange({ ...p, place })}
-      />
-      <NumberField
-        label="Minutes"
-        value={p.minutes}
-        onChange={(minutes) => onChange({ ...p, minutes })}
-        error={accepted("minutes")}
-      />
-      <NumberField
-        label="°C"
-        inputMode="text"
-        value={p.temperature}
-        onChange={(temperature) => onChange({ ...p, temperature })}
-        error={accepted("temperature")}
-      />
-      <SelectField
-        label="Coming from"
-        value={p.arrival}
-        options={ARRIVALS}
-        onChange={(arrival) => onChange({ ...p, arrival })}
-      />
+      <FormSelect label="Place" name={name("place")} options={PLACES} control={control} />
+      <FormNumber label="Minutes" name={name("minutes")} control={control} />
+      <FormNumber label="°C" inputMode="text" name={name("temperature")} control={control} />
+      <FormSelect label="Coming from" name={name("arrival")} options={ARRIVALS} control={control} />
       <Button type="button" size="sm" aria-label={`Take away ${p.shorthand}`} onClick={onRemove}>
         ×
       </Button>

@@ -1,35 +1,40 @@
-import { Box, Button, chakra, Flex, Grid } from "@chakra-ui/react";
-import { useId, useState, type ReactNode } from "react";
-import { SelectField, TextField, CheckboxField } from "../shared/fields";
+import { Box, Button, Flex, Grid } from "@chakra-ui/react";
+import { useEffect } from "react";
+import { Controller, useForm, useWatch, type Control, type UseFormSetValue } from "react-hook-form";
+import {
+  FormCheckbox,
+  FormLines,
+  FormMany,
+  FormNumber,
+  FormSelect,
+  FormText,
+  Group,
+  NumberField,
+  SelectField,
+} from "../shared/fields";
+import { showRefused } from "../shared/forms";
 import { BLOCKS, KITS, POSITIONS, REGIONS, SPORTS } from "../shared/words";
-import { DOSES, doseOf, kindOf, SKILLS, type Dose, type DoseKind, type Entry } from "./entry";
+import { DOSES, doseOf, kindOf, SKILLS, type DoseKind, type Entry } from "./entry";
+import type { Block, Kit, Level, Position, Region } from "./schema";
 
-const Area = chakra("textarea", {
-  base: {
-    bg: "paperRaised",
-    color: "ink",
-    border: "1px solid var(--rule-strong)",
-    borderRadius: "4px",
-    w: "100%",
-    p: "2",
-    fontSize: "sm",
-    lineHeight: "1.35",
-  },
-});
+type Filed<T extends string> = Record<T, string>;
 
 /** Names as the library's files have them, "HIP_FLEXORS" → "hip-flexors". */
-function filed(words: Record<string, string>): Record<string, string> {
+function filed<T extends string>(words: Record<string, string>): Filed<T> {
   return Object.fromEntries(
     Object.entries(words).map(([key, word]) => [key.toLowerCase().replaceAll("_", "-"), word]),
-  );
+  ) as Filed<T>;
 }
 
-const LEVELS = { novice: "Novice", intermediate: "Intermediate", advanced: "Advanced" };
+const LEVELS: Filed<Level> = {
+  novice: "Novice",
+  intermediate: "Intermediate",
+  advanced: "Advanced",
+};
 const SUITS = { "0": "no", "1": "a little", "2": "well", "3": "best" };
-const SKILL_WORDS = Object.fromEntries(SKILLS.map((s) => [s, s.replaceAll("-", " ")]));
-const REGION_WORDS = filed(REGIONS);
+const REGION_WORDS = filed<Region>(REGIONS);
 
-const DOSE_WORDS: Partial<Record<keyof Dose, string>> = {
+const FIGURES = {
   reps: "Repetitions",
   tempo: "Seconds each",
   directions: "Directions",
@@ -39,182 +44,168 @@ const DOSE_WORDS: Partial<Record<keyof Dose, string>> = {
   metres: "Metres a length",
   speed: "Metres a second",
   strokes: "Strokes a part",
-  parts: "Parts",
   rate: "Strokes a minute",
   rounds: "Rounds",
   work: "Work, s",
   rest: "Rest, s",
 };
+/** Figures that need not be whole. */
+const MEASURED = ["tempo", "metres", "speed"];
 
 interface Props {
-  entry: Entry;
-  onChange: (entry: Entry) => void;
+  start: Entry;
+  onKeep: (entry: Entry) => void;
+  isBusy: boolean;
+  /** Why the last try was refused. */
+  refused: unknown;
 }
 
 /** One drill, field by field. */
-export function DrillForm({ entry, onChange }: Props) {
-  const set = (part: Partial<Entry>) => onChange({ ...entry, ...part });
+export function DrillForm({ start, onKeep, isBusy, refused }: Props) {
+  const { control, handleSubmit, setValue, setError } = useForm<Entry>({ defaultValues: start });
+  useEffect(() => {
+    showRefused(refused, setError, (path) => path.replace(/^drills\.0\./, ""));
+  }, [refused, setError]);
   return (
-    <Flex direction="column" gap="3">
-      <Grid templateColumns="1fr 1fr" gap="3">
-        <TextField label="Name" value={entry.name} onChange={(name) => set({ name })} />
-        <TextField
-          label="Also known as, separated by commas"
-          value={(entry.aliases ?? []).join(",")}
-          onChange={(text) => set({ aliases: text === "" ? [] : text.split(",") })}
-        />
-        <SelectField
-          label="Block"
-          value={entry.block}
-          options={filed(BLOCKS)}
-          onChange={(block) => set({ block })}
-        />
-        <SelectField
-          label="Position"
-          value={entry.position}
-          options={filed(POSITIONS)}
-          onChange={(position) => set({ position })}
-        />
-        <SelectField
-          label="From which level"
-          value={entry.level ?? "novice"}
-          options={LEVELS}
-          onChange={(level) => set({ level })}
-        />
-        <TextField
-          label="Ladder and rung, name/2"
-          placeholder="none"
-          value={entry.ladder ?? ""}
-          onChange={(ladder) => set({ ladder: ladder || undefined })}
-        />
-      </Grid>
-      <Group label="How well it suits">
-        <Grid templateColumns="repeat(4, 1fr)" gap="2">
-          {Object.entries(filed(SPORTS)).map(([sport, word]) => (
-            <SelectField
-              key={sport}
-              label={word}
-              value={String(entry.suits[sport] ?? 0)}
-              options={SUITS}
-              onChange={(value) => set({ suits: weighed(entry.suits, sport, Number(value)) })}
-            />
-          ))}
+    <form onSubmit={(event) => void handleSubmit(onKeep)(event)} noValidate>
+      <Flex direction="column" gap="3">
+        <Grid templateColumns="1fr 1fr" gap="3">
+          <FormText label="Name" name="name" maxLength={80} control={control} />
+          <FormSelect label="Block" name="block" options={filed<Block>(BLOCKS)} control={control} />
+          <FormSelect
+            label="Position"
+            name="position"
+            options={filed<Position>(POSITIONS)}
+            control={control}
+          />
+          <FormSelect label="From which level" name="level" options={LEVELS} control={control} />
+          <FormText
+            label="Ladder and rung, name/2"
+            name="ladder"
+            placeholder="none"
+            control={control}
+          />
         </Grid>
-      </Group>
-      <DoseFields dose={entry.dose} onChange={(dose) => set({ dose })} />
-      <Weights
-        label="Regions it works, strength 0.5 to 3"
-        weights={entry.regions ?? {}}
-        words={REGION_WORDS}
-        onChange={(regions) => set({ regions })}
-      />
-      <Weights
-        label="Skills it rehearses, strength 0.5 to 3"
-        weights={entry.skills ?? {}}
-        words={SKILL_WORDS}
-        onChange={(skills) => set({ skills })}
-      />
-      <Grid templateColumns="repeat(3, 1fr)" gap="3" alignItems="end">
-        <NumberField
-          label="Effort, 0 to 100"
-          value={entry.effort}
-          onChange={(effort) => set({ effort })}
+        <FormLines label="Also known as, one a line" rows={2} name="aliases" control={control} />
+        <Suits control={control} />
+        <DoseFields control={control} setValue={setValue} />
+        <Weights
+          label="Regions it works, strength 0.5 to 3"
+          name="regions"
+          words={REGION_WORDS}
+          control={control}
         />
-        <NumberField
-          label="Contacts each"
-          value={entry.contacts ?? 0}
-          onChange={(contacts) => set({ contacts: contacts || undefined })}
+        <Weights
+          label="Skills it rehearses, strength 0.5 to 3"
+          name="skills"
+          words={SKILLS}
+          control={control}
         />
-        <NumberField
-          label="Held, s"
-          value={entry.hold ?? 0}
-          onChange={(hold) => set({ hold: hold || undefined })}
+        <Grid templateColumns="repeat(3, 1fr)" gap="3" alignItems="end">
+          <FormNumber label="Effort, 0 to 100" name="effort" control={control} />
+          <FormNumber label="Contacts each" name="contacts" step={0.5} control={control} />
+          <FormNumber label="Held, s" name="hold" control={control} />
+        </Grid>
+        <FormMany label="Kit it needs" name="kit" options={filed<Kit>(KITS)} control={control} />
+        <FormMany
+          label="Not when one of these is sore"
+          name="loads"
+          options={REGION_WORDS}
+          control={control}
         />
-      </Grid>
-      <Ticks
-        label="Kit it needs"
-        chosen={entry.kit ?? []}
-        words={filed(KITS)}
-        onChange={(kit) => set({ kit })}
-      />
-      <Ticks
-        label="Not when one of these is sore"
-        chosen={entry.loads ?? []}
-        words={REGION_WORDS}
-        onChange={(loads) => set({ loads })}
-      />
-      <Ticks
-        label="Favoured when one of these is stiff"
-        chosen={entry.favours ?? []}
-        words={REGION_WORDS}
-        onChange={(favours) => set({ favours })}
-      />
-      <Lines label="Steps, one a line" lines={entry.steps} onChange={(steps) => set({ steps })} />
-      <Lines
-        label="Cues, one a line, at most three"
-        lines={entry.cues}
-        onChange={(cues) => set({ cues })}
-      />
-      <TextField
-        label="The common fault; its fix"
-        value={entry.fault}
-        onChange={(fault) => set({ fault })}
-      />
-      <TextField
-        label="Caution, if one"
-        value={entry.caution ?? ""}
-        onChange={(caution) => set({ caution })}
-      />
-      <Box>
-        <CheckboxField
-          label="Safe on a wet deck"
-          checked={entry.wetSafe ?? false}
-          onChange={(wetSafe) => set({ wetSafe })}
+        <FormMany
+          label="Favoured when one of these is stiff"
+          name="favours"
+          options={REGION_WORDS}
+          control={control}
         />
-      </Box>
-    </Flex>
+        <FormLines label="Steps, one a line, at most three" name="steps" control={control} />
+        <FormLines label="Cues, one a line, at most three" name="cues" control={control} />
+        <FormText label="The common fault; its fix" name="fault" control={control} />
+        <FormText label="Caution, if one" name="caution" control={control} />
+        <Box>
+          <FormCheckbox label="Safe on a wet deck" name="wetSafe" control={control} />
+        </Box>
+      </Flex>
+      <Keep control={control} isBusy={isBusy} />
+    </form>
   );
 }
 
-function DoseFields({ dose, onChange }: { dose: Dose; onChange: (dose: Dose) => void }) {
+/** By itself: the form is not drawn anew with each letter of the name. */
+function Keep({ control, isBusy }: { control: Control<Entry>; isBusy: boolean }) {
+  const name = useWatch({ control, name: "name" });
+  return (
+    <Button type="submit" mt="3" variant="solid" disabled={isBusy || name.trim() === ""}>
+      Keep this drill
+    </Button>
+  );
+}
+
+function Suits({ control }: { control: Control<Entry> }) {
+  return (
+    <Controller
+      control={control}
+      name="suits"
+      render={({ field }) => (
+        <Group label="How well it suits">
+          <Grid templateColumns="repeat(4, 1fr)" gap="2" w="100%">
+            {Object.entries(filed<keyof Entry["suits"]>(SPORTS)).map(([sport, word]) => (
+              <SelectField
+                key={sport}
+                label={word}
+                value={String(field.value[sport as keyof Entry["suits"]] ?? 0)}
+                options={SUITS}
+                onChange={(value) => field.onChange(weighed(field.value, sport, Number(value)))}
+              />
+            ))}
+          </Grid>
+        </Group>
+      )}
+    />
+  );
+}
+
+function DoseFields({
+  control,
+  setValue,
+}: {
+  control: Control<Entry>;
+  setValue: UseFormSetValue<Entry>;
+}) {
+  const dose = useWatch({ control, name: "dose" });
   const kind = kindOf(dose);
   const kinds = Object.fromEntries(
     (Object.keys(DOSES) as DoseKind[]).map((k) => [k, DOSES[k].words]),
   ) as Record<DoseKind, string>;
-  const figures = Object.keys(DOSES[kind].usual).filter((f) => f !== "back") as (keyof Dose)[];
+  const figures = Object.keys(DOSES[kind].usual).filter((f) => f in FIGURES);
   return (
     <Group label="Usual dose">
-      <Grid templateColumns="repeat(3, 1fr)" gap="2" alignItems="end">
+      <Grid templateColumns="repeat(3, 1fr)" gap="2" alignItems="end" w="100%" key={kind}>
         <SelectField
           label="Counted in"
           value={kind}
           options={kinds}
-          onChange={(other) => onChange(doseOf(other))}
+          onChange={(other) => setValue("dose", doseOf(other))}
         />
         {figures.map((figure) => (
-          <NumberField
+          <FormNumber
             key={figure}
-            label={DOSE_WORDS[figure] ?? figure}
-            value={Number(dose[figure] ?? 1)}
-            onChange={(value) => onChange({ ...dose, [figure]: value })}
+            label={FIGURES[figure as keyof typeof FIGURES]}
+            name={`dose.${figure as "reps"}`}
+            step={MEASURED.includes(figure) ? 0.5 : 1}
+            control={control}
           />
         ))}
-        <NumberField
-          label="At least"
-          value={dose.range[0]}
-          onChange={(least) => onChange({ ...dose, range: [least, dose.range[1]] })}
-        />
-        <NumberField
-          label="At most"
-          value={dose.range[1]}
-          onChange={(most) => onChange({ ...dose, range: [dose.range[0], most] })}
-        />
+        <FormNumber label="At least" name="dose.range.0" control={control} />
+        <FormNumber label="At most" name="dose.range.1" control={control} />
         {kind === "lengths" && (
-          <CheckboxField
-            label="There and back"
-            checked={dose.back ?? false}
-            onChange={(back) => onChange({ ...dose, back })}
-          />
+          <FormCheckbox label="There and back" name="dose.back" control={control} />
+        )}
+        {kind === "strokes" && (
+          <Box gridColumn="1 / -1">
+            <FormLines label="Parts, one a line" rows={2} name="dose.parts" control={control} />
+          </Box>
         )}
       </Grid>
     </Group>
@@ -224,39 +215,47 @@ function DoseFields({ dose, onChange }: { dose: Dose; onChange: (dose: Dose) => 
 /** Things with a strength: those it has, each to be changed or taken away, and one more to add. */
 function Weights({
   label,
-  weights,
+  name,
   words,
-  onChange,
+  control,
 }: {
   label: string;
-  weights: Record<string, number>;
+  name: "regions" | "skills";
   words: Record<string, string>;
-  onChange: (weights: Record<string, number>) => void;
+  control: Control<Entry>;
 }) {
-  const left = Object.fromEntries(Object.entries(words).filter(([key]) => !(key in weights)));
   return (
-    <Group label={label}>
-      <Flex gap="2" wrap="wrap" align="flex-end">
-        {Object.entries(weights).map(([key, strength]) => (
-          <Box key={key} w="104px">
-            <NumberField
-              label={words[key] ?? key}
-              step={0.5}
-              value={strength}
-              onChange={(value) => onChange(weighed(weights, key, value))}
-            />
-          </Box>
-        ))}
-        <Box w="140px">
-          <SelectField
-            label="One more"
-            value=""
-            options={{ "": "–", ...left }}
-            onChange={(key) => onChange(weighed(weights, key, 1))}
-          />
-        </Box>
-      </Flex>
-    </Group>
+    <Controller
+      control={control}
+      name={name}
+      render={({ field, fieldState }) => {
+        const weights: Record<string, number> = field.value ?? {};
+        const left = Object.entries(words).filter(([key]) => !(key in weights));
+        return (
+          <Group label={label}>
+            {Object.entries(weights).map(([key, strength]) => (
+              <Box key={key} w="104px">
+                <NumberField
+                  label={words[key] ?? key}
+                  step={0.5}
+                  value={strength}
+                  onChange={(value) => field.onChange(weighed(weights, key, value))}
+                />
+              </Box>
+            ))}
+            <Box w="140px">
+              <SelectField
+                label="One more"
+                value=""
+                options={{ "": "–", ...Object.fromEntries(left) } as Record<string, string>}
+                error={fieldState.error?.message}
+                onChange={(key) => field.onChange(weighed(weights, key, 1))}
+              />
+            </Box>
+          </Group>
+        );
+      }}
+    />
   );
 }
 
@@ -264,115 +263,4 @@ function Weights({
 function weighed(weights: Record<string, number>, key: string, value: number) {
   const others = Object.entries(weights).filter(([k]) => k !== key);
   return Object.fromEntries(key === "" || value === 0 ? others : [...others, [key, value]]);
-}
-
-function Ticks({
-  label,
-  chosen,
-  words,
-  onChange,
-}: {
-  label: string;
-  chosen: string[];
-  words: Record<string, string>;
-  onChange: (chosen: string[]) => void;
-}) {
-  return (
-    <Group label={label}>
-      <Flex gap="1.5" wrap="wrap">
-        {Object.entries(words).map(([key, word]) => (
-          <CheckboxField
-            key={key}
-            label={word}
-            checked={chosen.includes(key)}
-            onChange={(on) => onChange(on ? [...chosen, key] : chosen.filter((c) => c !== key))}
-          />
-        ))}
-      </Flex>
-    </Group>
-  );
-}
-
-function Lines({
-  label,
-  lines,
-  onChange,
-}: {
-  label: string;
-  lines: string[];
-  onChange: (lines: string[]) => void;
-}) {
-  const id = useId();
-  return (
-    <Box>
-      <chakra.label htmlFor={id} display="block" fontSize="xs" color="inkSoft" fontWeight="600">
-        {label}
-      </chakra.label>
-      <Area
-        id={id}
-        rows={3}
-        value={lines.join("\n")}
-        onChange={(e) => onChange(e.target.value.split("\n"))}
-      />
-    </Box>
-  );
-}
-
-function NumberField({
-  label,
-  value,
-  step = "any",
-  onChange,
-}: {
-  label: string;
-  value: number;
-  step?: number | "any";
-  onChange: (value: number) => void;
-}) {
-  return (
-    <TextField
-      label={label}
-      type="number"
-      step={step}
-      value={String(value)}
-      onChange={(text) => onChange(Number(text))}
-    />
-  );
-}
-
-function Group({ label, children }: { label: string; children: ReactNode }) {
-  return (
-    <Box role="group" aria-label={label}>
-      <Box fontSize="sm" fontWeight="600" mb="1">
-        {label}
-      </Box>
-      {children}
-    </Box>
-  );
-}
-
-/** The form with what can be done with it. */
-export function DrillEditor({
-  start,
-  onKeep,
-  isBusy,
-}: {
-  start: Entry;
-  onKeep: (entry: Entry) => void;
-  isBusy: boolean;
-}) {
-  const [entry, setEntry] = useState(start);
-  return (
-    <Box>
-      <DrillForm entry={entry} onChange={setEntry} />
-      <Button
-        mt="3"
-        variant="solid"
-        disabled={isBusy || entry.name.trim() === ""}
-        onClick={() => onKeep(entry)}
-      >
-        Keep this drill
-      </Button>
-    </Box>
-  );
 }

@@ -5,7 +5,7 @@ import { invalidate } from "../api/invalidate";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
 import type { DrillView } from "../api/types";
-import { DrillEditor } from "./DrillForm";
+import { DrillForm } from "./DrillForm";
 import { BLANK, ownVersion, toSend, type Entry } from "./entry";
 
 interface Props {
@@ -60,7 +60,10 @@ export function OwnDrills({ mendId, drills }: Props) {
     onSuccess: () => invalidate(queries, ["library"], ["drills"]),
   });
   const edited = form.data ?? (isNew ? BLANK : undefined);
-  const faults = take.error instanceof Problem ? take.error.fields.map((f) => f.accepted) : [];
+  const faults =
+    take.error instanceof Problem
+      ? take.error.fields.map((f) => `${f.place}: must be ${f.accepted}`)
+      : [];
   return (
     <Box as="section" aria-label="Your own drills">
       <Box as="h2" fontSize="lg" mb="1">
@@ -81,10 +84,11 @@ export function OwnDrills({ mendId, drills }: Props) {
         </Box>
       ))}
       {edited ? (
-        <DrillEditor
+        <DrillForm
           key={edited.id}
           start={edited}
           isBusy={take.isPending}
+          refused={take.error}
           onKeep={(entry) => take.mutate(JSON.stringify([toSend(entry)], undefined, 1))}
         />
       ) : (
@@ -131,7 +135,7 @@ export function OwnDrills({ mendId, drills }: Props) {
           </a>
         </Button>
         <Button asChild variant="ghost">
-          <a href="/library.schema.json">File format</a>
+          <a href="/drill-library.schema.json">File format</a>
         </Button>
       </Flex>
       <Box fontSize="sm" color="inkSoft" mt="1">

@@ -1,8 +1,23 @@
 import { describe, expect, it } from "vitest";
+import schema from "../../../core/src/main/resources/library/drill-library.schema.json";
 import type { DrillView } from "../api/types";
-import { BLANK, doseOf, DOSES, idFrom, kindOf, ownVersion, toSend, type DoseKind } from "./entry";
+import {
+  BLANK,
+  doseOf,
+  DOSES,
+  idFrom,
+  kindOf,
+  ownVersion,
+  SKILLS,
+  toSend,
+  type DoseKind,
+} from "./entry";
 
 describe("a drill of one's own", () => {
+  it("can rehearse each skill that a file can name", () => {
+    expect(Object.keys(SKILLS).sort()).toEqual(schema.$defs.skill.enum.toSorted());
+  });
+
   it("is kept under its name when it has no id", () => {
     expect(idFrom("  Pia's Öre-skip (2) ")).toBe("pia-s-o-re-skip-2");
     expect(toSend({ ...BLANK, name: "Bench bows" }).id).toBe("bench-bows");
@@ -29,7 +44,7 @@ describe("a drill of one's own", () => {
   it("keeps a usual dose within its range, whatever it counts", () => {
     for (const kind of Object.keys(DOSES) as DoseKind[]) {
       const dose = doseOf(kind);
-      const counted = dose.reps ?? dose.seconds ?? dose.lengths ?? dose.rounds ?? NaN;
+      const counted = Number((dose as unknown as Record<string, unknown>)[DOSES[kind].counted]);
       expect(counted).toBeGreaterThanOrEqual(dose.range[0]);
       expect(counted).toBeLessThanOrEqual(dose.range[1]);
       expect(kindOf(dose)).toBe(kind);

@@ -1,87 +1,68 @@
 // A drill in the form of the library's files, as the form's fields hold it.
 import type { DrillView } from "../api/types";
+import type { Circuit, DrillEntry, Lengths, Reps, Strokes, Timed } from "./schema";
 
-export interface Dose {
-  reps?: number;
-  tempo?: number;
-  directions?: number;
-  seconds?: number;
-  sides?: number;
-  lengths?: number;
-  metres?: number;
-  back?: boolean;
-  speed?: number;
-  strokes?: number;
-  parts?: number;
-  rate?: number;
-  rounds?: number;
-  work?: number;
-  rest?: number;
-  range: [number, number];
-}
+/** A dose while it is written: lists may still be empty. */
+export type Dose =
+  Reps | Timed | Lengths | Circuit | (Omit<Strokes, "parts"> & { parts: string[] });
 
-export interface Entry {
-  id: string;
-  name: string;
-  aliases?: string[];
-  ladder?: string;
-  block: string;
-  suits: Record<string, number>;
-  level?: string;
-  position: string;
-  kit?: string[];
-  effort: number;
-  wetSafe?: boolean;
-  regions?: Record<string, number>;
-  skills?: Record<string, number>;
-  loads?: string[];
-  contacts?: number;
-  hold?: number;
-  favours?: string[];
-  dose: Dose;
+/** A drill while it is written. */
+export type Entry = Omit<DrillEntry, "steps" | "cues" | "dose"> & {
   steps: string[];
   cues: string[];
-  fault: string;
-  caution?: string;
-}
+  dose: Dose;
+};
 
-export const SKILLS = [
-  "balance",
-  "stiffness",
-  "posture",
-  "knee-lift",
-  "quick-feet",
-  "clearance",
-  "cadence",
-  "stroke-sequence",
-  "catch",
-  "feel-for-water",
-  "turnover",
-  "kick",
-] as const;
+/** Skills that a drill rehearses, as the files write them. */
+export const SKILLS: Record<string, string> = {
+  balance: "balance",
+  stiffness: "stiffness",
+  posture: "posture",
+  "knee-lift": "knee lift",
+  "quick-feet": "quick feet",
+  clearance: "clearance",
+  cadence: "cadence",
+  "stroke-sequence": "stroke sequence",
+  catch: "catch",
+  "feel-for-water": "feel for the water",
+  turnover: "turnover",
+  kick: "kick",
+};
+
+type Figures<D> = Omit<D, "range">;
 
 /** What each kind of dose counts, and what else it needs to know, with usual figures. */
 export const DOSES = {
-  reps: { words: "repetitions", usual: { reps: 8, tempo: 2, sides: 1, directions: 1 } },
-  seconds: { words: "on the clock", usual: { seconds: 30, sides: 1 } },
+  reps: {
+    words: "repetitions",
+    counted: "reps",
+    usual: { reps: 8, tempo: 2, sides: 1, directions: 1 } satisfies Figures<Reps>,
+  },
+  seconds: {
+    words: "on the clock",
+    counted: "seconds",
+    usual: { seconds: 30, sides: 1 } satisfies Figures<Timed>,
+  },
   lengths: {
     words: "down a lane",
-    usual: { lengths: 2, metres: 20, speed: 1.5, back: false },
+    counted: "lengths",
+    usual: { lengths: 2, metres: 20, speed: 1.5, back: false } satisfies Figures<Lengths>,
   },
-  strokes: { words: "strokes", usual: { strokes: 10, parts: 1, rounds: 2, rate: 20 } },
-  work: { words: "work and rest", usual: { rounds: 3, work: 20, rest: 10 } },
+  strokes: {
+    words: "strokes",
+    counted: "rounds",
+    usual: { strokes: 10, parts: ["full slide"], rounds: 2, rate: 20 } satisfies Figures<
+      Omit<Strokes, "parts"> & { parts: string[] }
+    >,
+  },
+  work: {
+    words: "work and rest",
+    counted: "rounds",
+    usual: { rounds: 3, work: 20, rest: 10 } satisfies Figures<Circuit>,
+  },
 } as const;
 
 export type DoseKind = keyof typeof DOSES;
-
-/** The figure that is turned up and down. */
-const COUNTED: Record<DoseKind, keyof Dose> = {
-  reps: "reps",
-  seconds: "seconds",
-  lengths: "lengths",
-  strokes: "rounds",
-  work: "rounds",
-};
 
 export function kindOf(dose: Dose): DoseKind {
   return (Object.keys(DOSES) as DoseKind[]).find((kind) => kind in dose) ?? "reps";
@@ -89,9 +70,12 @@ export function kindOf(dose: Dose): DoseKind {
 
 /** Another kind of dose in its usual figures, with a range around what it counts. */
 export function doseOf(kind: DoseKind): Dose {
-  const usual = DOSES[kind].usual as Omit<Dose, "range">;
-  const counted = Number((usual as Dose)[COUNTED[kind]]);
-  return { ...usual, range: [Math.max(1, Math.floor(counted / 2)), Math.ceil(counted * 1.5)] };
+  const { usual, counted } = DOSES[kind];
+  const amount = Number((usual as Record<string, unknown>)[counted]);
+  return {
+    ...usual,
+    range: [Math.max(1, Math.floor(amount / 2)), Math.ceil(amount * 1.5)],
+  } as Dose;
 }
 
 export const BLANK: Entry = {
@@ -123,8 +107,10 @@ export function ownVersion(entry: Entry, start: DrillView | undefined): Entry {
   return { ...entry, ladder: undefined, id: `our-${start.id}`, name: `${start.name}, ours` };
 }
 
+const REQUIRED = ["id", "name", "suits", "steps", "cues", "fault"];
+
 /** What is sent: an id, and nothing that says nothing. */
-export function toSend(entry: Entry): Entry {
+export function toSend(entry: Entry): Partial<Entry> {
   const lines = (texts: string[]) => texts.map((t) => t.trim()).filter((t) => t !== "");
   const filled = {
     ...entry,
@@ -136,10 +122,12 @@ export function toSend(entry: Entry): Entry {
   const isEmpty = (value: unknown) =>
     value === undefined ||
     value === "" ||
+    value === 0 ||
     value === false ||
     (typeof value === "object" && value !== null && Object.keys(value).length === 0);
-  const must = ["id", "name", "suits", "steps", "cues", "fault"];
   return Object.fromEntries(
-    Object.entries(filled).filter(([key, value]) => must.includes(key) || !isEmpty(value)),
-  ) as unknown as Entry;
+    Object.entries(filled).filter(
+      ([key, value]) => REQUIRED.includes(key) || key === "effort" || !isEmpty(value),
+    ),
+  );
 }

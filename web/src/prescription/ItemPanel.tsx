@@ -1,4 +1,4 @@
-import { Box, Button, Flex } from "@chakra-ui/react";
+import { Box, Button, Flex, SegmentGroup } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { memo, useState } from "react";
 import { api, data } from "../api/client";
@@ -101,23 +101,29 @@ function isOnTheWay(amount: number, { from, to }: { from: number; to: number }):
 /** What re-fitting, other minutes or another athlete's routine leave as it is. */
 function LockPicker({ item, onEdit }: { item: Item; onEdit: (edit: Edit) => void }) {
   return (
-    <div role="radiogroup" aria-label="Re-fitting keeps" className="line small">
-      <span className="soft" title="What re-fitting and other minutes leave as it is">
+    <SegmentGroup.Root
+      aria-label="Re-fitting keeps"
+      value={item.lock}
+      onValueChange={({ value }) => {
+        const lock = locksOf(item).find((l) => l === value);
+        if (lock) onEdit({ action: "LOCK", itemId: item.id, lock });
+      }}
+    >
+      <Box
+        as="span"
+        color="inkSoft"
+        me="1"
+        title="What re-fitting and other minutes leave as it is"
+      >
         Keep
-      </span>
+      </Box>
       {locksOf(item).map((lock) => (
-        <Button
-          key={lock}
-          role="radio"
-          aria-checked={lock === item.lock}
-          variant={lock === item.lock ? "solid" : "ghost"}
-          px="2"
-          onClick={() => onEdit({ action: "LOCK", itemId: item.id, lock })}
-        >
-          {LOCKS[lock]}
-        </Button>
+        <SegmentGroup.Item key={lock} value={lock}>
+          <SegmentGroup.ItemText>{LOCKS[lock]}</SegmentGroup.ItemText>
+          <SegmentGroup.ItemHiddenInput />
+        </SegmentGroup.Item>
       ))}
-    </div>
+    </SegmentGroup.Root>
   );
 }
 

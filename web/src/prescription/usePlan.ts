@@ -54,9 +54,9 @@ export function usePlan(id: string) {
       queries.setQueryData(key, view);
       invalidate(queries, ["sessions"], ["alternatives", id]);
     },
-    onError: (error) => {
-      // Someone else was quicker: show theirs beside the message.
-      if (error instanceof Problem && error.status === 409) void query.refetch();
+    onError: async (error) => {
+      // Someone else was quicker: show theirs beside the message, and go on from it.
+      if (error instanceof Problem && error.status === 409) await query.refetch();
     },
   });
   return { query, step, former: former.data };

@@ -1,14 +1,15 @@
 import { Box, Button, Flex, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState, type FormEvent } from "react";
+import { useEffect, useState } from "react";
+import { useForm, useWatch } from "react-hook-form";
 import { useNavigate, useSearchParams } from "react-router";
 import { invalidate } from "../api/invalidate";
 import { api, data } from "../api/client";
-import { Problem } from "../api/problem";
-import type { Place, SessionDetails, Sport, Understood } from "../api/types";
+import type { AthleteView, Place, SessionDetails, Sport, Understood } from "../api/types";
 import { ErrorNotice } from "../shared/ErrorNotice";
-import { SelectField, TextField, CheckboxField } from "../shared/fields";
+import { FormMany, FormSelect, FormText, SelectField, TextField } from "../shared/fields";
 import { forecastQuery } from "../shared/forecast";
+import { showRefused } from "../shared/forms";
 import { ARRIVALS, KINDS, PLACES, SPORTS, USUAL_PLACE } from "../shared/words";
 import { Whiteboard } from "./Whiteboard";
 import { WrittenLines } from "./WrittenLines";
@@ -20,83 +21,102 @@ const STROKES = {
   BUTTERFLY: "Butterfly",
 };
 
+interface SessionFields {
+  date: string;
+  time: string;
+  title: string;
+  /** Empty until the coach chooses: what the words say holds. */
+  sport: Sport | "";
+  kind: SessionDetails["kind"] | "";
+  stroke: keyof typeof STROKES | "";
+  place: Place | "";
+  minutes: string;
+  /** Empty until it is typed: the forecast holds. */
+  temperature: string;
+  arrival: SessionDetails["arrival"];
+  athleteIds: string[];
+}
+
 export function SessionPage({ today }: { today: string }) {
   const [query] = useSearchParams();
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const [date, setDate] = useState(query.get("date") ?? today);
-  const [time, setTime] = useState("17:30");
-  const [title, setTitle] = useState("");
-  // What the words say holds until the coach chooses otherwise.
-  const [chosenSport, setSport] = useState<Sport>();
-  const [chosenKind, setKind] = useState<SessionDetails["kind"]>();
-  const [chosenStroke, setStroke] = useState<keyof typeof STROKES>();
-  const [chosenPlace, setPlace] = useState<Place>();
   const [showsLines, setShowsLines] = useState(false);
-  const understood = useUnderstood(title, chosenSport ?? "RUN");
-  const sport = chosenSport ?? understood?.sport ?? "RUN";
-  const kind = chosenKind ?? understood?.kind ?? "INTERVALS";
-  const stroke = chosenStroke ?? understood?.stroke ?? "FREESTYLE";
-  const place = chosenPlace ?? USUAL_PLACE[sport];
-  const [minutes, setMinutes] = useState("30");
-  const [typedTemperature, setTemperature] = useState<string>();
-  const [arrival, setArrival] = useState<SessionDetails["arrival"]>("MOVING");
-  const [athleteIds, setAthleteIds] = useState<string[]>([]);
-  const forecast = useQuery(forecastQuery(place, `${date}T${time}:00`));
-  const temperature = typedTemperature ?? String(forecast.data?.temperature ?? 12);
+  const { control, handleSubmit, setValue, setError, formState } = useForm<SessionFields>({
+    defaultValues: {
+      date: query.get("date") ?? today,
+      time: "17:30",
+      title: "",
+      sport: "",
+      kind: "",
+      stroke: "",
+      place: "",
+      minutes: "30",
+      temperature: "",
+      arrival: "MOVING",
+      athleteIds: [],
+    },
+  });
+  const chosen = useWatch({ control });
+  const title = chosen.title ?? "";
+  const understood = useUnderstood(title, chosen.sport || "RUN");
+  const sport = chosen.sport || (understood?.sport ?? "RUN");
+  const kind = chosen.kind || (understood?.kind ?? "INTERVALS");
+  const stroke = chosen.stroke || (understood?.stroke ?? "FREESTYLE");
+  const place = chosen.place || USUAL_PLACE[sport];
+  const forecast = useQuery(forecastQuery(place, `${chosen.date}T${chosen.time}:00`));
+  const isForecast = chosen.temperature === "";
+  const temperature = chosen.temperature || String(forecast.data?.temperature ?? 12);
   const athletes = useQuery({
     queryKey: ["athletes"],
     queryFn: () => data(api.GET("/api/athletes")),
   });
+  const write = (text: string) => setValue("title", text);
   const save = useMutation({
-    mutationFn: async (body: SessionDetails) => {
+    mutationFn: async (fields: SessionFields) => {
       // Typed and saved at once: what was shown may still be the text before.
-      const written = body.title.trim() ? await understand(body.title, body.sport) : undefined;
+      const written = fields.title.trim() ? await understand(fields.title, sport) : undefined;
       return data(
         api.POST("/api/sessions", {
-          body: { ...body, kind: chosenKind ?? written?.kind ?? body.kind },
+          body: {
+            startsAt: `${fields.date}T${fields.time}:00`,
+            sport,
+            kind: fields.kind || (written?.kind ?? kind),
+            title: fields.title,
+            effortMetres: null,
+            effortSeconds: null,
+            stroke: sport === "SWIM" ? stroke : null,
+            place,
+            minutes: Math.round(Number(fields.minutes)),
+            temperature: Math.round(Number(temperature)),
+            arrival: fields.arrival,
+            kit: null,
+            athleteIds: fields.athleteIds,
+          },
         }),
       );
     },
-    onSuccess: () => {
+    onSuccess: (_, { date }) => {
       invalidate(queries, ["sessions"]);
       void navigate(`/day/${date}`);
     },
+    onError: (error) =>
+      showRefused(error, setError, (path) => (path === "startsAt" ? "time" : path)),
   });
-  const accepted = (field: string) =>
-    save.error instanceof Problem ? save.error.accepted(field) : undefined;
-
-  function submit(event: FormEvent) {
-    event.preventDefault();
-    save.mutate({
-      startsAt: `${date}T${time}:00`,
-      sport,
-      kind,
-      title,
-      effortMetres: null,
-      effortSeconds: null,
-      stroke: sport === "SWIM" ? stroke : null,
-      place,
-      minutes: Math.round(Number(minutes)),
-      temperature: Math.round(Number(temperature)),
-      arrival,
-      kit: null,
-      athleteIds,
-    });
-  }
+  const submit = handleSubmit((fields) => save.mutate(fields));
 
   return (
     <Box maxW="1120px">
       <Box as="h1" fontSize="2xl" mb="4">
         Add a session
       </Box>
-      <form onSubmit={submit} noValidate>
+      <form onSubmit={(event) => void submit(event)} noValidate>
         <Box mb="5">
           <Whiteboard
             text={title}
-            onText={setTitle}
+            onText={write}
             understood={understood}
-            error={accepted("title")}
+            error={formState.errors.title?.message}
           />
           <Button
             variant="ghost"
@@ -109,79 +129,67 @@ export function SessionPage({ today }: { today: string }) {
             <WrittenLines
               label={understood?.label ?? ""}
               lines={understood?.lines ?? []}
-              onText={setTitle}
+              onText={write}
             />
           )}
         </Box>
         <Grid templateColumns={{ base: "1fr 1fr", md: "repeat(4, 1fr)" }} gap="4">
-          <TextField label="Date" type="date" value={date} onChange={setDate} />
-          <TextField
-            label="First effort at"
-            type="time"
-            value={time}
-            onChange={setTime}
-            error={accepted("startsAt")}
-          />
+          <FormText label="Date" type="date" name="date" control={control} />
+          <FormText label="First effort at" type="time" name="time" control={control} />
           <SelectField
             label="Sport"
             value={sport}
             options={SPORTS}
             onChange={(next) => {
-              setSport(next);
-              setPlace(undefined);
-              setAthleteIds([]);
+              setValue("sport", next);
+              setValue("place", "");
+              setValue("athleteIds", []);
             }}
           />
-          <SelectField label="Kind" value={kind} options={KINDS} onChange={setKind} />
-          <SelectField label="Place" value={place} options={PLACES} onChange={setPlace} />
-          <TextField
+          <SelectField
+            label="Kind"
+            value={kind}
+            options={KINDS}
+            onChange={(next) => setValue("kind", next)}
+          />
+          <SelectField
+            label="Place"
+            value={place}
+            options={PLACES}
+            onChange={(next) => setValue("place", next)}
+          />
+          <FormText
             label="Minutes before it"
             inputMode="numeric"
-            value={minutes}
-            onChange={setMinutes}
-            error={accepted("minutes")}
+            name="minutes"
+            control={control}
           />
           <TextField
             label="Temperature, °C"
-            inputMode="numeric"
+            inputMode="text"
             value={temperature}
-            onChange={setTemperature}
-            error={accepted("temperature")}
-            hint={
-              typedTemperature === undefined && forecast.data
-                ? `forecast ${forecast.data.source}`
-                : undefined
-            }
+            onChange={(typed) => setValue("temperature", typed)}
+            error={formState.errors.temperature?.message}
+            hint={isForecast && forecast.data ? `forecast ${forecast.data.source}` : undefined}
           />
-          <SelectField
-            label="Coming from"
-            value={arrival}
-            options={ARRIVALS}
-            onChange={setArrival}
-          />
+          <FormSelect label="Coming from" name="arrival" options={ARRIVALS} control={control} />
           {sport === "SWIM" && (
-            <SelectField label="Stroke" value={stroke} options={STROKES} onChange={setStroke} />
+            <SelectField
+              label="Stroke"
+              value={stroke}
+              options={STROKES}
+              onChange={(next) => setValue("stroke", next)}
+            />
           )}
         </Grid>
-        <Box mt="5" mb="1" fontSize="xs" fontWeight="600" color="inkSoft">
-          Athletes
+        <Box mt="5">
+          <FormMany
+            label="Athletes"
+            name="athleteIds"
+            options={named(athletes.data ?? [], sport)}
+            control={control}
+          />
         </Box>
-        <Flex gap="2" wrap="wrap">
-          {(athletes.data ?? [])
-            .toSorted(
-              (a, b) => Number(b.profile.sport === sport) - Number(a.profile.sport === sport),
-            )
-            .map((a) => (
-              <CheckboxField
-                key={a.id}
-                label={`${a.profile.name}, ${SPORTS[a.profile.sport].toLowerCase()}`}
-                checked={athleteIds.includes(a.id)}
-                onChange={(on) =>
-                  setAthleteIds((ids) => (on ? [...ids, a.id] : ids.filter((id) => id !== a.id)))
-                }
-              />
-            ))}
-        </Flex>
         {save.error && (
           <Box mt="4">
             <ErrorNotice error={save.error} />
@@ -197,6 +205,15 @@ export function SessionPage({ today }: { today: string }) {
         </Flex>
       </form>
     </Box>
+  );
+}
+
+/** The athletes by their ids, those of the sport first. */
+function named(athletes: AthleteView[], sport: Sport): Record<string, string> {
+  return Object.fromEntries(
+    athletes
+      .toSorted((a, b) => Number(b.profile.sport === sport) - Number(a.profile.sport === sport))
+      .map(({ id, profile }) => [id, `${profile.name}, ${SPORTS[profile.sport].toLowerCase()}`]),
   );
 }
 

@@ -1,28 +1,23 @@
 import { Box, Button, Flex } from "@chakra-ui/react";
-import { useState, type FormEvent } from "react";
+import { useForm } from "react-hook-form";
 import { api } from "../api/client";
+import { FormText } from "../shared/fields";
 import { Pennant } from "../shared/icons";
-import { TextField } from "../shared/fields";
 
 export function SignInPage({ onSignedIn }: { onSignedIn: () => void }) {
-  const [email, setEmail] = useState("");
-  const [password, setPassword] = useState("");
-  const [error, setError] = useState<string>();
-  const [busy, setBusy] = useState(false);
-
-  async function signIn(event: FormEvent) {
-    event.preventDefault();
-    setBusy(true);
-    setError(undefined);
+  const { control, handleSubmit, setError, formState } = useForm({
+    defaultValues: { email: "", password: "" },
+  });
+  const signIn = handleSubmit(async (body) => {
     try {
-      await api.POST("/api/sign-in", { body: { email, password } });
+      await api.POST("/api/sign-in", { body });
       onSignedIn();
     } catch (problem) {
-      setError(problem instanceof Error ? problem.message : "Something went wrong.");
-    } finally {
-      setBusy(false);
+      setError("root", {
+        message: problem instanceof Error ? problem.message : "Something went wrong.",
+      });
     }
-  }
+  });
 
   return (
     <Flex minH="100vh" align="center" justify="center" p="6">
@@ -36,28 +31,28 @@ export function SignInPage({ onSignedIn }: { onSignedIn: () => void }) {
         <Box color="inkSoft" mb="6">
           Warm-ups, measured back from the start.
         </Box>
-        <form onSubmit={(event) => void signIn(event)}>
+        <form onSubmit={(event) => void signIn(event)} noValidate>
           <Flex direction="column" gap="4">
-            <TextField
+            <FormText
               label="E-mail"
+              name="email"
+              control={control}
               type="email"
               autoComplete="username"
-              value={email}
-              onChange={setEmail}
             />
-            <TextField
+            <FormText
               label="Password"
+              name="password"
+              control={control}
               type="password"
               autoComplete="current-password"
-              value={password}
-              onChange={setPassword}
             />
-            {error && (
+            {formState.errors.root && (
               <Box role="alert" color="caution">
-                {error}
+                {formState.errors.root.message}
               </Box>
             )}
-            <Button type="submit" variant="solid" size="md" disabled={busy}>
+            <Button type="submit" variant="solid" size="md" disabled={formState.isSubmitting}>
               Sign in
             </Button>
           </Flex>

@@ -197,7 +197,8 @@ class FirstPathTest {
     page.getByLabel("Kind").selectOption(kind);
     page.getByLabel("What you would write on the whiteboard").fill(title);
     page.getByLabel("Minutes before it").fill("35");
-    page.getByLabel(Pattern.compile("^" + athlete)).check();
+    page.getByText(Pattern.compile("^" + athlete)).click();
+    assertThat(page.getByLabel(Pattern.compile("^" + athlete))).isChecked();
     button(page, "Save").click();
     assertThat(page.getByText(title, new Page.GetByTextOptions().setExact(true)).first())
         .isVisible();

@@ -1,20 +1,24 @@
 package dev.jubilee.core.library;
 
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** A drill library that cannot be used, with every fault found in it. */
 public final class LibraryFaultException extends IllegalArgumentException {
   private static final long serialVersionUID = 1L;
 
-  private final List<String> faults;
+  private final transient List<LibraryFault> faults;
 
-  LibraryFaultException(List<String> faults) {
-    super(faults.size() + " faults in the drill library:\n" + String.join("\n", faults));
+  LibraryFaultException(List<LibraryFault> faults) {
+    super(
+        faults.size()
+            + " faults in the drill library:\n"
+            + faults.stream().map(LibraryFault::text).collect(Collectors.joining("\n")));
     this.faults = List.copyOf(faults);
   }
 
-  /** Each as {@code file:line: what}. */
-  public List<String> faults() {
+  /** Every fault, in the order of the file. */
+  public List<LibraryFault> faults() {
     return faults;
   }
 }

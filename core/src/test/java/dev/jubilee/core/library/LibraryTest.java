@@ -89,10 +89,10 @@ class LibraryTest {
             LibraryFaultException.class,
             e -> {
               assertThat(e.faults()).hasSize(3);
-              assertThat(String.join("\n", e.faults()))
-                  .contains("line 19, regions: unknown 'elbowish'")
-                  .contains("line 20, tempo: expected 0.2 to 12.0, found 90")
-                  .contains("line 22, cues: expected one to three, found 0");
+              assertThat(e.getMessage())
+                  .contains("line 19, regions.elbowish: must be one of [feet, ankles,")
+                  .contains("line 20, dose.tempo: must be 0.2 to 12, not 90")
+                  .contains("line 22, cues: must be 1 to 3, not 0");
             });
   }
 
@@ -114,7 +114,7 @@ class LibraryTest {
           fault: None.
         """;
     assertThatThrownBy(() -> LibraryReader.read("test.yaml", yaml))
-        .hasMessageContaining("ladder lonely: rungs [2]");
+        .hasMessageContaining("ladder lonely: must be rungs 1, 2, … without a gap, not [2]");
   }
 
   private static List<String> rungs(String ladder) {

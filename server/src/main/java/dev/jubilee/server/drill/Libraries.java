@@ -2,6 +2,7 @@ package dev.jubilee.server.drill;
 
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.library.BuiltInLibrary;
+import dev.jubilee.core.library.LibraryFault;
 import dev.jubilee.core.library.LibraryFaultException;
 import dev.jubilee.core.library.LibraryReader;
 import dev.jubilee.server.problem.NotFoundException;
@@ -86,7 +87,7 @@ public class Libraries {
         }
         sound.add(row);
       } catch (LibraryFaultException e) {
-        setAside.put(row.drillId(), e.faults());
+        setAside.put(row.drillId(), texts(e));
       }
     }
     try {
@@ -99,11 +100,15 @@ public class Libraries {
           read(YOURS, together);
         } catch (LibraryFaultException e) {
           together.remove(row);
-          setAside.put(row.drillId(), e.faults());
+          setAside.put(row.drillId(), texts(e));
         }
       }
       return new Opened(read(YOURS, together), setAside);
     }
+  }
+
+  private static List<String> texts(LibraryFaultException e) {
+    return e.faults().stream().map(LibraryFault::text).toList();
   }
 
   /** One drill in the form that {@link #importDrills} accepts. */

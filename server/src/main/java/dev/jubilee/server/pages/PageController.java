@@ -40,6 +40,10 @@ class PageController {
           .addResourceHandler("/assets/**")
           .addResourceLocations("classpath:/static/assets/")
           .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable());
+      // The one that the reader itself keeps to.
+      registry
+          .addResourceHandler("/drill-library.schema.json")
+          .addResourceLocations("classpath:/library/");
     }
   }
 }

@@ -43,7 +43,10 @@ public class Problems {
             HttpStatus.UNPROCESSABLE_CONTENT, "Nothing was imported. Correct these and try again.");
     problem.setTitle("Not accepted");
     problem.setProperty(
-        "errors", e.faults().stream().map(f -> Map.of("field", "drills", "accepted", f)).toList());
+        "errors",
+        e.faults().stream()
+            .map(f -> Map.of("field", f.field(), "accepted", f.accepted(), "place", f.place()))
+            .toList());
     return problem;
   }
 

@@ -1,0 +1,351 @@
+package dev.jubilee.core.demand;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import dev.jubilee.core.Scenarios;
+import dev.jubilee.core.approach.Approach;
+import dev.jubilee.core.athlete.AnchorFinder;
+import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.Restriction;
+import dev.jubilee.core.athlete.Restriction.Severity;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.ComingFrom;
+import dev.jubilee.core.circumstances.Conditions;
+import dev.jubilee.core.circumstances.Place;
+import dev.jubilee.core.drill.Need;
+import dev.jubilee.core.drill.Skill;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.intensity.Anchors;
+import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.BodyRegion;
+import dev.jubilee.core.sport.Level;
+import dev.jubilee.core.sport.Sport;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What each kind of session asks of its warm-up, and what a phase of a block makes of it. */
+class DemandBySessionTest {
+  private static final Athlete ATHLETE = Scenarios.athlete(Level.INTERMEDIATE);
+
+  private static Demand demand(Sport sport, SessionKind kind) {
+    return demand(sport, kind, Scenarios.at(Place.usual(sport), 60), Approach.USUAL, ATHLETE);
+  }
+
+  private static Demand demand(
+      Sport sport, SessionKind kind, Circumstances c, Approach approach, Athlete athlete) {
+    return demand(sport, kind, c, approach, athlete, TrainingPhase.NONE);
+  }
+
+  private static Demand demand(
+      Sport sport,
+      SessionKind kind,
+      Circumstances c,
+      Approach approach,
+      Athlete athlete,
+      TrainingPhase phase) {
+    Anchors anchors = AnchorFinder.anchors(athlete, sport);
+    return DemandFinder.demand(
+        Scenarios.session(sport, kind), athlete, anchors, c, approach, phase);
+  }
+
+  private static double topShare(Demand demand, Sport sport) {
+    Anchors anchors = AnchorFinder.anchors(ATHLETE, sport);
+    return anchors.model().intensityAt(demand.buildTop()) / anchors.model().top();
+  }
+
+  static Stream<Sport> sports() {
+    return Arrays.stream(Sport.values());
+  }
+
+  /** Common practice: the shorter and harder a session, the more thorough its warm-up. */
+  @ParameterizedTest
+  @EnumSource(Sport.class)
+  void theHarderASessionTheMoreThoroughItsWarmUp(Sport sport) {
+    List<Demand> rising =
+        Stream.of(
+                SessionKind.EASY,
+                SessionKind.LONG,
+                SessionKind.THRESHOLD,
+                SessionKind.INTERVALS,
+                SessionKind.SPRINT)
+            .map(kind -> demand(sport, kind))
+            .toList();
+    assertThat(rising.stream().map(DemandBySessionTest::menuTotal)).isSorted();
+    assertThat(rising.stream().map(Demand::efforts)).isSorted();
+    assertThat(rising.stream().map(Demand::drills)).isSorted();
+    assertThat(rising.stream().map(Demand::warmth)).isSorted();
+    assertThat(demand(sport, SessionKind.EASY).warmth()).isPositive();
+  }
+
+  private static int menuTotal(Demand demand) {
+    assertThat(demand.menuTotal())
+        .isEqualTo(demand.menuSeconds().values().stream().mapToInt(Integer::intValue).sum());
+    return demand.menuTotal();
+  }
+
+  /** Common practice: before all-out work 5 to 10 min to settle, before easy work none. */
+  @ParameterizedTest
+  @MethodSource("sports")
+  void settlingIsForTheRace(Sport sport) {
+    assertThat(demand(sport, SessionKind.TIME_TRIAL).transitionSeconds()).isBetween(300, 600);
+    assertThat(demand(sport, SessionKind.EASY).transitionSeconds()).isLessThan(60);
+    assertThat(demand(sport, SessionKind.EASY).efforts()).isZero();
+    assertThat(demand(sport, SessionKind.EASY).buildTop()).isEqualTo(Effort.REST);
+    assertThat(demand(sport, SessionKind.LONG).buildTop()).isEqualTo(Effort.REST);
+  }
+
+  /** Common practice: strides before distance work go above race pace, to 70 or 80 % of top. */
+  @Test
+  void theBuildEndsWhereTheSessionBeginsOrAboveIt() {
+    assertThat(topShare(demand(Sport.RUN, SessionKind.TIME_TRIAL), Sport.RUN))
+        .isGreaterThanOrEqualTo(0.79);
+    assertThat(topShare(demand(Sport.RUN, SessionKind.INTERVALS), Sport.RUN))
+        .isGreaterThanOrEqualTo(0.69);
+    for (Sport sport : List.of(Sport.RIDE, Sport.ROW)) {
+      assertThat(topShare(demand(sport, SessionKind.SPRINT), sport))
+          .as("%s", sport)
+          .isCloseTo(0.95, within(0.01));
+    }
+    for (Sport sport : Sport.values()) {
+      for (SessionKind kind : List.of(SessionKind.THRESHOLD, SessionKind.INTERVALS)) {
+        Demand demand = demand(sport, kind);
+        assertThat(demand.firstEffort().isAbove(demand.buildTop()))
+            .as("%s %s is led up to", sport, kind)
+            .isFalse();
+      }
+      assertThat(demand(sport, SessionKind.THRESHOLD).buildTop())
+          .isEqualTo(demand(sport, SessionKind.THRESHOLD).firstEffort());
+    }
+  }
+
+  @ParameterizedTest
+  @EnumSource(
+      value = SessionKind.class,
+      names = {"GYM", "JUMPS"})
+  void theGymAsksForTheWholeBodyWhateverTheSport(SessionKind kind) {
+    Map<Need, Double> needs = demand(Sport.RUN, kind).needs();
+    assertThat(needs)
+        .containsKeys(
+            new Need.Mobility(BodyRegion.SHOULDERS),
+            new Need.Mobility(BodyRegion.ANKLES),
+            new Need.Activation(BodyRegion.TRUNK));
+    for (Sport sport : Sport.values()) {
+      assertThat(demand(sport, kind).needs()).as("%s", sport).isEqualTo(needs);
+    }
+    assertThat(LoadedRegions.of(Scenarios.session(Sport.SWIM, kind)))
+        .contains(BodyRegion.KNEES)
+        .isNotEqualTo(LoadedRegions.of(Scenarios.session(Sport.SWIM, SessionKind.EASY)));
+    assertThat(LoadedRegions.of(Scenarios.session(Sport.SWIM, kind)).contains(BodyRegion.ACHILLES))
+        .as("only jumps land")
+        .isEqualTo(kind == SessionKind.JUMPS);
+  }
+
+  @Test
+  void eachSportRehearsesItsOwnSkillAndTheHarderTheMore() {
+    Map<Sport, Skill> own =
+        Map.of(
+            Sport.RUN, Skill.KNEE_LIFT,
+            Sport.RIDE, Skill.CADENCE,
+            Sport.ROW, Skill.STROKE_SEQUENCE,
+            Sport.SWIM, Skill.FEEL_FOR_WATER);
+    own.forEach(
+        (sport, skill) -> {
+          Need need = new Need.Rehearsal(skill);
+          List<Double> weights =
+              Stream.of(
+                      SessionKind.LONG,
+                      SessionKind.THRESHOLD,
+                      SessionKind.INTERVALS,
+                      SessionKind.SPRINT)
+                  .map(kind -> demand(sport, kind).needs().get(need))
+                  .toList();
+          assertThat(weights).isSorted();
+          assertThat(new HashSet<>(weights)).hasSize(4);
+          for (Sport other : Sport.values()) {
+            assertThat(demand(other, SessionKind.SPRINT).needs().containsKey(need))
+                .as("%s in %s", skill, other)
+                .isEqualTo(other == sport);
+          }
+        });
+  }
+
+  @Test
+  void barriersAskForClearanceJumpsForKneeLiftSprintsForHamstrings() {
+    Need clearance = new Need.Rehearsal(Skill.CLEARANCE);
+    Need kneeLift = new Need.Rehearsal(Skill.KNEE_LIFT);
+    Need hamstrings = new Need.Mobility(BodyRegion.HAMSTRINGS);
+    Need hips = new Need.Mobility(BodyRegion.HIPS);
+    Demand steeple = demand(Sport.RUN, SessionKind.STEEPLE);
+    Demand intervals = demand(Sport.RUN, SessionKind.INTERVALS);
+    assertThat(steeple.needs()).containsKey(clearance);
+    assertThat(intervals.needs()).doesNotContainKey(clearance);
+    assertThat(steeple.needs().get(hips)).isGreaterThan(intervals.needs().get(hips));
+    assertThat(demand(Sport.ROW, SessionKind.JUMPS).needs()).containsKey(kneeLift);
+    assertThat(demand(Sport.ROW, SessionKind.GYM).needs()).doesNotContainKey(kneeLift);
+    for (Sport sport : Sport.values()) {
+      assertThat(demand(sport, SessionKind.SPRINT).needs().get(hamstrings))
+          .isGreaterThan(
+              demand(sport, SessionKind.INTERVALS).needs().getOrDefault(hamstrings, 0.0));
+    }
+  }
+
+  @Test
+  void eachKindSaysInItsOwnWordsWhatItAsksFor() {
+    Set<String> words = new HashSet<>();
+    for (SessionKind kind : SessionKind.values()) {
+      assertThat(demand(Sport.RUN, kind).why().get(0)).as("%s", kind).isNotBlank();
+      words.add(demand(Sport.RUN, kind).why().get(0));
+    }
+    assertThat(words).hasSize(SessionKind.values().length);
+  }
+
+  @Test
+  void whatIsFeltCountsNotWhatTheThermometerShows() {
+    Conditions wind = new Conditions(30, false, Conditions.Surface.FIRM, 0, 1, Optional.empty());
+    Circumstances calm =
+        new Circumstances(60, false, Place.TRACK, Place.TRACK.usualKit(), 4, ComingFrom.MOVING);
+    Demand windy = demand(Sport.RUN, SessionKind.INTERVALS, calm.with(wind));
+    Demand still = demand(Sport.RUN, SessionKind.INTERVALS, calm);
+    assertThat(windy.raiseSeconds()).isGreaterThan(still.raiseSeconds());
+    assertThat(windy.why()).anyMatch(s -> s.contains("feels like"));
+    assertThat(still.why()).noneMatch(s -> s.contains("feels like"));
+  }
+
+  private static Demand demand(Sport sport, SessionKind kind, Circumstances circumstances) {
+    return demand(sport, kind, circumstances, Approach.USUAL, ATHLETE);
+  }
+
+  @Test
+  void oneAtFullSpeedIsForThoseWhoAreSoundAndOnLand() {
+    Approach full = with(Approach.Top.FULL, Approach.Balance.EVEN);
+    Athlete sore = Scenarios.athlete(Level.ADVANCED, restricted(Severity.SORE));
+    assertThat(topShare(school(Sport.RUN, full, ATHLETE), Sport.RUN)).isCloseTo(1, within(0.01));
+    assertThat(topShare(school(Sport.RUN, full, sore), Sport.RUN)).isLessThan(0.95);
+    assertThat(school(Sport.SWIM, full, ATHLETE).buildTop())
+        .isEqualTo(school(Sport.SWIM, Approach.USUAL, ATHLETE).buildTop());
+    assertThat(school(Sport.RUN, full, ATHLETE).why()).anyMatch(s -> s.contains("full speed"));
+  }
+
+  private static Demand school(Sport sport, Approach approach, Athlete athlete) {
+    Circumstances usual = Scenarios.at(Place.usual(sport), 60);
+    return demand(sport, SessionKind.INTERVALS, usual, approach, athlete);
+  }
+
+  private static Restriction restricted(Severity severity) {
+    return new Restriction(BodyRegion.CALVES, severity);
+  }
+
+  private static Approach with(Approach.Top top, Approach.Balance balance) {
+    Approach usual = Approach.USUAL;
+    return new Approach(
+        usual.first(), usual.holds(), usual.neck(), balance, top, usual.routine(), usual.support());
+  }
+
+  /** A school of drills has nothing to say where no drills are wanted. */
+  @Test
+  void balanceIsForSessionsWithDrills() {
+    Approach drills = with(Approach.Top.BY_SESSION, Approach.Balance.DRILLS);
+    Circumstances usual = Scenarios.at(Place.TRACK, 60);
+    Demand easy = demand(Sport.RUN, SessionKind.EASY, usual, drills, ATHLETE);
+    assertThat(easy).isEqualTo(demand(Sport.RUN, SessionKind.EASY));
+    Demand sprint = demand(Sport.RUN, SessionKind.SPRINT, usual, drills, ATHLETE);
+    assertThat(sprint.why()).anyMatch(s -> s.contains("more drills"));
+  }
+
+  @Test
+  void aGroupIsTakenTimeForAndOneAthleteIsNot() {
+    Circumstances track = Scenarios.at(Place.TRACK, 60);
+    Conditions two = new Conditions(0, false, Conditions.Surface.FIRM, 0, 2, Optional.empty());
+    assertThat(demand(Sport.RUN, SessionKind.INTERVALS, track.with(two)).why())
+        .anyMatch(s -> s.startsWith("A group of 2"));
+    assertThat(demand(Sport.RUN, SessionKind.INTERVALS).why())
+        .noneMatch(s -> s.startsWith("A group"));
+  }
+
+  /** Four minutes are kept before intervals anyway; a wait as long as that changes nothing. */
+  @ParameterizedTest
+  @CsvSource({"4, false", "5, true"})
+  void onlyALongerWaitIsSaid(int minutes, boolean isSaid) {
+    Conditions wait =
+        new Conditions(0, false, Conditions.Surface.FIRM, minutes, 1, Optional.empty());
+    Demand demand =
+        demand(Sport.RUN, SessionKind.INTERVALS, Scenarios.at(Place.TRACK, 60).with(wait));
+    assertThat(demand.why().stream().anyMatch(s -> s.contains("min of waiting"))).isEqualTo(isSaid);
+  }
+
+  @Test
+  void aWetDeckIsSlipperyWithoutBeingSaid() {
+    Circumstances deck = Scenarios.at(Place.POOL_DECK, 60);
+    assertThat(demand(Sport.SWIM, SessionKind.SPRINT, deck).why())
+        .noneMatch(s -> s.startsWith("Slippery"));
+    Conditions ice = new Conditions(0, false, Conditions.Surface.SLIPPERY, 0, 1, Optional.empty());
+    assertThat(demand(Sport.RUN, SessionKind.SPRINT, Scenarios.at(Place.ROAD, 60).with(ice)).why())
+        .anyMatch(s -> s.startsWith("Slippery"));
+  }
+
+  private static Demand phased(SessionKind kind, TrainingPhase phase) {
+    Circumstances usual = Scenarios.at(Place.TRACK, 60);
+    return demand(Sport.RUN, kind, usual, Approach.USUAL, ATHLETE, phase);
+  }
+
+  private static TrainingPhase phase(int volume, double top, int efforts, int contacts) {
+    return new TrainingPhase("Week 2.", volume, top, efforts, contacts, Map.of(), Set.of());
+  }
+
+  @Test
+  void aPhaseTakesFromWhatAWarmUpWouldBeAndSaysSo() {
+    Demand usual = phased(SessionKind.SPRINT, TrainingPhase.NONE);
+    Demand early = phased(SessionKind.SPRINT, phase(50, 0.8, -1, 20));
+    usual
+        .menuSeconds()
+        .forEach(
+            (part, seconds) ->
+                assertThat(early.menuSeconds().get(part)).as("%s", part).isEqualTo(seconds / 2));
+    assertThat(early.menuSeconds()).containsKey(WarmUpPart.MOBILISE);
+    assertThat(early.drills()).isEqualTo(usual.drills() / 2);
+    assertThat(early.efforts()).isEqualTo(usual.efforts() - 1);
+    assertThat(early.contacts()).isEqualTo(20);
+    assertThat(topShare(early, Sport.RUN)).isCloseTo(0.8, within(0.01));
+    assertThat(early.why()).containsAll(usual.why()).contains("Week 2.");
+    assertThat(early.raiseSeconds()).isEqualTo(usual.raiseSeconds());
+  }
+
+  /** Below a sprint a build always reaches what the session begins with. */
+  @Test
+  void aPhaseNeverLeavesASessionUnledUpTo() {
+    Demand low = phased(SessionKind.TIME_TRIAL, phase(100, 0.7, 0, 200));
+    assertThat(low.firstEffort().isAbove(low.buildTop())).isFalse();
+    Demand high = phased(SessionKind.TIME_TRIAL, phase(100, 1, 0, 200));
+    assertThat(high.buildTop())
+        .isEqualTo(phased(SessionKind.TIME_TRIAL, TrainingPhase.NONE).buildTop());
+  }
+
+  @Test
+  void aPhaseLeavesTwoDrillsAndOneEffortOfThoseThereAre() {
+    Demand least = phased(SessionKind.EASY, phase(30, 1, -2, 0));
+    assertThat(least.drills()).isEqualTo(2);
+    assertThat(least.efforts()).as("none to take from").isZero();
+    assertThat(phased(SessionKind.THRESHOLD, phase(30, 1, -2, 0)).efforts()).isEqualTo(1);
+    assertThat(phased(SessionKind.INTERVALS, phase(100, 1, 2, 0)).efforts())
+        .isEqualTo(phased(SessionKind.INTERVALS, TrainingPhase.NONE).efforts() + 2);
+  }
+
+  @Test
+  void aPhaseDosesALadderByItsShare() {
+    TrainingPhase phase = new TrainingPhase("", 100, 1, 0, 0, Map.of("a-series", 120), Set.of());
+    assertThat(phase.amount("a-series", 10)).isEqualTo(12);
+    assertThat(phase.amount("b-series", 10)).isEqualTo(10);
+  }
+}

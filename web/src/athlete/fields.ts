@@ -1,0 +1,70 @@
+// An athlete as the form holds one: figures as they are typed.
+import type { AthleteProfile, LimitInput } from "../api/types";
+import { draftOf, resultOf, type ResultDraft } from "./results";
+
+export interface AthleteFields {
+  name: string;
+  sport: AthleteProfile["sport"];
+  level: AthleteProfile["level"];
+  age: string;
+  restingHeartRate: string;
+  maximumHeartRate: string;
+  results: ResultDraft[];
+  limits: LimitInput[];
+  avoidances: AthleteProfile["avoidances"];
+  deconditioned: boolean;
+}
+
+export const NOBODY: AthleteFields = {
+  name: "",
+  sport: "RUN",
+  level: "NOVICE",
+  age: "30",
+  restingHeartRate: "",
+  maximumHeartRate: "",
+  results: [],
+  limits: [],
+  avoidances: [],
+  deconditioned: false,
+};
+
+export function fieldsOf(profile: AthleteProfile): AthleteFields {
+  const { name, sport, level, limits, avoidances, deconditioned } = profile;
+  return {
+    name,
+    sport,
+    level,
+    limits,
+    avoidances,
+    deconditioned,
+    age: String(profile.age),
+    restingHeartRate: profile.restingHeartRate?.toString() ?? "",
+    maximumHeartRate: profile.maximumHeartRate?.toString() ?? "",
+    results: profile.results.map(draftOf),
+  };
+}
+
+/**
+ * What is sent.
+ *
+ * @param before what the form does not show is kept from it
+ */
+export function profileOf(fields: AthleteFields, before?: AthleteProfile): AthleteProfile {
+  return {
+    ...fields,
+    mastery: before?.mastery ?? {},
+    age: whole(fields.age) ?? 0,
+    restingHeartRate: whole(fields.restingHeartRate),
+    maximumHeartRate: whole(fields.maximumHeartRate),
+    results: fields.results.map(resultOf),
+  };
+}
+
+function whole(text: string): number | null {
+  return text.trim() === "" ? null : Math.round(Number(text));
+}
+
+/** Where the form has a field of the request: figures of a result are kept as texts. */
+export function fieldNamed(path: string): string {
+  return path.replace(/^(results\.\d+)\.(?!kind|takenOn|setting)/, "$1.texts.");
+}

@@ -1,0 +1,126 @@
+// @vitest-environment jsdom
+import { fireEvent, screen, waitFor } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { describe, expect, it } from "vitest";
+import type { BlockDefinition } from "../api/types";
+import { refusal, serve, show } from "../testing/render";
+import { NewBlock } from "./BlockForm";
+
+const athlete = (id: string, name: string, sport: string) => ({ id, profile: { name, sport } });
+const ATHLETES = [athlete("edda", "Edda Vollmar", "ROW"), athlete("ilo", "Ilo Brandsen", "SWIM")];
+
+const field = (name: string, at = 0) =>
+  screen.getAllByLabelText<HTMLInputElement>(name)[at] as HTMLInputElement;
+const change = (name: string, value: string, at = 0) =>
+  fireEvent.change(field(name, at), { target: { value } });
+const press = (name: string) => fireEvent.click(screen.getByRole("button", { name }));
+
+async function form(answer: (body: unknown) => unknown = () => ({ id: "b1" })) {
+  const asked = serve({
+    "GET /api/athletes": () => ATHLETES,
+    "POST /api/blocks": ({ body }) => answer(body),
+  });
+  show(<NewBlock today="2026-11-26" />);
+  await screen.findByText("Edda Vollmar");
+  return () => asked.find((a) => a.method === "POST")?.body as BlockDefinition;
+}
+
+describe("laying out a block", () => {
+  it("sends dates, groups and the week, and opens what was laid out", async () => {
+    const sent = await form();
+    change("Name", "Winter");
+    await userEvent.click(screen.getByText("Edda Vollmar"));
+    press("The first session");
+    change("On the whiteboard", "6 x 1000 @ 5k, 90 s jog");
+    change("°C", "-4");
+    press("Lay it out");
+    await waitFor(() => expect(screen.getByTestId("address").textContent).toBe("/block/b1"));
+    expect(sent()).toMatchObject({
+      name: "Winter",
+      start: "2026-11-26",
+      race: "2027-02-16",
+      groups: [{ name: "Squad", athleteIds: ["edda"] }],
+      pattern: [
+        {
+          day: "MONDAY",
+          time: "18:00",
+          group: "Squad",
+          sport: "ROW",
+          place: "BOATHOUSE",
+          shorthand: "6 x 1000 @ 5k, 90 s jog",
+          temperature: -4,
+        },
+      ],
+    });
+  });
+
+  it("keeps sessions with their group when it is renamed", async () => {
+    const sent = await form();
+    press("The first session");
+    change("Group", "Lakesiders");
+    press("Another session");
+    press("Lay it out");
+    await waitFor(() => expect(sent()).toBeDefined());
+    expect(sent().groups.map((g) => g.name)).toEqual(["Lakesiders"]);
+    expect(sent().pattern.map((p) => [p.day, p.group])).toEqual([
+      ["MONDAY", "Lakesiders"],
+      ["TUESDAY", "Lakesiders"],
+    ]);
+  });
+
+  it("offers nobody to two groups", async () => {
+    await form();
+    press("Another group");
+    expect(screen.getAllByText("Edda Vollmar")).toHaveLength(2);
+    await userEvent.click(screen.getAllByText("Edda Vollmar")[0] as HTMLElement);
+    expect(screen.getAllByText("Edda Vollmar")).toHaveLength(1);
+    expect(screen.getAllByText("Ilo Brandsen")).toHaveLength(2);
+  });
+
+  it("moves a session with its group to its sport, but not from a place that was chosen", async () => {
+    const sent = await form();
+    press("Another group");
+    await userEvent.click(screen.getAllByText("Edda Vollmar")[0] as HTMLElement);
+    await userEvent.click(screen.getAllByText("Ilo Brandsen")[1] as HTMLElement);
+    press("The first session");
+    press("Another session");
+    change("Place", "GYM", 1);
+    // Two fields of groups' names come first.
+    change("Group", "Group 2", 2);
+    change("Group", "Group 2", 3);
+    press("Lay it out");
+    await waitFor(() => expect(sent()).toBeDefined());
+    expect(sent().pattern.map((p) => [p.sport, p.place])).toEqual([
+      ["SWIM", "POOL_DECK"],
+      ["SWIM", "GYM"],
+    ]);
+  });
+
+  it("takes races on the way in order, each once, and away again", async () => {
+    const sent = await form();
+    for (const day of ["2027-01-20", "2026-12-20"]) {
+      change("A race on the way", day);
+      press("Add");
+    }
+    change("A race on the way", "2026-12-20");
+    expect(screen.getByRole<HTMLButtonElement>("button", { name: "Add" }).disabled).toBe(true);
+    expect(screen.getAllByLabelText(/^Take away the race/)).toHaveLength(2);
+    press("Take away the race on 2027-01-20");
+    press("Lay it out");
+    await waitFor(() => expect(sent()).toBeDefined());
+    expect(sent().otherRaces).toEqual(["2026-12-20"]);
+  });
+
+  it("says at its field what the server would accept, in the week too", async () => {
+    await form(() =>
+      refusal({ weeks: "1 to 30 weeks", "pattern[0].shorthand": "a session", name: "a name" }),
+    );
+    press("The first session");
+    press("Lay it out");
+    expect(await screen.findByText("Accepted: 1 to 30 weeks")).toBeTruthy();
+    expect(field("Race").getAttribute("aria-invalid")).toBe("true");
+    expect(field("On the whiteboard").getAttribute("aria-invalid")).toBe("true");
+    expect(field("Name").getAttribute("aria-invalid")).toBe("true");
+    expect(field("First day").getAttribute("aria-invalid")).not.toBe("true");
+  });
+});

@@ -1,0 +1,95 @@
+// @vitest-environment jsdom
+import { fireEvent, screen, waitFor } from "@testing-library/react";
+import { describe, expect, it } from "vitest";
+import type { SessionDetails } from "../api/types";
+import { refusal, serve, show, type Asked } from "../testing/render";
+import { SessionPage } from "./SessionPage";
+
+const BOARD = "What you would write on the whiteboard";
+const field = (name: string) => screen.getByLabelText<HTMLInputElement>(name);
+const change = (name: string, value: string) =>
+  fireEvent.change(field(name), { target: { value } });
+const save = () => fireEvent.click(screen.getByRole("button", { name: "Save" }));
+
+/** A server to which every text is a row test, and the weather 7 °C. */
+function page(answer: (asked: Asked) => unknown = () => ({ id: "s1" })) {
+  const asked = serve({
+    "GET /api/athletes": () => [
+      { id: "edda", profile: { name: "Edda Vollmar", sport: "ROW" } },
+      { id: "ilo", profile: { name: "Ilo Brandsen", sport: "RUN" } },
+    ],
+    "GET /api/weather": () => ({ temperature: 7, source: "made up" }),
+    "POST /api/shorthand": () => ({
+      sport: "ROW",
+      kind: "TIME_TRIAL",
+      stroke: null,
+      label: "",
+      lines: [],
+      faults: [],
+      notes: [],
+      seconds: 480,
+      stretches: [],
+      words: "2 km test",
+    }),
+    "POST /api/sessions": answer,
+  });
+  show(<SessionPage today="2026-11-26" />, { at: "/sessions/new?date=2026-11-28" });
+  return () =>
+    asked.find((a) => a.path === "/api/sessions" && a.method === "POST")?.body as SessionDetails;
+}
+
+describe("a new session", () => {
+  it("follows what the words say until the coach chooses otherwise", async () => {
+    page();
+    expect(field("Sport").value).toBe("RUN");
+    change(BOARD, "2k test");
+    await waitFor(() => expect(field("Sport").value).toBe("ROW"));
+    expect(field("Kind").value).toBe("TIME_TRIAL");
+    expect(field("Place").value).toBe("BOATHOUSE");
+    change("Kind", "INTERVALS");
+    change(BOARD, "2k test again");
+    await waitFor(() => expect(field("Sport").value).toBe("ROW"));
+    expect(field("Kind").value).toBe("INTERVALS");
+  });
+
+  it("takes the forecast until a temperature is typed, a minus too", async () => {
+    const sent = page();
+    await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>(/^Temp/).value).toBe("7"));
+    fireEvent.change(screen.getByLabelText(/^Temp/), { target: { value: "-3" } });
+    save();
+    await waitFor(() => expect(sent()).toBeDefined());
+    expect(sent().temperature).toBe(-3);
+    expect(sent().startsAt).toBe("2026-11-28T17:30:00");
+  });
+
+  it("saves what was typed a moment ago as it is understood, and opens its day", async () => {
+    const sent = page();
+    change(BOARD, "2k test");
+    save();
+    await waitFor(() => expect(screen.getByTestId("address").textContent).toBe("/day/2026-11-28"));
+    expect(sent().kind).toBe("TIME_TRIAL");
+    expect(sent().title).toBe("2k test");
+  });
+
+  it("shows athletes of the sport first, and forgets those chosen for another", async () => {
+    const sent = page();
+    await screen.findByText("Ilo Brandsen, run");
+    fireEvent.click(screen.getByText("Ilo Brandsen, run"));
+    change("Sport", "ROW");
+    const names = screen.getAllByText(/, (row|run)$/).map((label) => label.textContent);
+    expect(names).toEqual(["Edda Vollmar, row", "Ilo Brandsen, run"]);
+    save();
+    await waitFor(() => expect(sent()).toBeDefined());
+    expect(sent().athleteIds).toEqual([]);
+    expect(sent().place).toBe("BOATHOUSE");
+  });
+
+  it("says at its field what would be accepted", async () => {
+    page(() => refusal({ startsAt: "2026 or later", minutes: "3 to 120 min" }));
+    change("Minutes before it", "999");
+    save();
+    expect(await screen.findByText("Accepted: 3 to 120 min")).toBeTruthy();
+    expect(field("First effort at").getAttribute("aria-invalid")).toBe("true");
+    expect(field("Minutes before it").value).toBe("999");
+  });
+});
