@@ -6,14 +6,25 @@ import ts from "typescript-eslint";
 export default ts.config(
   { ignores: ["dist", "target", "node_modules", "src/**/schema.ts"] },
   js.configs.recommended,
-  ...ts.configs.strict,
+  ...ts.configs.strictTypeChecked,
+  {
+    languageOptions: {
+      parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname },
+    },
+  },
   a11y.flatConfigs.recommended,
   hooks.configs.flat.recommended,
   {
     rules: {
       "@typescript-eslint/no-non-null-assertion": "error",
       "@typescript-eslint/consistent-type-imports": "error",
+      "@typescript-eslint/no-confusing-void-expression": ["error", { ignoreArrowShorthand: true }],
+      "@typescript-eslint/restrict-template-expressions": ["error", { allowNumber: true }],
     },
+  },
+  {
+    ...ts.configs.disableTypeChecked,
+    files: ["**/*.js", "**/*.mjs", "*.config.ts"],
   },
   {
     files: ["scripts/*.mjs", "public/sw.js"],

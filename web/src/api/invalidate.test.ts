@@ -8,7 +8,7 @@ test("an answer asked for before a change does not hide it", async () => {
   let answer = () => {};
   const held = new Promise<void>((resolve) => (answer = resolve));
   const slow = queries
-    .fetchQuery({
+    .query({
       queryKey: ["sessions"],
       queryFn: async () => {
         const asked = sessions;
@@ -22,7 +22,7 @@ test("an answer asked for before a change does not hide it", async () => {
   invalidate(queries, ["sessions"]);
   answer();
   await slow;
-  const shown = await queries.fetchQuery({
+  const shown = await queries.query({
     queryKey: ["sessions"],
     queryFn: () => Promise.resolve(sessions),
   });

@@ -27,7 +27,7 @@ const EDDA: AthleteView = {
   basis: [],
   weighed: [],
   conflicts: [],
-} as unknown as AthleteView;
+};
 
 const field = (name: string) => screen.getByLabelText<HTMLInputElement>(name);
 const press = (name: string) => userEvent.click(screen.getByRole("button", { name }));

@@ -27,7 +27,7 @@ export function ResultRow({ control, setValue, at, athlete, onRemove }: Props) {
   const stored = athlete?.profile.results[at];
   // What was computed holds for what is stored, not for what is being typed.
   const isStored = stored && JSON.stringify(draft) === JSON.stringify(draftOf(stored));
-  const weighed = isStored ? athlete?.weighed[at] : undefined;
+  const weighed = isStored ? athlete.weighed[at] : undefined;
   return (
     <Flex wrap="wrap" gap="2" align="flex-end" py="2" borderTop="1px solid var(--rule)">
       <Box w="205px">

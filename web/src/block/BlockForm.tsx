@@ -1,7 +1,7 @@
 // Laying a block out: dates, who trains together, and the week in shorthand.
 import "./block.css";
 import "./form.css";
-import { Button, Flex } from "@chakra-ui/react";
+import { Box, Button, Flex } from "@chakra-ui/react";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Controller, useFieldArray, useForm, useWatch, type Control } from "react-hook-form";
@@ -212,13 +212,15 @@ function OtherRaces({
           {race} ×
         </Button>
       ))}
-      <TextField
-        label="A race on the way"
-        type="date"
-        value={next}
-        onChange={setNext}
-        error={error}
-      />
+      <Box w="176px">
+        <TextField
+          label="A race on the way"
+          type="date"
+          value={next}
+          onChange={setNext}
+          error={error}
+        />
+      </Box>
       <Button
         type="button"
         disabled={next === "" || races.includes(next)}

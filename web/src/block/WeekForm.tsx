@@ -64,7 +64,7 @@ function PatternRow({
   at: number;
   onRemove: () => void;
 }) {
-  const p = useWatch({ control, name: `pattern.${at}` });
+  const p = useWatch({ control, name: "pattern" }).at(at);
   const groups = useWatch({ control, name: "groups" });
   // The row is drawn once more before it goes.
   if (!p) return null;

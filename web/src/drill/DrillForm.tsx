@@ -247,7 +247,7 @@ function Weights({
               <SelectField
                 label="One more"
                 value=""
-                options={{ "": "–", ...Object.fromEntries(left) } as Record<string, string>}
+                options={{ "": "–", ...Object.fromEntries(left) }}
                 error={fieldState.error?.message}
                 onChange={(key) => field.onChange(weighed(weights, key, 1))}
               />

@@ -11,12 +11,10 @@ import { BLOCKS, KITS, POSITIONS, region, SPORTS } from "../shared/words";
 export function DrillPanel({ drill, onMend }: { drill: DrillView; onMend: () => void }) {
   const queries = useQueryClient();
   const archive = useMutation({
-    mutationFn: async () => {
-      const { error } = await api.POST("/api/library/{drillId}/archive", {
+    mutationFn: () =>
+      api.POST("/api/library/{drillId}/archive", {
         params: { path: { drillId: drill.id }, query: { away: true } },
-      });
-      if (error) throw error as Error;
-    },
+      }),
     onSuccess: () => invalidate(queries, ["library"]),
   });
   const facts = [

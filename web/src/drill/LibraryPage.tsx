@@ -3,7 +3,7 @@ import { Box, Flex, Grid } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useDeferredValue, useState } from "react";
 import { api, data } from "../api/client";
-import type { Block, DrillView, Kit, Sport } from "../api/types";
+import type { DrillView, Kit } from "../api/types";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { ember } from "../shared/ember";
 import { SelectField, TextField, CheckboxField } from "../shared/fields";
@@ -92,7 +92,7 @@ function Filters({
             label="Sport"
             value={filter.sport ?? ""}
             options={{ "": "any", ...SPORTS }}
-            onChange={(sport) => onChange({ sport: (sport || undefined) as Sport | undefined })}
+            onChange={(sport) => onChange({ sport: sport || undefined })}
           />
         </Box>
         <Box w="130px">
@@ -100,7 +100,7 @@ function Filters({
             label="Block"
             value={filter.block ?? ""}
             options={{ "": "any", ...BLOCKS }}
-            onChange={(block) => onChange({ block: (block || undefined) as Block | undefined })}
+            onChange={(block) => onChange({ block: block || undefined })}
           />
         </Box>
         <CheckboxField

@@ -75,7 +75,7 @@ export function doseOf(kind: DoseKind): Dose {
   return {
     ...usual,
     range: [Math.max(1, Math.floor(amount / 2)), Math.ceil(amount * 1.5)],
-  } as Dose;
+  };
 }
 
 export const BLANK: Entry = {

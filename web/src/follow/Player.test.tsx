@@ -57,7 +57,11 @@ const VIEW = {
 const START = Date.UTC(2026, 10, 26, 17, 30);
 const count = () => screen.getByTestId("count").textContent;
 const heading = () => screen.getByRole("heading").textContent;
-const pass = (seconds: number) => act(() => vi.advanceTimersByTime(1000 * seconds));
+const pass = (seconds: number) => {
+  act(() => {
+    vi.advanceTimersByTime(1000 * seconds);
+  });
+};
 /** The same, with every picture in between. */
 const watch = (seconds: number) => {
   for (let tenths = 0; tenths < 10 * seconds; tenths++) pass(0.1);

@@ -2,7 +2,7 @@ import { Box, Button, Flex } from "@chakra-ui/react";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { memo, useState } from "react";
 import { api, data } from "../api/client";
-import type { Approach } from "../api/types";
+import type { Approach, Question } from "../api/types";
 import { SelectField } from "../shared/fields";
 import type { Edit } from "./usePlan";
 
@@ -44,12 +44,12 @@ export const ApproachPanel = memo(function ApproachPanel({ approach, onEdit }: P
                 <Box key={question.field} w={{ base: "100%", md: "230px" }}>
                   <SelectField
                     label={question.asks}
-                    value={approach[field] as string}
-                    options={Object.fromEntries(question.answers.map((a) => [a.value, a.title]))}
+                    value={approach[field]}
+                    options={titles(question)}
                     onChange={(value) =>
                       onEdit({
                         action: "APPROACH",
-                        approach: { ...approach, [field]: value } as Approach,
+                        approach: { ...approach, [field]: value },
                       })
                     }
                   />
@@ -71,19 +71,15 @@ export const ApproachPanel = memo(function ApproachPanel({ approach, onEdit }: P
   );
 });
 
-/** What differs from the first school of each question, or that nothing does. */
-function words(
-  questions: { field: string; answers: { value: string; title: string }[] }[],
-  approach: Approach,
-): string {
-  const titles = questions
-    .map((q) => ({ q, value: approach[q.field as keyof Approach] as string }))
-    .filter(
-      ({ q, value }) =>
-        !["RAISE", "SHORT", "TILTS", "EVEN", "BY_SESSION", "FIXED", "AS_MASTERED"].includes(
-          value,
-        ) && q.answers.some((a) => a.value === value),
-    )
-    .map(({ q, value }) => q.answers.find((a) => a.value === value)?.title.toLowerCase());
-  return titles.length > 0 ? titles.join(", ") : "usual";
+function titles({ answers }: Question): Record<string, string> {
+  return Object.fromEntries(answers.map((a) => [a.value, a.title]));
+}
+
+/** What differs from the usual answers, or that nothing does. */
+function words(questions: Question[], approach: Approach): string {
+  const own = questions
+    .filter((q) => approach[q.field as keyof Approach] !== q.usual)
+    .flatMap((q) => q.answers.filter((a) => a.value === approach[q.field as keyof Approach]))
+    .map((a) => a.title.toLowerCase());
+  return own.length > 0 ? own.join(", ") : "usual";
 }

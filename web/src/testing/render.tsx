@@ -15,8 +15,7 @@ export interface Asked {
   body: unknown;
 }
 
-type Answer = unknown | Response;
-type Handlers = Record<string, (asked: Asked) => Answer | Promise<Answer>>;
+type Handlers = Record<string, (asked: Asked) => unknown>;
 
 export function json(body: unknown, status = 200): Response {
   return new Response(JSON.stringify(body), {

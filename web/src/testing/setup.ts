@@ -22,7 +22,7 @@ if (typeof window !== "undefined") {
   vi.stubGlobal("ResizeObserver", NoObserver);
   vi.stubGlobal("IntersectionObserver", NoObserver);
   class PointerEvent extends MouseEvent {}
-  window.PointerEvent ??= PointerEvent as unknown as typeof window.PointerEvent;
+  window.PointerEvent = PointerEvent as unknown as typeof window.PointerEvent;
   window.matchMedia = (query) =>
     ({
       matches: false,

@@ -20,11 +20,14 @@ class ApproachController {
    * A question on which coaches differ.
    *
    * @param field of the approach that answers it
+   * @param usual the answer of a coach who says nothing
    */
-  record Question(String field, String asks, List<Answer> answers) {}
+  record Question(String field, String asks, String usual, List<Answer> answers) {}
 
   /** A school, with what speaks for and against it. */
   record Answer(String value, String title, String forAndAgainst) {}
+
+  private static final Approach USUAL = Approach.USUAL;
 
   private final Approaches approaches;
 
@@ -45,20 +48,21 @@ class ApproachController {
   @GetMapping("/questions")
   List<Question> listQuestions() {
     return List.of(
-        question("first", "What comes first", Approach.First.values()),
-        question("holds", "Held stretches", Approach.Holds.values()),
-        question("neck", "The neck", Approach.Neck.values()),
-        question("balance", "Drills or efforts", Approach.Balance.values()),
-        question("top", "How high", Approach.Top.values()),
-        question("routine", "Fixed or chosen", Approach.Routine.values()),
-        question("support", "Balance", Approach.Support.values()));
+        question("first", "What comes first", USUAL.first(), Approach.First.values()),
+        question("holds", "Held stretches", USUAL.holds(), Approach.Holds.values()),
+        question("neck", "The neck", USUAL.neck(), Approach.Neck.values()),
+        question("balance", "Drills or efforts", USUAL.balance(), Approach.Balance.values()),
+        question("top", "How high", USUAL.top(), Approach.Top.values()),
+        question("routine", "Fixed or chosen", USUAL.routine(), Approach.Routine.values()),
+        question("support", "Balance", USUAL.support(), Approach.Support.values()));
   }
 
   private static <E extends Enum<E> & Approach.School> Question question(
-      String field, String asks, E[] schools) {
+      String field, String asks, E usual, E[] schools) {
     return new Question(
         field,
         asks,
+        usual.name(),
         Arrays.stream(schools)
             .map(s -> new Answer(s.name(), s.title(), s.forAndAgainst()))
             .toList());
