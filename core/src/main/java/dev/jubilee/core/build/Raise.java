@@ -1,6 +1,7 @@
 package dev.jubilee.core.build;
 
 import dev.jubilee.core.choice.Eligibility;
+import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
@@ -32,11 +33,13 @@ public final class Raise {
   private final PrescriptionRequest request;
   private final DrillLibrary library;
   private final Anchors anchors;
+  private final Demand demand;
 
-  public Raise(PrescriptionRequest request, DrillLibrary library, Anchors anchors) {
+  public Raise(PrescriptionRequest request, DrillLibrary library, Anchors anchors, Demand demand) {
     this.request = request;
     this.library = library;
     this.anchors = anchors;
+    this.demand = demand;
   }
 
   /**
@@ -66,7 +69,10 @@ public final class Raise {
 
   private boolean allowed(Drill drill) {
     boolean novice = drill.id().equals("easy-jog") && request.athlete().deconditioned();
+    // A minute of skipping is more contacts than any drill has.
+    boolean lands = drill.contacts() > 0 && demand.contacts() == 0;
     return !novice
+        && !lands
         && !request.excluded().contains(drill.id())
         && Eligibility.against(drill, request).isEmpty();
   }

@@ -202,7 +202,7 @@ public final class PlanEditor {
 
   private PlanItem itemOf(Plan plan, Drill drill) {
     if (drill.block() == WarmUpPart.RAISE) {
-      Raise raise = new Raise(plan.request(), library, plan.anchors());
+      Raise raise = new Raise(plan.request(), library, plan.anchors(), plan.demand());
       PlanItem stage = raise.stages(drill, drill.usual().amount()).get(0);
       return stage.withDose(drill.usual()).withId(freshId(plan, drill)).withLock(Lock.DOSE);
     }

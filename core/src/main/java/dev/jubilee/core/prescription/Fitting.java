@@ -17,7 +17,6 @@ import java.util.Optional;
  * half a minute below. What goes and what grows follows common practice; locked items never change.
  */
 public final class Fitting {
-  /** Ends the id of a drill done a second time. */
   private static final int LEAST_RAISE = 60;
 
   private static final int LEAST_TRANSITION = 15;

@@ -43,7 +43,7 @@ import java.util.Set;
  */
 public final class Prescriber {
   /** Named in every stored prescription, so that one knows what computed it. */
-  public static final String ENGINE_VERSION = "2";
+  public static final String ENGINE_VERSION = "3";
 
   /** Below this the land pulse before machine or water is left out; Jubilee modelling choice. */
   private static final int PULSE_WORTHWHILE = 12 * 60;
@@ -150,7 +150,7 @@ public final class Prescriber {
   private Draft draft(
       PrescriptionRequest request, Anchors anchors, Demand demand, Set<String> withoutRoom) {
     Ramp ramp = new Ramp(request, library, anchors, demand);
-    Raise raise = new Raise(request, library, anchors);
+    Raise raise = new Raise(request, library, anchors, demand);
     LockedItems locked = LockedItems.of(request);
 
     Circumstances circumstances = request.circumstances();

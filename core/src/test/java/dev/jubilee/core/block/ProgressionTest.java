@@ -238,6 +238,38 @@ class ProgressionTest {
     List<AthleteWeek> again = Progression.of(c.block(), other, LIBRARY, c.today(), past);
     assertThat(again).hasSameSizeAs(c.stands());
     assertThat(again.subList(0, past.size())).isEqualTo(past);
+
+    // Nobody knows of an illness before it comes: computed anew, the weeks before it are the same.
+    List<AthleteWeek> anew = Progression.of(c.block(), other, LIBRARY, c.today(), List.of());
+    for (int i = 0;
+        i < anew.size() && anew.get(i).week().monday().plusDays(6).isBefore(from);
+        i++) {
+      assertThat(anew.get(i)).isEqualTo(c.stands().get(i));
+    }
+
+    // What is over holds even where it is not what would be computed today.
+    if (past.size() > 1) {
+      List<AthleteWeek> lived = new ArrayList<>(past);
+      AthleteWeek last = past.get(past.size() - 1);
+      Map<String, Integer> rungs = new HashMap<>(last.rungs());
+      rungs.put("kept-from-before", 1);
+      lived.set(
+          past.size() - 1,
+          new AthleteWeek(
+              last.week(),
+              rungs,
+              last.doses(),
+              last.build(),
+              last.contacts(),
+              last.reference(),
+              last.held(),
+              last.changes()));
+      assertThat(
+              Progression.of(c.block(), other, LIBRARY, c.today(), lived)
+                  .get(past.size() - 1)
+                  .rungs())
+          .containsKey("kept-from-before");
+    }
   }
 
   @Test

@@ -67,6 +67,34 @@ class DoseTimeTest {
     }
   }
 
+  /** Reckoned anew from what a coach would write down, not from the segments. */
+  @Test
+  void everyUsualDoseTakesWhatACoachWouldReckon() {
+    for (Drill drill : BuiltInLibrary.get().drills()) {
+      Dose dose = drill.usual();
+      double reckoned;
+      if (dose instanceof Dose.Reps d) {
+        reckoned = d.count() * d.secondsPerRep() * d.sides() * d.directions() + 2 * (d.sides() - 1);
+      } else if (dose instanceof Dose.Timed d) {
+        reckoned = d.secondsEach() * d.sides();
+      } else if (dose instanceof Dose.Lengths d) {
+        double there = d.oneWay().metres() / d.metresPerSecond();
+        double back = d.thereAndBack() ? there : d.oneWay().metres() / 1.6;
+        reckoned = d.lengths() * (there + 2 + back);
+      } else if (dose instanceof Dose.Strokes d) {
+        reckoned = 60.0 * d.rounds() * d.parts().size() * d.strokesEach() / d.strokesPerMinute();
+      } else if (dose instanceof Dose.Circuit d) {
+        reckoned = d.rounds() * (d.workSeconds() + d.restSeconds());
+      } else {
+        continue;
+      }
+      // A second of rounding for each start.
+      assertThat((double) dose.seconds())
+          .as(drill.id())
+          .isBetween(reckoned - 1, reckoned + 2 + dose.segments().size());
+    }
+  }
+
   private static int count(List<Segment> segments, Segment.Side side) {
     return segments.stream()
         .filter(s -> s.side() == side)

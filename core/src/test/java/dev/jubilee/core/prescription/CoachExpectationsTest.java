@@ -200,7 +200,7 @@ class CoachExpectationsTest {
                 Level.ADVANCED,
                 40,
                 new Restriction(BodyRegion.ACHILLES, Restriction.Severity.SORE)));
-    assertThat(percents(sore)).allMatch(p -> p <= 80);
+    assertThat(percents(sore)).isNotEmpty().allMatch(p -> p <= 80);
     assertThat(sore.contacts()).isZero();
   }
 
@@ -291,6 +291,7 @@ class CoachExpectationsTest {
         PrescriptionRequest.of(
             Scenarios.withoutResults(Level.NOVICE), request.session(), request.circumstances());
     Plan plan = Scenarios.plan(unknown);
+    assertThat(plan.in(WarmUpPart.BUILD)).isNotEmpty();
     assertThat(plan.items()).allMatch(i -> i.target().isEmpty() || i.target().get().value() == 0);
     assertThat(Checks.of(plan)).extracting(f -> f.code().name()).contains("BY_FEEL");
   }

@@ -1,6 +1,7 @@
 package dev.jubilee.core.selection;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
@@ -92,8 +93,42 @@ final class SmallMenus {
     return allowed;
   }
 
+  /**
+   * What a choice is worth, reckoned without the menu: the strongest drill of a need counts whole,
+   * the next three eighths, a third one eighth; a block too short costs 300 a second, too long 150.
+   */
+  static long points(Menu menu, List<Offer> choice) {
+    long points = choice.stream().mapToLong(Offer::bias).sum();
+    for (int need = 0; need < menu.weights().size(); need++) {
+      int wanted = need;
+      List<Integer> strengths =
+          choice.stream()
+              .flatMap(o -> o.covers().stream())
+              .filter(c -> c.need() == wanted)
+              .map(Offer.Cover::hundredths)
+              .sorted(Comparator.reverseOrder())
+              .limit(3)
+              .toList();
+      int[] eighths = {8, 3, 1};
+      for (int rank = 0; rank < strengths.size(); rank++) {
+        points += (long) menu.weights().get(need) * eighths[rank] * strengths.get(rank);
+      }
+    }
+    for (int block = 0; block < menu.blocks().size(); block++) {
+      int where = block;
+      int seconds = choice.stream().filter(o -> o.block() == where).mapToInt(Offer::seconds).sum();
+      Menu.Room room = menu.blocks().get(block);
+      points -= 300L * Math.max(0, room.least() - seconds);
+      points -= 150L * Math.max(0, seconds - room.most());
+    }
+    return points;
+  }
+
   /** The most points of any allowed choice that holds all of these. */
   static long best(Menu menu, List<Offer> with) {
-    return allowed(menu, with).stream().mapToLong(menu::points).max().orElse(Long.MIN_VALUE);
+    return allowed(menu, with).stream()
+        .mapToLong(choice -> points(menu, choice))
+        .max()
+        .orElse(Long.MIN_VALUE);
   }
 }

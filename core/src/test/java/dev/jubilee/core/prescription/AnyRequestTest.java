@@ -1,0 +1,373 @@
+package dev.jubilee.core.prescription;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.jubilee.core.Scenarios;
+import dev.jubilee.core.approach.Approach;
+import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.Contraindication;
+import dev.jubilee.core.athlete.Restriction;
+import dev.jubilee.core.athlete.ResultConditions;
+import dev.jubilee.core.athlete.TestResult;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.ComingFrom;
+import dev.jubilee.core.circumstances.Conditions;
+import dev.jubilee.core.circumstances.Place;
+import dev.jubilee.core.drill.Dose;
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.drill.Position;
+import dev.jubilee.core.drill.Segment;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.intensity.Target;
+import dev.jubilee.core.library.BuiltInLibrary;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PlanText;
+import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.session.Session;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.BodyRegion;
+import dev.jubilee.core.sport.Level;
+import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.sport.Stroke;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/**
+ * Whatever a coach may ask for, in any mixture: results of every kind or none, every approach, any
+ * weather, wait, group and space, mastery, contraindications and sore places. What a drill needs is
+ * read from the drill itself here, and judged by rules of this test's own.
+ */
+class AnyRequestTest {
+  private static final int REQUESTS = 1600;
+
+  private static final Set<Place> HARD_GROUND =
+      EnumSet.of(Place.ROAD, Place.CAR_PARK, Place.POOL_DECK);
+  private static final Set<Place> UNDER_THE_SKY =
+      EnumSet.of(Place.TRACK, Place.ROAD, Place.CAR_PARK);
+
+  /** One at a time: a group of more than three would stand and wait. */
+  private static final Set<Kit> FOR_ONE =
+      EnumSet.of(Kit.ROLLER, Kit.WRAP, Kit.LONG_BAND, Kit.STEP, Kit.ROPE);
+
+  /** In parcels, so that a failure is short and the processors share the work. */
+  static Stream<Integer> parcels() {
+    return IntStream.range(0, 16).boxed();
+  }
+
+  @ParameterizedTest
+  @MethodSource("parcels")
+  void aPlanKeepsToWhatWasAskedAndTold(int parcel) {
+    Random random = new Random(20_261 + parcel);
+    for (int i = 0; i < REQUESTS / 16; i++) {
+      PrescriptionRequest request = new Anybody(random).request();
+      Plan plan = Scenarios.plan(request);
+      List<String> broken = new ArrayList<>();
+      time(plan, broken);
+      for (PlanItem item : plan.items()) {
+        Drill drill = plan.drill(item).orElseThrow();
+        around(item, drill, request.circumstances(), request.session(), broken);
+        if (item.block().isChosen()) {
+          chosen(item, drill, request, broken);
+        }
+        item.target().ifPresent(target -> figures(item, target, broken));
+      }
+      doubles(plan, broken);
+      assertThat(broken).as(() -> request + "\n" + PlanText.of(plan)).isEmpty();
+      if (i % 10 == 0) {
+        assertThat(Scenarios.plan(request).items()).as("the same again").isEqualTo(plan.items());
+      }
+    }
+  }
+
+  private static void time(Plan plan, List<String> broken) {
+    int played = 0;
+    for (PlanItem item : plan.items()) {
+      int left = 0;
+      int right = 0;
+      for (Segment segment : item.segments()) {
+        played += segment.seconds();
+        left += segment.side() == Segment.Side.LEFT ? segment.seconds() : 0;
+        right += segment.side() == Segment.Side.RIGHT ? segment.seconds() : 0;
+        check(segment.seconds() > 0, "an empty segment of " + item.name(), broken);
+      }
+      check(left == right, item.name() + ": a side is forgotten", broken);
+    }
+    check(played == plan.seconds(), "minutes that are not played", broken);
+    check(played <= 60 * plan.request().circumstances().minutes(), "over time", broken);
+    check(
+        plan.items().get(plan.items().size() - 1).block() == WarmUpPart.TRANSITION,
+        "does not end on the way to the start",
+        broken);
+    check(!plan.in(WarmUpPart.RAISE).isEmpty(), "no raise", broken);
+  }
+
+  /** What place, weather, kit and group rule out, for every item alike. */
+  private static void around(
+      PlanItem item, Drill drill, Circumstances c, Session session, List<String> broken) {
+    Conditions conditions = c.conditions();
+    check(c.kit().containsAll(drill.kit()), item.name() + ": kit that is not there", broken);
+    boolean isWetDeck = c.place() == Place.POOL_DECK;
+    // Who sits at a machine does not slip.
+    boolean isSeated = drill.position() == Position.MACHINE;
+    check(!isWetDeck || isSeated || drill.wetSafe(), item.name() + " on a wet deck", broken);
+    boolean isSlippery = isWetDeck || conditions.surface() == Conditions.Surface.SLIPPERY;
+    boolean isQuick = drill.position() == Position.TRAVELLING && drill.effort() >= 50;
+    check(
+        !isSlippery || (drill.contacts() == 0 && !isQuick),
+        item.name() + " on slippery ground",
+        broken);
+    if (conditions.group() > 3) {
+      check(
+          drill.kit().stream().noneMatch(FOR_ONE::contains),
+          item.name() + ": " + conditions.group() + " queue for it",
+          broken);
+    }
+    boolean jumps = session.kind() == SessionKind.JUMPS;
+    check(
+        session.sport() == Sport.RUN || jumps || drill.contacts() == 0,
+        item.name() + ": contacts for a " + session.sport(),
+        broken);
+    if (drill.position() == Position.FLOOR) {
+      boolean isRainedOn = UNDER_THE_SKY.contains(c.place()) && conditions.wet();
+      check(
+          !HARD_GROUND.contains(c.place()) && !isRainedOn, item.name() + " on the ground", broken);
+    }
+    if (item.dose() instanceof Dose.Lengths lengths && item.block() != WarmUpPart.BUILD) {
+      double lane = conditions.lane().orElse((int) c.place().lane().metres());
+      check(lengths.oneWay().metres() <= lane, item.name() + ": longer than the lane", broken);
+    }
+  }
+
+  /** What athlete, approach and sport rule out, for drills that are chosen. */
+  private static void chosen(
+      PlanItem item, Drill drill, PrescriptionRequest request, List<String> broken) {
+    Athlete athlete = request.athlete();
+    for (Restriction limit : athlete.limits()) {
+      boolean isHurt = limit.severity() == Restriction.Severity.HURT;
+      boolean isSore = limit.severity() == Restriction.Severity.SORE;
+      check(
+          !((isHurt || isSore) && drill.loads().contains(limit.region())),
+          item.name() + " loads " + limit,
+          broken);
+      check(
+          !(isHurt && drill.regions().contains(limit.region())),
+          item.name() + " works " + limit,
+          broken);
+    }
+    Set<Contraindication> never = athlete.avoidances();
+    check(
+        !never.contains(Contraindication.CONTACTS) || drill.contacts() == 0,
+        item.name() + ": contacts",
+        broken);
+    check(
+        !never.contains(Contraindication.FLOOR_WORK) || drill.position() != Position.FLOOR,
+        item.name() + ": floor",
+        broken);
+    check(
+        !never.contains(Contraindication.WRIST_LOADING)
+            || !drill.loads().contains(BodyRegion.WRISTS),
+        item.name() + ": wrists",
+        broken);
+    Integer mastered = drill.rung().map(r -> athlete.mastery().get(r.ladder())).orElse(null);
+    if (mastered != null && !athlete.deconditioned()) {
+      check(drill.rung().get().step() <= mastered, item.name() + ": not mastered", broken);
+    }
+    if (drill.rung().isEmpty()) {
+      check(athlete.level().compareTo(drill.level()) >= 0, item.name() + ": above level", broken);
+    }
+    Approach approach = request.approach();
+    check(
+        approach.holds() != Approach.Holds.NONE || drill.holdSeconds() < 10,
+        item.name() + ": held",
+        broken);
+    if (item.block() == WarmUpPart.MOBILISE && approach.support() == Approach.Support.FREE) {
+      check(!drill.kit().contains(Kit.SUPPORT), item.name() + ": holds on", broken);
+    }
+    check(
+        !(approach.neck() == Approach.Neck.NONE && drill.regions().equals(Set.of(BodyRegion.NECK))),
+        item.name() + ": the neck",
+        broken);
+    boolean isOnLand = request.session().kind().isOnLand();
+    check(
+        isOnLand || drill.suits(request.session().sport()) > 0,
+        item.name() + ": of another sport",
+        broken);
+  }
+
+  private static void figures(PlanItem item, Target target, List<String> broken) {
+    check(
+        DoubleStream.of(target.value(), target.effort().points(), target.spread())
+            .allMatch(Double::isFinite),
+        item.name() + ": no figure",
+        broken);
+    check(target.heartLow() <= target.heartHigh(), item.name() + ": heart rates", broken);
+    check(target.heartHigh() <= 230, item.name() + ": a heart of " + target.heartHigh(), broken);
+  }
+
+  private static void doubles(Plan plan, List<String> broken) {
+    Map<String, Integer> drills = new TreeMap<>();
+    Map<String, Integer> ladders = new TreeMap<>();
+    for (PlanItem item : plan.items()) {
+      if (item.block().isChosen() && item.round() < 2) {
+        drills.merge(item.drillId(), 1, Integer::sum);
+        plan.drill(item)
+            .flatMap(Drill::rung)
+            .ifPresent(r -> ladders.merge(r.ladder(), 1, Integer::sum));
+      }
+    }
+    drills.forEach((id, times) -> check(times == 1, id + " twice", broken));
+    ladders.forEach((ladder, times) -> check(times == 1, "two rungs of " + ladder, broken));
+  }
+
+  private static void check(boolean isSo, String otherwise, List<String> broken) {
+    if (!isSo) {
+      broken.add(otherwise);
+    }
+  }
+
+  /** Somebody, somewhere, before something. All invented. */
+  private static final class Anybody {
+    private final Random random;
+
+    Anybody(Random random) {
+      this.random = random;
+    }
+
+    PrescriptionRequest request() {
+      Sport sport = any(Sport.values());
+      SessionKind kind = any(SessionKind.values());
+      while (!kind.isFor(sport)) {
+        kind = any(SessionKind.values());
+      }
+      Session session =
+          new Session(
+              sport,
+              kind,
+              sport + " " + kind,
+              Optional.empty(),
+              Optional.empty(),
+              sport == Sport.SWIM ? Optional.of(any(Stroke.values())) : Optional.empty());
+      return PrescriptionRequest.of(athlete(), session, circumstances()).with(approach());
+    }
+
+    private Athlete athlete() {
+      List<Restriction> limits = new ArrayList<>();
+      for (int i = random.nextInt(4); i > 1; i--) {
+        BodyRegion region = any(BodyRegion.values());
+        if (limits.stream().noneMatch(l -> l.region() == region)) {
+          limits.add(new Restriction(region, any(Restriction.Severity.values())));
+        }
+      }
+      Set<Contraindication> never = EnumSet.noneOf(Contraindication.class);
+      if (random.nextInt(4) == 0) {
+        never.add(any(Contraindication.values()));
+      }
+      Map<String, Integer> mastery = new HashMap<>();
+      BuiltInLibrary.get()
+          .ladders()
+          .forEach(
+              ladder -> {
+                if (random.nextInt(5) == 0) {
+                  mastery.put(ladder.id(), 1 + random.nextInt(ladder.rungs().size()));
+                }
+              });
+      return new Athlete(
+          any(Level.values()),
+          12 + random.nextInt(65),
+          maybe(42 + random.nextInt(40)),
+          maybe(165 + random.nextInt(45)),
+          results(),
+          limits,
+          never,
+          random.nextInt(8) == 0,
+          mastery);
+    }
+
+    private List<TestResult> results() {
+      List<TestResult> all =
+          List.of(
+              new TestResult.RunRace(5000, Duration.ofSeconds(840 + random.nextInt(1200))),
+              new TestResult.RunRace(21_097.5, Duration.ofSeconds(3800 + random.nextInt(4500))),
+              new TestResult.ThresholdPower(120 + random.nextInt(250)),
+              new TestResult.Row2k(Duration.ofSeconds(360 + random.nextInt(240))),
+              swim(270 + random.nextInt(200)),
+              new TestResult.RideTwentyMinutes(
+                  120 + random.nextInt(250), ResultConditions.UNKNOWN));
+      return all.stream().filter(r -> random.nextInt(2) == 0).toList();
+    }
+
+    /** The half of a 400 m is a little quicker alone. */
+    private TestResult swim(int seconds400) {
+      double share = 0.42 + 0.07 * random.nextDouble();
+      return new TestResult.SwimPair(
+          Duration.ofSeconds(seconds400), Duration.ofSeconds(Math.round(share * seconds400)));
+    }
+
+    private Circumstances circumstances() {
+      Place place = any(Place.values());
+      Set<Kit> kit = EnumSet.noneOf(Kit.class);
+      for (Kit some : Kit.values()) {
+        if (random.nextInt(3) == 0) {
+          kit.add(some);
+        }
+      }
+      if (random.nextBoolean()) {
+        kit.addAll(place.usualKit());
+      }
+      int minutes = 3 + random.nextInt(58);
+      Conditions conditions =
+          new Conditions(
+              random.nextInt(50),
+              random.nextInt(4) == 0,
+              any(Conditions.Surface.values()),
+              random.nextInt(3) == 0 ? random.nextInt(Math.min(46, minutes - 2)) : 0,
+              random.nextInt(3) == 0 ? 1 + random.nextInt(20) : 1,
+              random.nextInt(4) == 0 ? Optional.of(2 + random.nextInt(100)) : Optional.empty(),
+              random.nextInt(3) == 0 ? Optional.of(random.nextInt(101)) : Optional.empty());
+      return new Circumstances(
+          minutes,
+          random.nextInt(4) == 0,
+          place,
+          kit,
+          random.nextInt(76) - 30,
+          any(ComingFrom.values()),
+          conditions);
+    }
+
+    private Approach approach() {
+      return random.nextBoolean()
+          ? Approach.USUAL
+          : new Approach(
+              any(Approach.First.values()),
+              any(Approach.Holds.values()),
+              any(Approach.Neck.values()),
+              any(Approach.Balance.values()),
+              any(Approach.Top.values()),
+              any(Approach.Routine.values()),
+              any(Approach.Support.values()));
+    }
+
+    private Optional<Integer> maybe(int value) {
+      return random.nextBoolean() ? Optional.of(value) : Optional.empty();
+    }
+
+    private <T> T any(T[] values) {
+      return values[random.nextInt(values.length)];
+    }
+  }
+}
