@@ -225,6 +225,14 @@ class BlockApiTest {
     JsonNode same = JSON.readTree(coach.post(path(block, "/import/preview"), file(table)).body());
     assertThat(same.get("lines").size()).isEqualTo(7);
     assertThat(same.get("lines")).allMatch(l -> l.get("outcome").asString().equals("SAME"));
+
+    HttpResponse<String> calendar = coach.get(path(block, "/sessions.ics"));
+    assertThat(calendar.headers().firstValue("Content-Type").orElse("")).contains("text/calendar");
+    String events =
+        "" + JSON.createObjectNode().put("format", "ICALENDAR").put("text", calendar.body());
+    JsonNode read = JSON.readTree(coach.post(path(block, "/import/preview"), events).body());
+    assertThat(read.get("lines").size()).isEqualTo(7);
+    assertThat(read.get("lines")).allMatch(l -> l.get("outcome").asString().equals("SAME"));
   }
 
   @Test
