@@ -21,6 +21,7 @@ if (typeof window !== "undefined") {
   }
   vi.stubGlobal("ResizeObserver", NoObserver);
   vi.stubGlobal("IntersectionObserver", NoObserver);
+  vi.stubGlobal("CSS", { escape: (name: string) => name.replace(/[^\w-]/g, "\\$&") });
   class PointerEvent extends MouseEvent {}
   window.PointerEvent = PointerEvent as unknown as typeof window.PointerEvent;
   window.matchMedia = (query) =>
