@@ -81,7 +81,7 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
 
       <Head
         title="Results"
-        hint="They turn efforts into this athlete’s own paces, watts and splits. The surest of a sport counts."
+        hint="They turn efforts into this athlete’s own paces, watts and splits. The most certain one in each sport counts."
       />
       {results.fields.map(({ id }, i) => (
         <ResultRow

@@ -17,6 +17,11 @@ const press = (name: string) => fireEvent.click(screen.getByRole("button", { nam
 
 async function form(answer: (body: unknown) => unknown = () => ({ id: "b1" })) {
   const asked = serve({
+    "GET /api/places": () => [
+      { place: "TRACK", usualKit: [], usualFor: ["RUN"] },
+      { place: "BOATHOUSE", usualKit: [], usualFor: ["ROW"] },
+      { place: "POOL_DECK", usualKit: [], usualFor: ["SWIM"] },
+    ],
     "GET /api/athletes": () => ATHLETES,
     "POST /api/blocks": ({ body }) => answer(body),
   });
@@ -30,10 +35,10 @@ describe("laying out a block", () => {
     const sent = await form();
     change("Name", "Winter");
     await userEvent.click(screen.getByText("Edda Vollmar"));
-    press("The first session");
+    press("Add the first session");
     change("On the whiteboard", "6 x 1000 @ 5k, 90 s jog");
     change("°C", "-4");
-    press("Lay it out");
+    press("Create the block");
     await waitFor(() => expect(screen.getByTestId("address").textContent).toBe("/block/b1"));
     expect(sent()).toMatchObject({
       name: "Winter",
@@ -56,10 +61,10 @@ describe("laying out a block", () => {
 
   it("keeps sessions with their group when it is renamed", async () => {
     const sent = await form();
-    press("The first session");
+    press("Add the first session");
     change("Group", "Lakesiders");
-    press("Another session");
-    press("Lay it out");
+    press("Add a session");
+    press("Create the block");
     await waitFor(() => expect(sent()).toBeDefined());
     expect(sent().groups.map((g) => g.name)).toEqual(["Lakesiders"]);
     expect(sent().pattern.map((p) => [p.day, p.group])).toEqual([
@@ -70,7 +75,7 @@ describe("laying out a block", () => {
 
   it("offers nobody to two groups", async () => {
     await form();
-    press("Another group");
+    press("Add a group");
     expect(screen.getAllByText("Edda Vollmar")).toHaveLength(2);
     await userEvent.click(screen.getAllByText("Edda Vollmar")[0] as HTMLElement);
     expect(screen.getAllByText("Edda Vollmar")).toHaveLength(1);
@@ -79,16 +84,16 @@ describe("laying out a block", () => {
 
   it("moves a session with its group to its sport, but not from a place that was chosen", async () => {
     const sent = await form();
-    press("Another group");
+    press("Add a group");
     await userEvent.click(screen.getAllByText("Edda Vollmar")[0] as HTMLElement);
     await userEvent.click(screen.getAllByText("Ilo Brandsen")[1] as HTMLElement);
-    press("The first session");
-    press("Another session");
+    press("Add the first session");
+    press("Add a session");
     change("Place", "GYM", 1);
     // Two fields of groups' names come first.
     change("Group", "Group 2", 2);
     change("Group", "Group 2", 3);
-    press("Lay it out");
+    press("Create the block");
     await waitFor(() => expect(sent()).toBeDefined());
     expect(sent().pattern.map((p) => [p.sport, p.place])).toEqual([
       ["SWIM", "POOL_DECK"],
@@ -99,14 +104,14 @@ describe("laying out a block", () => {
   it("takes races on the way in order, each once, and away again", async () => {
     const sent = await form();
     for (const day of ["2027-01-20", "2026-12-20"]) {
-      change("A race on the way", day);
+      change("Another race", day);
       press("Add");
     }
-    change("A race on the way", "2026-12-20");
+    change("Another race", "2026-12-20");
     expect(screen.getByRole<HTMLButtonElement>("button", { name: "Add" }).disabled).toBe(true);
-    expect(screen.getAllByLabelText(/^Take away the race/)).toHaveLength(2);
-    press("Take away the race on 2027-01-20");
-    press("Lay it out");
+    expect(screen.getAllByLabelText(/^Remove the race/)).toHaveLength(2);
+    press("Remove the race on 2027-01-20");
+    press("Create the block");
     await waitFor(() => expect(sent()).toBeDefined());
     expect(sent().otherRaces).toEqual(["2026-12-20"]);
   });
@@ -115,8 +120,8 @@ describe("laying out a block", () => {
     await form(() =>
       refusal({ weeks: "1 to 30 weeks", "pattern[0].shorthand": "a session", name: "a name" }),
     );
-    press("The first session");
-    press("Lay it out");
+    press("Add the first session");
+    press("Create the block");
     expect(await screen.findByText("Accepted: 1 to 30 weeks")).toBeTruthy();
     expect(field("Race").getAttribute("aria-invalid")).toBe("true");
     expect(field("On the whiteboard").getAttribute("aria-invalid")).toBe("true");

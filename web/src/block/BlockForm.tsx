@@ -52,7 +52,7 @@ export function NewBlock({ today }: { today: string }) {
       title="A new block"
       initial={blank(today)}
       error={create.error}
-      action="Lay it out"
+      action="Create the block"
       isBusy={create.isPending}
       onDone={(d) => create.mutate(d)}
     />
@@ -165,7 +165,7 @@ function Layout({
         type="button"
         onClick={() => groups.append({ name: `Group ${groups.fields.length + 1}`, athleteIds: [] })}
       >
-        Another group
+        Add a group
       </Button>
       <WeekForm
         control={control}
@@ -206,20 +206,14 @@ function OtherRaces({
         <Button
           key={race}
           type="button"
-          aria-label={`Take away the race on ${race}`}
+          aria-label={`Remove the race on ${race}`}
           onClick={() => onChange(races.filter((r) => r !== race))}
         >
           {race} ×
         </Button>
       ))}
       <Box w="176px">
-        <TextField
-          label="A race on the way"
-          type="date"
-          value={next}
-          onChange={setNext}
-          error={error}
-        />
+        <TextField label="Another race" type="date" value={next} onChange={setNext} error={error} />
       </Box>
       <Button
         type="button"

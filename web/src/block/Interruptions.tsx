@@ -43,7 +43,7 @@ export function Interruptions({
             flex="none"
             onClick={() => onEdit(withoutInterruption(block.definition, i, athlete.name))}
           >
-            Take away
+            Remove
           </Button>
         </Flex>
       ))}

@@ -70,7 +70,7 @@ export function Replan({
           .
         </p>
       )}
-      <p className="soft">Days that are over, and warm-ups you changed, stay as they are.</p>
+      <p className="soft">Past days, and warm-ups you have changed, stay as they are.</p>
     </section>
   );
 }

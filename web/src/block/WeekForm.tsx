@@ -9,6 +9,7 @@ import {
 } from "react-hook-form";
 import type { AthleteView, BlockDefinition } from "../api/types";
 import { FormNumber, FormSelect, FormText, SelectField } from "../shared/fields";
+import { usePlaces } from "../shared/places";
 import { ARRIVALS, PLACES, SPORTS } from "../shared/words";
 import { DAYS, nextSession, onGroup, onSport } from "./week";
 
@@ -20,6 +21,7 @@ interface Props {
 }
 
 export function WeekForm({ control, getValues, setValue, athletes }: Props) {
+  const places = usePlaces();
   const week = useFieldArray({ control, name: "pattern" });
   const isEmpty = week.fields.length === 0;
   return (
@@ -45,9 +47,9 @@ export function WeekForm({ control, getValues, setValue, athletes }: Props) {
       ))}
       <Button
         type="button"
-        onClick={() => week.append(nextSession(getValues(), athletes, crypto.randomUUID()))}
+        onClick={() => week.append(nextSession(getValues(), athletes, places, crypto.randomUUID()))}
       >
-        {isEmpty ? "The first session" : "Another session"}
+        {isEmpty ? "Add the first session" : "Add a session"}
       </Button>
     </>
   );
@@ -65,6 +67,7 @@ function PatternRow({
   onRemove: () => void;
 }) {
   const p = useWatch({ control, name: "pattern" }).at(at);
+  const places = usePlaces();
   const groups = useWatch({ control, name: "groups" });
   // The row is drawn once more before it goes.
   if (!p) return null;
@@ -77,13 +80,15 @@ function PatternRow({
         label="Group"
         value={p.group}
         options={Object.fromEntries(groups.map((g) => [g.name, g.name || "(no name)"]))}
-        onChange={(group) => setValue(`pattern.${at}`, onGroup(p, getValues(), group, athletes))}
+        onChange={(group) =>
+          setValue(`pattern.${at}`, onGroup(p, getValues(), group, athletes, places))
+        }
       />
       <SelectField
         label="Sport"
         value={p.sport}
         options={SPORTS}
-        onChange={(sport) => setValue(`pattern.${at}`, onSport(p, sport))}
+        onChange={(sport) => setValue(`pattern.${at}`, onSport(p, sport, places))}
       />
       <FormText
         label="On the whiteboard"
@@ -95,7 +100,7 @@ function PatternRow({
       <FormNumber label="Minutes" name={name("minutes")} control={control} />
       <FormNumber label="°C" inputMode="text" name={name("temperature")} control={control} />
       <FormSelect label="Coming from" name={name("arrival")} options={ARRIVALS} control={control} />
-      <Button type="button" size="sm" aria-label={`Take away ${p.shorthand}`} onClick={onRemove}>
+      <Button type="button" size="sm" aria-label={`Remove ${p.shorthand}`} onClick={onRemove}>
         ×
       </Button>
     </div>

@@ -1,6 +1,6 @@
 // A session of every week while it is being laid out.
 import type { AthleteView, BlockDefinition, Sport, WeekPattern } from "../api/types";
-import { USUAL_PLACE } from "../shared/words";
+import type { Places } from "../shared/places";
 
 export const DAYS: Record<WeekPattern["day"], string> = {
   MONDAY: "Mon",
@@ -16,6 +16,7 @@ export const DAYS: Record<WeekPattern["day"], string> = {
 export function nextSession(
   definition: BlockDefinition,
   athletes: AthleteView[],
+  places: Places,
   key: string,
 ): WeekPattern {
   const last = definition.pattern.at(-1);
@@ -29,7 +30,7 @@ export function nextSession(
     group,
     sport,
     shorthand: "",
-    place: USUAL_PLACE[sport],
+    place: places.usual(sport),
     minutes: 30,
     temperature: 10,
     arrival: "DESK",
@@ -37,8 +38,8 @@ export function nextSession(
 }
 
 /** In another sport; the place follows unless it was chosen. */
-export function onSport(p: WeekPattern, sport: Sport): WeekPattern {
-  const place = p.place === USUAL_PLACE[p.sport] ? USUAL_PLACE[sport] : p.place;
+export function onSport(p: WeekPattern, sport: Sport, places: Places): WeekPattern {
+  const place = p.place === places.usual(p.sport) ? places.usual(sport) : p.place;
   return { ...p, sport, place };
 }
 
@@ -48,8 +49,9 @@ export function onGroup(
   definition: BlockDefinition,
   group: string,
   athletes: AthleteView[],
+  places: Places,
 ): WeekPattern {
-  return onSport({ ...p, group }, sportOf(definition, group, athletes) ?? p.sport);
+  return onSport({ ...p, group }, sportOf(definition, group, athletes) ?? p.sport, places);
 }
 
 function sportOf(

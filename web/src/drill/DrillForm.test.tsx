@@ -19,7 +19,7 @@ function form(start: Entry = BLANK, refused?: unknown) {
   return kept;
 }
 
-const keeping = () => screen.getByText<HTMLButtonElement>("Keep this drill");
+const keeping = () => screen.getByText<HTMLButtonElement>("Save this drill");
 /** Pressed, and given the moment that a form takes to look itself over. */
 async function keep() {
   fireEvent.click(keeping());
@@ -33,8 +33,8 @@ describe("the form of a drill", () => {
     write("Name", "Bench bows");
     write("Steps, one a line, at most three", "Bow.\nRise.\n");
     write("Cues, one a line, at most three", "long back");
-    write("The common fault; its fix", "Rounding; reach.");
-    fireEvent.change(screen.getAllByLabelText("One more")[0] as HTMLElement, {
+    write("Common fault and its fix", "Rounding; reach.");
+    fireEvent.change(screen.getAllByLabelText("Add another")[0] as HTMLElement, {
       target: { value: "hamstrings" },
     });
     write("Repetitions", "10");

@@ -78,7 +78,7 @@ export function DrillForm({ start, onKeep, isBusy, refused }: Props) {
             options={filed<Position>(POSITIONS)}
             control={control}
           />
-          <FormSelect label="From which level" name="level" options={LEVELS} control={control} />
+          <FormSelect label="From level" name="level" options={LEVELS} control={control} />
           <FormText
             label="Ladder and rung, name/2"
             name="ladder"
@@ -121,7 +121,7 @@ export function DrillForm({ start, onKeep, isBusy, refused }: Props) {
         />
         <FormLines label="Steps, one a line, at most three" name="steps" control={control} />
         <FormLines label="Cues, one a line, at most three" name="cues" control={control} />
-        <FormText label="The common fault; its fix" name="fault" control={control} />
+        <FormText label="Common fault and its fix" name="fault" control={control} />
         <FormText label="Caution, if one" name="caution" control={control} />
         <Box>
           <FormCheckbox label="Safe on a wet deck" name="wetSafe" control={control} />
@@ -137,7 +137,7 @@ function Keep({ control, isBusy }: { control: Control<Entry>; isBusy: boolean })
   const name = useWatch({ control, name: "name" });
   return (
     <Button type="submit" mt="3" variant="solid" disabled={isBusy || name.trim() === ""}>
-      Keep this drill
+      Save this drill
     </Button>
   );
 }
@@ -245,7 +245,7 @@ function Weights({
             ))}
             <Box w="140px">
               <SelectField
-                label="One more"
+                label="Add another"
                 value=""
                 options={{ "": "–", ...Object.fromEntries(left) }}
                 error={fieldState.error?.message}

@@ -1,11 +1,11 @@
 import { Box, Button, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { memo, useState } from "react";
-import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
 import type { Circumstances, Conditions, Kit } from "../api/types";
 import { SelectField, TextField, CheckboxField } from "../shared/fields";
 import { forecastQuery, forecastWords } from "../shared/forecast";
+import { usePlaces } from "../shared/places";
 import { ARRIVALS, KITS, PLACES, SURFACES } from "../shared/words";
 import type { Edit } from "./usePlan";
 
@@ -26,11 +26,7 @@ export const CircumstancesBar = memo(function CircumstancesBar({
 }: Props) {
   const [showsKit, setShowsKit] = useState(false);
   const [showsMore, setShowsMore] = useState(false);
-  const places = useQuery({
-    queryKey: ["places"],
-    queryFn: () => data(api.GET("/api/places")),
-    staleTime: Infinity,
-  });
+  const places = usePlaces();
   const accepted = (field: string) =>
     error instanceof Problem ? error.accepted(field) : undefined;
   const change = (part: Partial<Circumstances>) =>
@@ -41,8 +37,6 @@ export const CircumstancesBar = memo(function CircumstancesBar({
     ...forecastQuery(c.place, startsAt),
     enabled: showsMore,
   });
-  const usualKit = (place: Circumstances["place"]) =>
-    places.data?.find((p) => p.place === place)?.usualKit ?? [];
 
   return (
     <Box borderTop="1px solid var(--rule)" borderBottom="1px solid var(--rule)" py="2">
@@ -73,7 +67,7 @@ export const CircumstancesBar = memo(function CircumstancesBar({
           </Flex>
         </Box>
         <CheckboxField
-          label="Use them all"
+          label="Use all the minutes"
           checked={c.fill}
           onChange={(fill) => change({ fill })}
         />
@@ -82,7 +76,7 @@ export const CircumstancesBar = memo(function CircumstancesBar({
             label="Place"
             value={c.place}
             options={PLACES}
-            onChange={(place) => change({ place, kit: usualKit(place) })}
+            onChange={(place) => change({ place, kit: places.kit(place) })}
           />
         </Box>
         <Box w="70px">

@@ -14,6 +14,11 @@ const save = () => fireEvent.click(screen.getByRole("button", { name: "Save" }))
 /** A server to which every text is a row test, and the weather 7 °C. */
 function page(answer: (asked: Asked) => unknown = () => ({ id: "s1" })) {
   const asked = serve({
+    "GET /api/places": () => [
+      { place: "TRACK", usualKit: [], usualFor: ["RUN"] },
+      { place: "BOATHOUSE", usualKit: [], usualFor: ["ROW"] },
+      { place: "POOL_DECK", usualKit: [], usualFor: ["SWIM"] },
+    ],
     "GET /api/athletes": () => [
       { id: "edda", profile: { name: "Edda Vollmar", sport: "ROW" } },
       { id: "ilo", profile: { name: "Ilo Brandsen", sport: "RUN" } },
@@ -86,10 +91,10 @@ describe("a new session", () => {
 
   it("says at its field what would be accepted", async () => {
     page(() => refusal({ startsAt: "2026 or later", minutes: "3 to 120 min" }));
-    change("Minutes before it", "999");
+    change("Minutes to warm up", "999");
     save();
     expect(await screen.findByText("Accepted: 3 to 120 min")).toBeTruthy();
     expect(field("First effort at").getAttribute("aria-invalid")).toBe("true");
-    expect(field("Minutes before it").value).toBe("999");
+    expect(field("Minutes to warm up").value).toBe("999");
   });
 });

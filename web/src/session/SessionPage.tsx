@@ -10,7 +10,8 @@ import { ErrorNotice } from "../shared/ErrorNotice";
 import { FormMany, FormSelect, FormText, SelectField, TextField } from "../shared/fields";
 import { forecastQuery } from "../shared/forecast";
 import { showRefused } from "../shared/forms";
-import { ARRIVALS, KINDS, PLACES, SPORTS, USUAL_PLACE } from "../shared/words";
+import { usePlaces } from "../shared/places";
+import { ARRIVALS, KINDS, PLACES, SPORTS } from "../shared/words";
 import { Whiteboard } from "./Whiteboard";
 import { WrittenLines } from "./WrittenLines";
 
@@ -58,12 +59,13 @@ export function SessionPage({ today }: { today: string }) {
     },
   });
   const chosen = useWatch({ control });
+  const places = usePlaces();
   const title = chosen.title ?? "";
   const understood = useUnderstood(title, chosen.sport || "RUN");
   const sport = chosen.sport || (understood?.sport ?? "RUN");
   const kind = chosen.kind || (understood?.kind ?? "INTERVALS");
   const stroke = chosen.stroke || (understood?.stroke ?? "FREESTYLE");
-  const place = chosen.place || USUAL_PLACE[sport];
+  const place = chosen.place || places.usual(sport);
   const forecast = useQuery(forecastQuery(place, `${chosen.date}T${chosen.time}:00`));
   const isForecast = chosen.temperature === "";
   const temperature = chosen.temperature || String(forecast.data?.temperature ?? 12);
@@ -159,7 +161,7 @@ export function SessionPage({ today }: { today: string }) {
             onChange={(next) => setValue("place", next)}
           />
           <FormText
-            label="Minutes before it"
+            label="Minutes to warm up"
             inputMode="numeric"
             name="minutes"
             control={control}

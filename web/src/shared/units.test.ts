@@ -16,7 +16,7 @@ const target = (gauge: Target["gauge"], value: number): Target => ({
 describe("figures", () => {
   // Flywheel maker's published relation: 202.5 W is 2:00 per 500 m.
   it("gives a rower watts and the split that belongs to them", () => {
-    expect(figures(target("SPLIT", 202.5))).toEqual({
+    expect(figures({ ...target("SPLIT", 202.5), splitSeconds: 120 })).toEqual({
       main: "203",
       unit: "W",
       more: ["2:00 /500 m"],

@@ -28,11 +28,6 @@ export function parseClock(text: string): number | undefined {
   );
 }
 
-/** Power of a rowing machine to seconds per 500 m: P = 2.80 / pace³ (flywheel maker). */
-function split(watts: number): number {
-  return 500 * Math.cbrt(2.8 / watts);
-}
-
 export interface Figure {
   /** The one number to steer by. */
   main: string;
@@ -72,7 +67,7 @@ export function figures(target: Target, inMiles = measures() === "MILES"): Figur
     case "SPLIT":
       if (isUnsure) more.push(`± ${Math.round(target.value * target.spread)} W`);
       if (target.ratePerMinute) more.unshift(`rate ${target.ratePerMinute}`);
-      more.unshift(`${clock(split(target.value))} /500 m`);
+      if (target.splitSeconds != null) more.unshift(`${clock(target.splitSeconds)} /500 m`);
       return { main: String(Math.round(target.value)), unit: "W", more };
     case "LOAD":
       return { main: String(Math.round(100 * target.value)), unit: "% of work load", more };

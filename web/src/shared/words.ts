@@ -131,11 +131,3 @@ export const REGIONS = Object.fromEntries(REGION_NAMES.map((r) => [r, region(r)]
   Region,
   string
 >;
-
-/** Where a sport's sessions are unless said otherwise. */
-export const USUAL_PLACE: Record<Sport, Place> = {
-  RUN: "TRACK",
-  RIDE: "GYM",
-  ROW: "BOATHOUSE",
-  SWIM: "POOL_DECK",
-};

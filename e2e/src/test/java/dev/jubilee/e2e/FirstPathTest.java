@@ -196,7 +196,7 @@ class FirstPathTest {
     page.getByLabel("Sport", new Page.GetByLabelOptions().setExact(true)).selectOption(sport);
     page.getByLabel("Kind").selectOption(kind);
     page.getByLabel("What you would write on the whiteboard").fill(title);
-    page.getByLabel("Minutes before it").fill("35");
+    page.getByLabel("Minutes to warm up").fill("35");
     page.getByText(Pattern.compile("^" + athlete)).click();
     assertThat(page.getByLabel(Pattern.compile("^" + athlete))).isChecked();
     button(page, "Save").click();

@@ -67,11 +67,11 @@ class LibraryTest {
     Locator own = page.getByRole(AriaRole.REGION, named("Your own drills"));
     assertThat(own.getByLabel("Name", new Locator.GetByLabelOptions().setExact(true)))
         .hasValue("Thread the needle, ours");
-    own.getByLabel("The common fault; its fix").fill("");
-    page.getByRole(AriaRole.BUTTON, exactly("Keep this drill")).click();
-    assertThat(own.getByLabel("The common fault; its fix")).hasAttribute("aria-invalid", "true");
-    own.getByLabel("The common fault; its fix").fill("Rushing; breathe out on the way.");
-    page.getByRole(AriaRole.BUTTON, exactly("Keep this drill")).click();
+    own.getByLabel("Common fault and its fix").fill("");
+    page.getByRole(AriaRole.BUTTON, exactly("Save this drill")).click();
+    assertThat(own.getByLabel("Common fault and its fix")).hasAttribute("aria-invalid", "true");
+    own.getByLabel("Common fault and its fix").fill("Rushing; breathe out on the way.");
+    page.getByRole(AriaRole.BUTTON, exactly("Save this drill")).click();
     assertThat(page.getByRole(AriaRole.STATUS)).containsText("our-thread-the-needle");
 
     byte[] broken = "[{\"id\": \"x\",\n \"block\": \"sometime\"}]".getBytes(UTF_8);

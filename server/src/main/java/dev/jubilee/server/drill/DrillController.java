@@ -78,8 +78,8 @@ class DrillController {
   /** A drill of the club that cannot be read, and why. */
   record SetAside(String drillId, List<String> faults) {}
 
-  /** A place and its usual kit. */
-  record PlaceInfo(Place place, List<Kit> usualKit) {}
+  /** A place, its usual kit, and the sports whose sessions are there unless said otherwise. */
+  record PlaceInfo(Place place, List<Kit> usualKit, List<Sport> usualFor) {}
 
   private final Libraries libraries;
 
@@ -138,7 +138,12 @@ class DrillController {
   @GetMapping("/places")
   List<PlaceInfo> listPlaces() {
     return Arrays.stream(Place.values())
-        .map(p -> new PlaceInfo(p, p.usualKit().stream().sorted().toList()))
+        .map(
+            place ->
+                new PlaceInfo(
+                    place,
+                    place.usualKit().stream().sorted().toList(),
+                    Arrays.stream(Sport.values()).filter(s -> Place.usual(s) == place).toList()))
         .toList();
   }
 

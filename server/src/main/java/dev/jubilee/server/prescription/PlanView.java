@@ -4,6 +4,7 @@ import dev.jubilee.core.check.Severity;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Segment;
 import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.intensity.RowingErgometer;
 import dev.jubilee.core.intensity.TargetMetric;
 import dev.jubilee.core.plan.Lock;
 import dev.jubilee.core.quantity.Phrase;
@@ -91,7 +92,14 @@ public record PlanView(
       int heartLow,
       int heartHigh,
       int ratePerMinute,
-      double spread) {}
+      double spread) {
+
+    /** Seconds over 500 m on a rowing machine; null where one does not row by it. */
+    @Schema(nullable = true)
+    public Double getSplitSeconds() {
+      return gauge == TargetMetric.SPLIT ? RowingErgometer.splitSeconds(value) : null;
+    }
+  }
 
   /** A stretch to follow without a change. */
   public record SegmentView(
