@@ -120,7 +120,9 @@ function Layout({
     queryFn: () => data(api.GET("/api/athletes")),
   });
   useEffect(() => {
-    showRefused(error, setError, (path) => (path === "weeks" ? "race" : path));
+    showRefused(error, setError, (path) =>
+      path === "weeks" ? "race" : path.replace(/^definition\./, ""),
+    );
   }, [error, setError]);
   /** The group's name; the sessions of the week that are its follow. */
   const rename = (at: number, name: string) => {

@@ -171,10 +171,16 @@ class BlockApiTest {
     unknown
         .withArray("/wishes")
         .addObject()
+        .put("athleteId", unknown.at("/groups/0/athleteIds/0").asString())
         .put("ladder", "x")
         .put("step", 2)
         .put("monday", "" + START);
     assertRefused(unknown, "wishes[0].ladder", "the id of a ladder");
+    for (String part : List.of("place", "arrival", "group", "shorthand", "sport", "day", "time")) {
+      ObjectNode without = definition(1, 3);
+      ((ObjectNode) without.at("/pattern/1")).putNull(part);
+      assertRefused(without, "pattern[1]." + part, "a value");
+    }
     ObjectNode stranger = definition(1, 3);
     ((ObjectNode) stranger.at("/pattern/0")).put("group", "Nobody");
     assertRefused(stranger, "pattern[0].group", "one of Squad");

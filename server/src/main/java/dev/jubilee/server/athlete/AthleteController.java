@@ -1,6 +1,7 @@
 package dev.jubilee.server.athlete;
 
 import dev.jubilee.server.signin.SignedIn;
+import jakarta.validation.Valid;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -38,7 +39,7 @@ class AthleteController {
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   AthleteView createAthlete(
-      @AuthenticationPrincipal SignedIn coach, @RequestBody AthleteProfile profile) {
+      @AuthenticationPrincipal SignedIn coach, @Valid @RequestBody AthleteProfile profile) {
     return athletes.create(coach.clubId(), profile);
   }
 
@@ -47,7 +48,7 @@ class AthleteController {
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
       @RequestParam long version,
-      @RequestBody AthleteProfile profile) {
+      @Valid @RequestBody AthleteProfile profile) {
     return athletes.change(coach.clubId(), id, version, profile);
   }
 }

@@ -10,7 +10,12 @@ import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
+import dev.jubilee.server.problem.Required;
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -28,17 +33,24 @@ import java.util.Set;
  * @param sport their main sport
  */
 public record AthleteProfile(
-    String name,
-    Sport sport,
-    Level level,
+    @NotBlank @Size(min = 1, max = 80, message = "{text.length}") String name,
+    @NotNull Sport sport,
+    @NotNull Level level,
     int age,
     @Schema(nullable = true) Integer restingHeartRate,
     @Schema(nullable = true) Integer maximumHeartRate,
-    List<ResultInput> results,
-    List<LimitInput> limits,
-    List<Contraindication> avoidances,
+    @Size(max = 500) List<@NotNull @Valid ResultInput> results,
+    @Size(max = 20) List<@NotNull @Valid LimitInput> limits,
+    @Size(max = 10) List<@NotNull Contraindication> avoidances,
     boolean deconditioned,
-    Map<String, Integer> mastery) {
+    @Size(max = 500) Map<@Size(max = 60) String, @NotNull Integer> mastery) {
+
+  public AthleteProfile {
+    results = results == null ? List.of() : results;
+    limits = limits == null ? List.of() : limits;
+    avoidances = avoidances == null ? List.of() : avoidances;
+    mastery = mastery == null ? Map.of() : mastery;
+  }
 
   /** Kinds of test result. */
   public enum ResultKind {
@@ -76,7 +88,7 @@ public record AthleteProfile(
    * @param setting fair when absent
    */
   public record ResultInput(
-      ResultKind kind,
+      @NotNull ResultKind kind,
       @Schema(nullable = true) Double metres,
       @Schema(nullable = true) Double seconds,
       @Schema(nullable = true) Double seconds400,
@@ -88,7 +100,7 @@ public record AthleteProfile(
       @Schema(nullable = true) ResultConditions.Setting setting) {}
 
   /** A region that is not quite right. */
-  public record LimitInput(BodyRegion region, Restriction.Severity severity) {}
+  public record LimitInput(@NotNull BodyRegion region, @NotNull Restriction.Severity severity) {}
 
   /**
    * The athlete as core knows them.
@@ -97,21 +109,14 @@ public record AthleteProfile(
    * @throws OutOfRangeException naming the field and what would be accepted
    */
   public Athlete toCore(LocalDate on) {
-    if (name == null || name.isBlank() || name.length() > 80) {
-      throw new OutOfRangeException("name", "empty or too long", "1 to 80 characters");
-    }
-    require("sport", sport);
-    require("level", level);
     List<TestResult> core = new ArrayList<>();
-    for (int i = 0; results != null && i < results.size(); i++) {
+    for (int i = 0; i < results.size(); i++) {
       core.add(result(results.get(i), "results[" + i + "].", on));
     }
     Set<BodyRegion> seen = new LinkedHashSet<>();
     List<Restriction> coreLimits = new ArrayList<>();
-    for (int i = 0; limits != null && i < limits.size(); i++) {
+    for (int i = 0; i < limits.size(); i++) {
       LimitInput limit = limits.get(i);
-      require("limits[" + i + "].region", limit.region());
-      require("limits[" + i + "].severity", limit.severity());
       if (!seen.add(limit.region())) {
         throw new OutOfRangeException(
             "limits[" + i + "].region", limit.region(), "each region once");
@@ -125,14 +130,14 @@ public record AthleteProfile(
         Optional.ofNullable(maximumHeartRate),
         core,
         coreLimits,
-        avoidances == null ? Set.of() : Set.copyOf(avoidances),
+        Set.copyOf(avoidances),
         deconditioned,
-        mastery == null ? Map.of() : mastery);
+        mastery);
   }
 
   /** Refuses results from days to come. */
   void requirePast(LocalDate today) {
-    for (int i = 0; results != null && i < results.size(); i++) {
+    for (int i = 0; i < results.size(); i++) {
       LocalDate takenOn = results.get(i).takenOn();
       if (takenOn != null && takenOn.isAfter(today)) {
         throw new OutOfRangeException(
@@ -150,7 +155,6 @@ public record AthleteProfile(
   }
 
   private static TestResult result(ResultInput r, String path, LocalDate on) {
-    require(path + "kind", r.kind());
     try {
       ResultConditions taken = taken(r, on);
       return switch (r.kind()) {
@@ -196,12 +200,11 @@ public record AthleteProfile(
   }
 
   private static <T extends Number> T number(String path, String field, T value) {
-    require(path + field, value);
-    return value;
+    return Required.field(path + field, value);
   }
 
   private static Duration time(String path, String field, Double seconds) {
-    require(path + field, seconds);
+    Required.field(path + field, seconds);
     Bounds.within(path + field, seconds, 1, 100_000, "s");
     return Duration.ofMillis(Math.round(seconds * 1000));
   }
@@ -209,14 +212,8 @@ public record AthleteProfile(
   /** A sprint is timed; told back in seconds when it cannot be. */
   private static double speed(
       String path, double metres, ResultInput r, double slowest, double fastest) {
-    require(path + "seconds", r.seconds());
+    Required.field(path + "seconds", r.seconds());
     Bounds.within(path + "seconds", r.seconds(), metres / fastest, metres / slowest, "s");
     return metres / r.seconds();
-  }
-
-  private static void require(String field, Object value) {
-    if (value == null) {
-      throw new OutOfRangeException(field, "missing", "a value");
-    }
   }
 }

@@ -2,6 +2,9 @@ package dev.jubilee.server.block;
 
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.signin.SignedIn;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -26,7 +29,10 @@ class BlockController {
    *
    * @param edit what was done, in words, for undo
    */
-  record BlockChange(int baseRevision, String edit, BlockDefinition definition) {}
+  record BlockChange(
+      int baseRevision,
+      @Size(max = 200, message = "{text.length}") String edit,
+      @NotNull @Valid BlockDefinition definition) {}
 
   private final Blocks blocks;
   private final SessionFiles files;
@@ -44,7 +50,7 @@ class BlockController {
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   BlockView createBlock(
-      @AuthenticationPrincipal SignedIn coach, @RequestBody BlockDefinition definition) {
+      @AuthenticationPrincipal SignedIn coach, @Valid @RequestBody BlockDefinition definition) {
     return blocks.create(coach, definition);
   }
 
@@ -63,8 +69,7 @@ class BlockController {
   BlockView changeBlock(
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
-      @RequestBody BlockChange change) {
-    BlockDefinition.require("definition", change.definition());
+      @Valid @RequestBody BlockChange change) {
     if (change.edit() == null || change.edit().isBlank() || change.edit().length() > 200) {
       throw new OutOfRangeException("edit", "empty or too long", "1 to 200 characters");
     }
@@ -75,7 +80,7 @@ class BlockController {
   BlockView.Preview previewBlock(
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
-      @RequestBody BlockDefinition definition) {
+      @Valid @RequestBody BlockDefinition definition) {
     return blocks.preview(coach, id, definition);
   }
 
@@ -106,13 +111,13 @@ class BlockController {
   }
 
   /** A file of sessions. */
-  record SessionFile(Imports.Format format, String text) {}
+  record SessionFile(@NotNull Imports.Format format, @NotNull String text) {}
 
   @PostMapping("/{id}/import/preview")
   Imports.Understanding previewImport(
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
-      @RequestBody SessionFile file) {
+      @Valid @RequestBody SessionFile file) {
     return files.preview(coach, id, file.format(), file.text());
   }
 
@@ -120,7 +125,7 @@ class BlockController {
   BlockView importSessions(
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
-      @RequestBody SessionFile file) {
+      @Valid @RequestBody SessionFile file) {
     return files.importAll(coach, id, file.format(), file.text());
   }
 

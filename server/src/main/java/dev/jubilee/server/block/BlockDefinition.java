@@ -10,6 +10,10 @@ import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Sport;
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -40,24 +44,26 @@ import java.util.UUID;
  * @param wishes rungs that the coach placed in a week
  */
 public record BlockDefinition(
-    String name,
-    LocalDate start,
-    LocalDate race,
-    List<LocalDate> otherRaces,
-    List<WeekEmphasis> emphases,
-    List<Group> groups,
-    List<Pattern> pattern,
-    List<DayException> exceptions,
-    List<Member> members,
-    List<AthleteInterruption> interruptions,
-    List<AthleteMark> marks,
-    List<AthleteWish> wishes) {
+    @NotBlank @Size(min = 1, max = 80, message = "{text.length}") String name,
+    @NotNull LocalDate start,
+    @NotNull LocalDate race,
+    @Size(max = 30) List<@NotNull LocalDate> otherRaces,
+    @Size(max = 60) List<@NotNull @Valid WeekEmphasis> emphases,
+    @Size(max = 60) List<@NotNull @Valid Group> groups,
+    @Size(max = 100) List<@NotNull @Valid Pattern> pattern,
+    @Size(max = 5000) List<@NotNull @Valid DayException> exceptions,
+    @Size(max = 500) List<@NotNull @Valid Member> members,
+    @Size(max = 5000) List<@NotNull @Valid AthleteInterruption> interruptions,
+    @Size(max = 10_000) List<@NotNull @Valid AthleteMark> marks,
+    @Size(max = 5000) List<@NotNull @Valid AthleteWish> wishes) {
 
   /** A week whose emphasis the coach chose, by its Monday. */
-  public record WeekEmphasis(LocalDate monday, Emphasis emphasis) {}
+  public record WeekEmphasis(@NotNull LocalDate monday, @NotNull Emphasis emphasis) {}
 
   /** Athletes who train together. */
-  public record Group(String name, List<UUID> athleteIds) {}
+  public record Group(
+      @Size(max = 80, message = "{text.length}") String name,
+      @NotNull @Size(max = 500) List<@NotNull UUID> athleteIds) {}
 
   /**
    * A session of every week.
@@ -67,16 +73,16 @@ public record BlockDefinition(
    * @param shorthand what is written on the whiteboard
    */
   public record Pattern(
-      String key,
-      DayOfWeek day,
-      @Schema(type = "string", format = "time", example = "17:30:00") LocalTime time,
-      String group,
-      Sport sport,
-      String shorthand,
-      Place place,
+      @Size(max = 80, message = "{text.length}") String key,
+      @NotNull DayOfWeek day,
+      @NotNull @Schema(type = "string", format = "time", example = "17:30:00") LocalTime time,
+      @NotNull String group,
+      @NotNull Sport sport,
+      @NotNull String shorthand,
+      @NotNull Place place,
       int minutes,
       int temperature,
-      ComingFrom arrival) {}
+      @NotNull ComingFrom arrival) {}
 
   /**
    * A day that differs.
@@ -86,20 +92,20 @@ public record BlockDefinition(
    * @param shorthand what is done instead; nothing when absent
    */
   public record DayException(
-      LocalDate date,
-      String key,
+      @NotNull LocalDate date,
+      @NotNull String key,
       @Schema(nullable = true) UUID athleteId,
       @Schema(nullable = true) String shorthand) {}
 
   /** An athlete's first day, later than the start. */
-  public record Member(UUID athleteId, LocalDate joins) {}
+  public record Member(@NotNull UUID athleteId, LocalDate joins) {}
 
   /** What keeps an athlete from training as planned. */
   public record AthleteInterruption(
-      UUID athleteId,
-      Interruption.Kind kind,
-      LocalDate from,
-      LocalDate until,
+      @NotNull UUID athleteId,
+      @NotNull Interruption.Kind kind,
+      @NotNull LocalDate from,
+      @NotNull LocalDate until,
       @Schema(nullable = true) BodyRegion region) {
     Interruption toCore() {
       return new Interruption(kind, from, until, Optional.ofNullable(region));
@@ -108,10 +114,15 @@ public record BlockDefinition(
 
   /** A version that an athlete has mastered. */
   public record AthleteMark(
-      UUID athleteId, String ladder, int step, LocalDate on, MasteryRecord.Source source) {}
+      @NotNull UUID athleteId,
+      @NotNull String ladder,
+      int step,
+      @NotNull LocalDate on,
+      @NotNull MasteryRecord.Source source) {}
 
   /** A rung for a week. */
-  public record AthleteWish(UUID athleteId, String ladder, int step, LocalDate monday) {}
+  public record AthleteWish(
+      @NotNull UUID athleteId, @NotNull String ladder, int step, @NotNull LocalDate monday) {}
 
   public BlockDefinition {
     otherRaces = orNone(otherRaces);
@@ -126,7 +137,7 @@ public record BlockDefinition(
   }
 
   private static <T> List<T> orNone(List<T> list) {
-    return list == null ? List.of() : List.copyOf(list);
+    return list == null ? List.of() : list;
   }
 
   /**
@@ -135,8 +146,6 @@ public record BlockDefinition(
    * @throws OutOfRangeException naming the field and what would be accepted
    */
   public TrainingBlock toCore() {
-    require("start", start);
-    require("race", race);
     Map<LocalDate, Emphasis> chosen = new HashMap<>();
     emphases.forEach(e -> chosen.put(e.monday(), e.emphasis()));
     return TrainingBlock.of(start, race, otherRaces, chosen);
@@ -160,10 +169,6 @@ public record BlockDefinition(
 
   /** Refuses what cannot be laid out, naming where. */
   void check() {
-    if (name == null || name.isBlank() || name.length() > 80) {
-      throw new OutOfRangeException("name", "empty or too long", "1 to 80 characters");
-    }
-    checkWeeks();
     TrainingBlock block = toCore();
     Set<String> names = new HashSet<>();
     Set<UUID> seen = new HashSet<>();
@@ -173,7 +178,6 @@ public record BlockDefinition(
       if (group.name() == null || group.name().isBlank() || !names.add(group.name())) {
         throw new OutOfRangeException(path + "name", group.name(), "a name of its own");
       }
-      require(path + "athleteIds", group.athleteIds());
       for (UUID id : group.athleteIds()) {
         if (!seen.add(id)) {
           throw new OutOfRangeException(path + "athleteIds", id, "each athlete in one group");
@@ -181,22 +185,8 @@ public record BlockDefinition(
       }
     }
     checkPattern(names);
-    for (int i = 0; i < interruptions.size(); i++) {
-      AthleteInterruption interruption = interruptions.get(i);
-      require("interruptions[" + i + "].from", interruption.from());
-      require("interruptions[" + i + "].until", interruption.until());
-      require("interruptions[" + i + "].kind", interruption.kind());
-      interruption.toCore();
-    }
-    for (int i = 0; i < marks.size(); i++) {
-      require("marks[" + i + "].ladder", marks.get(i).ladder());
-      require("marks[" + i + "].on", marks.get(i).on());
-      require("marks[" + i + "].source", marks.get(i).source());
-    }
-    for (int i = 0; i < wishes.size(); i++) {
-      require("wishes[" + i + "].ladder", wishes.get(i).ladder());
-      require("wishes[" + i + "].monday", wishes.get(i).monday());
-    }
+    // Made to be refused here when it ends before it begins.
+    interruptions.forEach(AthleteInterruption::toCore);
     for (int i = 0; i < members.size(); i++) {
       LocalDate joins = members.get(i).joins();
       if (joins == null || !block.holds(joins)) {
@@ -206,21 +196,11 @@ public record BlockDefinition(
     }
   }
 
-  private void checkWeeks() {
-    for (int i = 0; i < emphases.size(); i++) {
-      require("emphases[" + i + "].monday", emphases.get(i).monday());
-      require("emphases[" + i + "].emphasis", emphases.get(i).emphasis());
-    }
-  }
-
   private void checkPattern(Set<String> groupNames) {
     Set<String> keys = new HashSet<>();
     for (int i = 0; i < pattern.size(); i++) {
       Pattern p = pattern.get(i);
       String path = "pattern[" + i + "].";
-      require(path + "day", p.day());
-      require(path + "time", p.time());
-      require(path + "sport", p.sport());
       if (p.key() == null || p.key().isBlank() || !keys.add(p.key())) {
         throw new OutOfRangeException(path + "key", p.key(), "a key of its own");
       }
@@ -238,7 +218,6 @@ public record BlockDefinition(
     for (int i = 0; i < exceptions.size(); i++) {
       DayException e = exceptions.get(i);
       String path = "exceptions[" + i + "].";
-      require(path + "date", e.date());
       Pattern of =
           pattern.stream()
               .filter(p -> p.key().equals(e.key()))
@@ -250,12 +229,6 @@ public record BlockDefinition(
       if (e.shorthand() != null) {
         BlockSessions.read(path + "shorthand", e.shorthand(), of.sport());
       }
-    }
-  }
-
-  static void require(String field, Object value) {
-    if (value == null) {
-      throw new OutOfRangeException(field, "missing", "a value");
     }
   }
 }

@@ -136,8 +136,6 @@ class Imports {
    */
   static List<CalendarEntry> parse(
       Format format, String text, ZoneId zone, BlockDefinition definition) {
-    BlockDefinition.require("format", format);
-    BlockDefinition.require("text", text);
     return switch (format) {
       case CSV -> CsvCalendar.read(text);
       case ICALENDAR -> ICalendar.read(text, zone, definition.start(), definition.race());

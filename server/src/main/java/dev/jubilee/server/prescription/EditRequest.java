@@ -7,6 +7,9 @@ import dev.jubilee.core.edit.Edit;
 import dev.jubilee.core.plan.Lock;
 import io.swagger.v3.oas.annotations.media.DiscriminatorMapping;
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
 
 /**
  * One thing a coach does to a plan.
@@ -14,10 +17,10 @@ import io.swagger.v3.oas.annotations.media.Schema;
  * @param baseRevision the revision it was decided on; any other is a conflict
  * @param edit what to do
  */
-public record EditRequest(int baseRevision, EditView edit) {
+public record EditRequest(int baseRevision, @NotNull @Valid EditView edit) {
 
   Edit toCore() {
-    return Required.field("edit", edit).toCore();
+    return edit.toCore();
   }
 
   /** An edit as it is sent, a record a kind. */
@@ -121,60 +124,58 @@ public record EditRequest(int baseRevision, EditView edit) {
   }
 
   /** Takes an item out. */
-  public record RemoveEdit(String itemId) implements EditView {
+  public record RemoveEdit(@NotBlank String itemId) implements EditView {
     @Override
     public Edit toCore() {
-      return new Edit.Remove(Required.field("edit.itemId", itemId));
+      return new Edit.Remove(itemId);
     }
   }
 
   /** Puts a drill in. */
-  public record AddEdit(String drillId) implements EditView {
+  public record AddEdit(@NotBlank String drillId) implements EditView {
     @Override
     public Edit toCore() {
-      return new Edit.Add(Required.field("edit.drillId", drillId));
+      return new Edit.Add(drillId);
     }
   }
 
   /** Puts a drill in an item's place. */
-  public record SwapEdit(String itemId, String drillId) implements EditView {
+  public record SwapEdit(@NotBlank String itemId, @NotBlank String drillId) implements EditView {
     @Override
     public Edit toCore() {
-      return new Edit.Swap(
-          Required.field("edit.itemId", itemId), Required.field("edit.drillId", drillId));
+      return new Edit.Swap(itemId, drillId);
     }
   }
 
   /** Gives an item another amount, in its own unit. */
-  public record DoseEdit(String itemId, int amount) implements EditView {
+  public record DoseEdit(@NotBlank String itemId, int amount) implements EditView {
     @Override
     public Edit toCore() {
-      return new Edit.ChangeDose(Required.field("edit.itemId", itemId), amount);
+      return new Edit.ChangeDose(itemId, amount);
     }
   }
 
   /** Moves an item by so many places, below 0 for earlier. */
-  public record MoveEdit(String itemId, int places) implements EditView {
+  public record MoveEdit(@NotBlank String itemId, int places) implements EditView {
     @Override
     public Edit toCore() {
-      return new Edit.Move(Required.field("edit.itemId", itemId), places);
+      return new Edit.Move(itemId, places);
     }
   }
 
   /** Says what of an item stays. */
-  public record LockEdit(String itemId, Lock lock) implements EditView {
+  public record LockEdit(@NotBlank String itemId, @NotNull Lock lock) implements EditView {
     @Override
     public Edit toCore() {
-      return new Edit.ChangeLock(
-          Required.field("edit.itemId", itemId), Required.field("edit.lock", lock));
+      return new Edit.ChangeLock(itemId, lock);
     }
   }
 
   /** Notes that a finding was seen; {@code finding} is its code. */
-  public record AcknowledgeEdit(String finding) implements EditView {
+  public record AcknowledgeEdit(@NotBlank String finding) implements EditView {
     @Override
     public Edit toCore() {
-      return new Edit.Acknowledge(Required.field("edit.finding", finding));
+      return new Edit.Acknowledge(finding);
     }
   }
 
@@ -187,20 +188,19 @@ public record EditRequest(int baseRevision, EditView edit) {
   }
 
   /** Changes where, with what and how long. */
-  public record CircumstancesEdit(PrescriptionView.CircumstancesView circumstances)
+  public record CircumstancesEdit(@NotNull @Valid PrescriptionView.CircumstancesView circumstances)
       implements EditView {
     @Override
     public Edit toCore() {
-      return new Edit.ChangeCircumstances(
-          Required.field("edit.circumstances", circumstances).toCore());
+      return new Edit.ChangeCircumstances(circumstances.toCore());
     }
   }
 
   /** Changes the school. */
-  public record ApproachEdit(Approach approach) implements EditView {
+  public record ApproachEdit(@NotNull Approach approach) implements EditView {
     @Override
     public Edit toCore() {
-      return new Edit.ChangeApproach(Required.field("edit.approach", approach));
+      return new Edit.ChangeApproach(approach);
     }
   }
 }

@@ -3,6 +3,8 @@ package dev.jubilee.server.prescription;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.edit.Alternatives;
 import dev.jubilee.server.signin.SignedIn;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -22,7 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 class PrescriptionController {
 
   /** For whom and what. */
-  record PrescribeRequest(UUID sessionId, UUID athleteId) {}
+  record PrescribeRequest(@NotNull UUID sessionId, @NotNull UUID athleteId) {}
 
   /** What could stand in an item's place. */
   record AlternativeView(
@@ -43,11 +45,8 @@ class PrescriptionController {
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   PrescriptionView prescribe(
-      @AuthenticationPrincipal SignedIn coach, @RequestBody PrescribeRequest request) {
-    return prescriptions.prescribe(
-        coach,
-        Required.field("sessionId", request.sessionId()),
-        Required.field("athleteId", request.athleteId()));
+      @AuthenticationPrincipal SignedIn coach, @Valid @RequestBody PrescribeRequest request) {
+    return prescriptions.prescribe(coach, request.sessionId(), request.athleteId());
   }
 
   @GetMapping("/{id}")
@@ -59,7 +58,7 @@ class PrescriptionController {
   PrescriptionView editPrescription(
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
-      @RequestBody EditRequest edit) {
+      @Valid @RequestBody EditRequest edit) {
     return prescriptions.edit(coach, id, edit);
   }
 
@@ -68,7 +67,7 @@ class PrescriptionController {
   PlanView previewEdit(
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
-      @RequestBody EditRequest edit) {
+      @Valid @RequestBody EditRequest edit) {
     return prescriptions.preview(coach, id, edit);
   }
 

@@ -9,6 +9,9 @@ import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.server.session.SessionDetails;
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -42,11 +45,11 @@ public record PrescriptionView(
   public record CircumstancesView(
       int minutes,
       boolean fill,
-      Place place,
-      List<Kit> kit,
+      @NotNull Place place,
+      @NotNull @Size(max = 20) List<@NotNull Kit> kit,
       int temperature,
-      ComingFrom arrival,
-      @Schema(nullable = true) ConditionsView conditions) {
+      @NotNull ComingFrom arrival,
+      @Schema(nullable = true) @Valid ConditionsView conditions) {
 
     static CircumstancesView of(Circumstances c) {
       return new CircumstancesView(
@@ -60,9 +63,6 @@ public record PrescriptionView(
     }
 
     Circumstances toCore() {
-      Required.field("circumstances.place", place);
-      Required.field("circumstances.kit", kit);
-      Required.field("circumstances.arrival", arrival);
       Conditions under = conditions == null ? Conditions.USUAL : conditions.toCore();
       return new Circumstances(minutes, fill, place, Set.copyOf(kit), temperature, arrival, under);
     }
@@ -72,7 +72,7 @@ public record PrescriptionView(
   public record ConditionsView(
       int wind,
       boolean wet,
-      Conditions.Surface surface,
+      @NotNull Conditions.Surface surface,
       int waitMinutes,
       int group,
       @Schema(nullable = true) Integer lane,
@@ -90,7 +90,6 @@ public record PrescriptionView(
     }
 
     Conditions toCore() {
-      Required.field("circumstances.conditions.surface", surface);
       return new Conditions(
           wind,
           wet,

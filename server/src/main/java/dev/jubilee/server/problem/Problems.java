@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import dev.jubilee.core.library.LibraryFaultException;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -16,6 +17,8 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.security.core.AuthenticationException;
+import org.springframework.validation.FieldError;
+import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
@@ -33,6 +36,31 @@ public class Problems {
   @ExceptionHandler
   ProblemDetail outOfRange(OutOfRangeException e) {
     return fieldProblem(HttpStatus.UNPROCESSABLE_CONTENT, e.field(), e.getMessage(), e.accepted());
+  }
+
+  /** Every field that is missing, too long or empty. */
+  @ExceptionHandler
+  ProblemDetail invalid(MethodArgumentNotValidException e) {
+    List<FieldError> all = e.getBindingResult().getFieldErrors();
+    List<Map<String, String>> errors =
+        all.stream()
+            // How long it may be says more than that it must not be empty.
+            .filter(f -> !"NotBlank".equals(f.getCode()) || !isToldOtherwise(f, all))
+            .map(f -> Map.of("field", f.getField(), "accepted", "" + f.getDefaultMessage()))
+            .sorted(Comparator.comparing(f -> f.get("field")))
+            .toList();
+    Map<String, String> first = errors.isEmpty() ? Map.of() : errors.get(0);
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(
+            HttpStatus.UNPROCESSABLE_CONTENT,
+            first.get("field") + " must be " + first.get("accepted"));
+    problem.setTitle("Not accepted");
+    problem.setProperty("errors", errors);
+    return problem;
+  }
+
+  private static boolean isToldOtherwise(FieldError error, List<FieldError> all) {
+    return all.stream().anyMatch(f -> !f.equals(error) && f.getField().equals(error.getField()));
   }
 
   /** Every fault of a library, with its line. */

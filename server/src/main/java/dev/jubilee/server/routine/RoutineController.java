@@ -1,8 +1,11 @@
 package dev.jubilee.server.routine;
 
-import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.prescription.Prescriptions.AppliedRoutine;
 import dev.jubilee.server.signin.SignedIn;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -22,10 +25,12 @@ import org.springframework.web.bind.annotation.RestController;
 class RoutineController {
 
   /** What to keep under which name. */
-  record KeepRequest(UUID prescriptionId, String name) {}
+  record KeepRequest(
+      @NotNull UUID prescriptionId,
+      @NotBlank @Size(min = 1, max = 80, message = "{text.length}") String name) {}
 
   /** Whose plan gets the routine; any other base revision is a conflict. */
-  record ApplyRequest(UUID prescriptionId, int baseRevision) {}
+  record ApplyRequest(@NotNull UUID prescriptionId, int baseRevision) {}
 
   private final Routines routines;
 
@@ -41,32 +46,21 @@ class RoutineController {
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   Routines.RoutineView keepRoutine(
-      @AuthenticationPrincipal SignedIn coach, @RequestBody KeepRequest request) {
-    return routines.keep(
-        coach.clubId(),
-        required("prescriptionId", request.prescriptionId()),
-        required("name", request.name()).strip());
+      @AuthenticationPrincipal SignedIn coach, @Valid @RequestBody KeepRequest request) {
+    return routines.keep(coach.clubId(), request.prescriptionId(), request.name().strip());
   }
 
   @PostMapping("/{id}/apply")
   AppliedRoutine applyRoutine(
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
-      @RequestBody ApplyRequest request) {
-    return routines.apply(
-        coach, id, required("prescriptionId", request.prescriptionId()), request.baseRevision());
+      @Valid @RequestBody ApplyRequest request) {
+    return routines.apply(coach, id, request.prescriptionId(), request.baseRevision());
   }
 
   @DeleteMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void forgetRoutine(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
     routines.forget(coach.clubId(), id);
-  }
-
-  private static <T> T required(String field, T value) {
-    if (value == null) {
-      throw new OutOfRangeException(field, "missing", "a value");
-    }
-    return value;
   }
 }

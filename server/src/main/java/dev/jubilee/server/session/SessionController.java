@@ -1,6 +1,7 @@
 package dev.jubilee.server.session;
 
 import dev.jubilee.server.signin.SignedIn;
+import jakarta.validation.Valid;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -38,7 +39,7 @@ class SessionController {
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   SessionView createSession(
-      @AuthenticationPrincipal SignedIn coach, @RequestBody SessionDetails details) {
+      @AuthenticationPrincipal SignedIn coach, @Valid @RequestBody SessionDetails details) {
     return sessions.create(coach.clubId(), details);
   }
 
@@ -47,7 +48,7 @@ class SessionController {
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
       @RequestParam long version,
-      @RequestBody SessionDetails details) {
+      @Valid @RequestBody SessionDetails details) {
     return sessions.change(coach.clubId(), id, version, details);
   }
 }

@@ -13,6 +13,8 @@ import dev.jubilee.core.shorthand.Shorthand;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -29,19 +31,23 @@ import java.util.UUID;
  * @param kit at hand; the place's usual kit when absent
  */
 public record SessionDetails(
-    LocalDateTime startsAt,
-    Sport sport,
-    SessionKind kind,
-    String title,
+    @NotNull LocalDateTime startsAt,
+    @NotNull Sport sport,
+    @NotNull SessionKind kind,
+    @NotNull String title,
     @Schema(nullable = true) Double effortMetres,
     @Schema(nullable = true) Double effortSeconds,
     @Schema(nullable = true) Stroke stroke,
-    Place place,
+    @NotNull Place place,
     int minutes,
     int temperature,
-    ComingFrom arrival,
-    @Schema(nullable = true) List<Kit> kit,
-    List<UUID> athleteIds) {
+    @NotNull ComingFrom arrival,
+    @Schema(nullable = true) @Size(max = 20) List<@NotNull Kit> kit,
+    @Size(max = 500) List<@NotNull UUID> athleteIds) {
+
+  public SessionDetails {
+    athleteIds = athleteIds == null ? List.of() : athleteIds;
+  }
 
   /**
    * The session as core knows it.
@@ -49,10 +55,6 @@ public record SessionDetails(
    * @throws OutOfRangeException naming the field and what would be accepted
    */
   public Session toCore() {
-    require("startsAt", startsAt);
-    require("sport", sport);
-    require("kind", kind);
-    require("title", title);
     Optional<Duration> effortTime =
         Optional.ofNullable(effortSeconds).map(s -> Duration.ofMillis(Math.round(s * 1000)));
     ParseResult reading = Shorthand.read(title, sport);
@@ -100,15 +102,7 @@ public record SessionDetails(
 
   /** What the warm-up finds unless the coach says otherwise. */
   public Circumstances circumstances() {
-    require("place", place);
-    require("arrival", arrival);
     Set<Kit> atHand = kit == null ? place.usualKit() : Set.copyOf(kit);
     return new Circumstances(minutes, false, place, atHand, temperature, arrival);
-  }
-
-  private static void require(String field, Object value) {
-    if (value == null) {
-      throw new OutOfRangeException(field, "missing", "a value");
-    }
   }
 }

@@ -1,6 +1,5 @@
 package dev.jubilee.server.session;
 
-import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.shorthand.ParseResult;
 import dev.jubilee.core.shorthand.SessionClassification;
@@ -12,6 +11,8 @@ import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
 import io.swagger.v3.oas.annotations.media.ArraySchema;
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -24,7 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 class ShorthandController {
 
   /** A text and the sport that decides what bare figures mean. */
-  record Written(String text, Sport sport) {}
+  record Written(@NotNull String text, @NotNull Sport sport) {}
 
   /**
    * How it was understood.
@@ -72,14 +73,7 @@ class ShorthandController {
   record WrittenFault(int from, int to, String what, String suggestion) {}
 
   @PostMapping
-  Understood understand(@RequestBody Written written) {
-    if (written.text() == null) {
-      throw new OutOfRangeException(
-          "text", "missing", "up to " + Shorthand.LONGEST + " characters");
-    }
-    if (written.sport() == null) {
-      throw new OutOfRangeException("sport", "missing", "RUN, RIDE, ROW or SWIM");
-    }
+  Understood understand(@Valid @RequestBody Written written) {
     ParseResult reading = Shorthand.read(written.text(), written.sport());
     Sport sport = reading.outline().sport().orElse(written.sport());
     SessionClassification judgement = SessionClassification.of(reading.outline(), sport);

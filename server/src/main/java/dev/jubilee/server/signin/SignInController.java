@@ -1,9 +1,11 @@
 package dev.jubilee.server.signin;
 
-import dev.jubilee.core.quantity.OutOfRangeException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Locale;
 import org.springframework.http.HttpStatus;
@@ -26,7 +28,9 @@ import org.springframework.web.bind.annotation.RestController;
 class SignInController {
 
   /** What one signs in with. */
-  record Credentials(String email, String password) {}
+  record Credentials(
+      @NotBlank @Size(min = 1, max = 200, message = "{text.length}") String email,
+      @NotBlank @Size(min = 1, max = 200, message = "{text.length}") String password) {}
 
   private final SignIns signIns;
   private final SecurityContextRepository contexts;
@@ -38,11 +42,11 @@ class SignInController {
 
   @PostMapping("/sign-in")
   SignIns.Me signIn(
-      @RequestBody Credentials credentials,
+      @Valid @RequestBody Credentials credentials,
       HttpServletRequest request,
       HttpServletResponse response) {
-    String email = required("email", credentials.email()).strip().toLowerCase(Locale.ROOT);
-    String password = required("password", credentials.password());
+    String email = credentials.email().strip().toLowerCase(Locale.ROOT);
+    String password = credentials.password();
     SignedIn signedIn = signIns.require(email, password);
     remember(signedIn, request, response);
     return signIns.me(signedIn);
@@ -75,12 +79,5 @@ class SignInController {
             signedIn, null, List.of(new SimpleGrantedAuthority("COACH"))));
     SecurityContextHolder.setContext(context);
     contexts.saveContext(context, request, response);
-  }
-
-  private static String required(String field, String value) {
-    if (value == null || value.isBlank() || value.length() > 200) {
-      throw new OutOfRangeException(field, "empty or too long", "1 to 200 characters");
-    }
-    return value;
   }
 }
