@@ -14,8 +14,8 @@ const PROFILE: AthleteProfile = {
   restingHeartRate: 52,
   maximumHeartRate: null,
   results: [{ kind: "ROW_2K", seconds: 480, takenOn: "2026-10-01", setting: "FAIR" }],
-  limits: [{ region: "ACHILLES", severity: "SORE" }],
-  avoidances: ["FLOOR_WORK"],
+  restrictions: [{ region: "ACHILLES", severity: "SORE" }],
+  contraindications: ["FLOOR_WORK"],
   deconditioned: false,
   mastery: { "a-series": 2 },
 };
@@ -61,8 +61,8 @@ describe("the form of an athlete", () => {
       restingHeartRate: null,
       maximumHeartRate: null,
       results: [{ kind: "ROW_2K", seconds: 480.5, takenOn: null, setting: "FAIR" }],
-      limits: [{ region: "CALVES", severity: "STIFF" }],
-      avoidances: ["FLOOR_WORK"],
+      restrictions: [{ region: "CALVES", severity: "STIFF" }],
+      contraindications: ["FLOOR_WORK"],
       deconditioned: false,
       mastery: {},
     });
@@ -113,7 +113,7 @@ describe("the form of an athlete", () => {
     await userEvent.click(screen.getAllByRole("button", { name: "Remove" })[1] as HTMLElement);
     await press("Save");
     await waitFor(() => expect(asked).toHaveLength(1));
-    expect(asked[0]?.body).toMatchObject({ limits: [{ region: "HIPS", severity: "STIFF" }] });
+    expect(asked[0]?.body).toMatchObject({ restrictions: [{ region: "HIPS", severity: "STIFF" }] });
     expect((asked[0]?.body as AthleteProfile).results).toHaveLength(1);
   });
 

@@ -28,7 +28,7 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
     defaultValues: athlete ? fieldsOf(athlete.profile) : NOBODY,
   });
   const results = useFieldArray({ control, name: "results" });
-  const limits = useFieldArray({ control, name: "limits" });
+  const restrictions = useFieldArray({ control, name: "restrictions" });
 
   const save = useMutation({
     mutationFn: (body: AthleteProfile) =>
@@ -106,12 +106,12 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
         title="Aches and stiffness"
         hint="Stiff gets extra range, sore is not loaded, painful is left alone."
       />
-      {limits.fields.map(({ id }, i) => (
+      {restrictions.fields.map(({ id }, i) => (
         <Flex key={id} gap="3" mb="2" align="flex-end" wrap="wrap">
           <Box w="220px">
             <FormSelect
               label="Region"
-              name={`limits.${i}.region`}
+              name={`restrictions.${i}.region`}
               options={REGIONS}
               control={control}
             />
@@ -119,17 +119,17 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
           <Box w="190px">
             <FormSelect
               label="How"
-              name={`limits.${i}.severity`}
+              name={`restrictions.${i}.severity`}
               options={SEVERITIES}
               control={control}
             />
           </Box>
-          <Button variant="ghost" onClick={() => limits.remove(i)}>
+          <Button variant="ghost" onClick={() => restrictions.remove(i)}>
             Remove
           </Button>
         </Flex>
       ))}
-      <Button onClick={() => limits.append({ region: "CALVES", severity: "STIFF" })}>
+      <Button onClick={() => restrictions.append({ region: "CALVES", severity: "STIFF" })}>
         Add a region
       </Button>
 
@@ -137,7 +137,7 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
       <FormMany
         label="Leave out"
         isLabelHidden
-        name="avoidances"
+        name="contraindications"
         options={AVOIDANCES}
         control={control}
       />

@@ -57,10 +57,10 @@ export function AthletesPage() {
 }
 
 function summary(profile: AthleteProfile): string {
-  const limits = profile.limits.map(
+  const restrictions = profile.restrictions.map(
     (l) => `${l.severity.toLowerCase()} ${regionInSentence(l.region)}`,
   );
-  const parts = [SPORTS[profile.sport], profile.level.toLowerCase(), ...limits];
+  const parts = [SPORTS[profile.sport], profile.level.toLowerCase(), ...restrictions];
   if (profile.deconditioned) parts.push("back after a lay-off");
   if (profile.results.length === 0) parts.push("no result yet");
   return parts.join(" · ");

@@ -1,5 +1,5 @@
 // An athlete as the form holds one: figures as they are typed.
-import type { AthleteProfile, LimitInput } from "../api/types";
+import type { AthleteProfile, RestrictionInput } from "../api/types";
 import { draftOf, resultOf, type ResultDraft } from "./results";
 
 export interface AthleteFields {
@@ -10,8 +10,8 @@ export interface AthleteFields {
   restingHeartRate: string;
   maximumHeartRate: string;
   results: ResultDraft[];
-  limits: LimitInput[];
-  avoidances: AthleteProfile["avoidances"];
+  restrictions: RestrictionInput[];
+  contraindications: AthleteProfile["contraindications"];
   deconditioned: boolean;
 }
 
@@ -23,19 +23,19 @@ export const NOBODY: AthleteFields = {
   restingHeartRate: "",
   maximumHeartRate: "",
   results: [],
-  limits: [],
-  avoidances: [],
+  restrictions: [],
+  contraindications: [],
   deconditioned: false,
 };
 
 export function fieldsOf(profile: AthleteProfile): AthleteFields {
-  const { name, sport, level, limits, avoidances, deconditioned } = profile;
+  const { name, sport, level, restrictions, contraindications, deconditioned } = profile;
   return {
     name,
     sport,
     level,
-    limits,
-    avoidances,
+    restrictions,
+    contraindications,
     deconditioned,
     age: String(profile.age),
     restingHeartRate: profile.restingHeartRate?.toString() ?? "",

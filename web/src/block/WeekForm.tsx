@@ -10,7 +10,7 @@ import {
 import type { AthleteView, BlockDefinition } from "../api/types";
 import { FormNumber, FormSelect, FormText, SelectField } from "../shared/fields";
 import { usePlaces } from "../shared/places";
-import { ARRIVALS, PLACES, SPORTS } from "../shared/words";
+import { COMING_FROM, PLACES, SPORTS } from "../shared/words";
 import { DAYS, nextSession, onGroup, onSport } from "./week";
 
 interface Props {
@@ -99,7 +99,12 @@ function PatternRow({
       <FormSelect label="Place" name={name("place")} options={PLACES} control={control} />
       <FormNumber label="Minutes" name={name("minutes")} control={control} />
       <FormNumber label="°C" inputMode="text" name={name("temperature")} control={control} />
-      <FormSelect label="Coming from" name={name("arrival")} options={ARRIVALS} control={control} />
+      <FormSelect
+        label="Coming from"
+        name={name("comingFrom")}
+        options={COMING_FROM}
+        control={control}
+      />
       <Button type="button" size="sm" aria-label={`Remove ${p.shorthand}`} onClick={onRemove}>
         ×
       </Button>

@@ -33,7 +33,7 @@ export function nextSession(
     place: places.usual(sport),
     minutes: 30,
     temperature: 10,
-    arrival: "DESK",
+    comingFrom: "DESK",
   };
 }
 

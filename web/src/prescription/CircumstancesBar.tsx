@@ -6,7 +6,7 @@ import type { Circumstances, Conditions, Kit } from "../api/types";
 import { SelectField, TextField, CheckboxField } from "../shared/fields";
 import { forecastQuery, forecastWords } from "../shared/forecast";
 import { usePlaces } from "../shared/places";
-import { ARRIVALS, KITS, PLACES, SURFACES } from "../shared/words";
+import { COMING_FROM, KITS, PLACES, SURFACES } from "../shared/words";
 import type { Edit } from "./usePlan";
 
 interface Props {
@@ -91,9 +91,9 @@ export const CircumstancesBar = memo(function CircumstancesBar({
         <Box w="140px">
           <SelectField
             label="Coming from"
-            value={c.arrival}
-            options={ARRIVALS}
-            onChange={(arrival) => change({ arrival })}
+            value={c.comingFrom}
+            options={COMING_FROM}
+            onChange={(comingFrom) => change({ comingFrom })}
           />
         </Box>
         <Button

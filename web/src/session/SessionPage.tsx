@@ -11,7 +11,7 @@ import { FormMany, FormSelect, FormText, SelectField, TextField } from "../share
 import { forecastQuery } from "../shared/forecast";
 import { showRefused } from "../shared/forms";
 import { usePlaces } from "../shared/places";
-import { ARRIVALS, KINDS, PLACES, SPORTS } from "../shared/words";
+import { COMING_FROM, KINDS, PLACES, SPORTS } from "../shared/words";
 import { Whiteboard } from "./Whiteboard";
 import { WrittenLines } from "./WrittenLines";
 
@@ -34,7 +34,7 @@ interface SessionFields {
   minutes: string;
   /** Empty until it is typed: the forecast holds. */
   temperature: string;
-  arrival: SessionDetails["arrival"];
+  comingFrom: SessionDetails["comingFrom"];
   athleteIds: string[];
 }
 
@@ -54,7 +54,7 @@ export function SessionPage({ today }: { today: string }) {
       place: "",
       minutes: "30",
       temperature: "",
-      arrival: "MOVING",
+      comingFrom: "MOVING",
       athleteIds: [],
     },
   });
@@ -91,7 +91,7 @@ export function SessionPage({ today }: { today: string }) {
             place,
             minutes: Math.round(Number(fields.minutes)),
             temperature: Math.round(Number(temperature)),
-            arrival: fields.arrival,
+            comingFrom: fields.comingFrom,
             kit: null,
             athleteIds: fields.athleteIds,
           },
@@ -174,7 +174,12 @@ export function SessionPage({ today }: { today: string }) {
             error={formState.errors.temperature?.message}
             hint={isForecast && forecast.data ? `forecast ${forecast.data.source}` : undefined}
           />
-          <FormSelect label="Coming from" name="arrival" options={ARRIVALS} control={control} />
+          <FormSelect
+            label="Coming from"
+            name="comingFrom"
+            options={COMING_FROM}
+            control={control}
+          />
           {sport === "SWIM" && (
             <SelectField
               label="Stroke"

@@ -2,8 +2,8 @@ import { describe, expect, it } from "vitest";
 import type { Target } from "../api/types";
 import { clock, figures, parseClock, say } from "./units";
 
-const target = (gauge: Target["gauge"], value: number): Target => ({
-  gauge,
+const target = (metric: Target["metric"], value: number): Target => ({
+  metric,
   value,
   perceivedExertion: 3,
   percentOfTop: 50,

@@ -55,7 +55,7 @@ const SURE = 0.03;
 export function figures(target: Target, inMiles = measures() === "MILES"): Figure {
   const isUnsure = target.spread >= SURE;
   const more = heart(target);
-  switch (target.gauge) {
+  switch (target.metric) {
     case "PACE":
       return inMiles ? pace(target, MILE, "/mile") : pace(target, 1000, "/km");
     case "SWIM_PACE":

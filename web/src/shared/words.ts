@@ -1,6 +1,6 @@
 // The server's names in the words of the trade.
 import type {
-  Arrival,
+  ComingFrom,
   Block,
   Finding,
   Kind,
@@ -41,7 +41,7 @@ export const PLACES: Record<Place, string> = {
   CAR_PARK: "Car park",
 };
 
-export const ARRIVALS: Record<Arrival, string> = {
+export const COMING_FROM: Record<ComingFrom, string> = {
   MOVING: "moving about",
   BED: "bed",
   DESK: "a desk",

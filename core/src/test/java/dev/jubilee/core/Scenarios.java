@@ -24,7 +24,7 @@ import java.util.Set;
 public final class Scenarios {
   private Scenarios() {}
 
-  public static Athlete athlete(Level level, Restriction... limits) {
+  public static Athlete athlete(Level level, Restriction... restrictions) {
     return new Athlete(
         level,
         30,
@@ -35,7 +35,7 @@ public final class Scenarios {
             new TestResult.ThresholdPower(240),
             new TestResult.Row2k(Duration.ofSeconds(480)),
             new TestResult.SwimPair(Duration.ofSeconds(360), Duration.ofSeconds(170))),
-        List.of(limits),
+        List.of(restrictions),
         Set.of(),
         false,
         Map.of());
@@ -76,9 +76,9 @@ public final class Scenarios {
   }
 
   public static PrescriptionRequest request(
-      Sport sport, SessionKind kind, Level level, int minutes, Restriction... limits) {
+      Sport sport, SessionKind kind, Level level, int minutes, Restriction... restrictions) {
     return PrescriptionRequest.of(
-        athlete(level, limits), session(sport, kind), at(Place.usual(sport), minutes));
+        athlete(level, restrictions), session(sport, kind), at(Place.usual(sport), minutes));
   }
 
   public static Plan plan(PrescriptionRequest request) {

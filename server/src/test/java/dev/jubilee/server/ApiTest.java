@@ -396,7 +396,7 @@ class ApiTest {
         + maximum
         + ",\"results\":["
         + (result == null ? "" : result)
-        + "],\"limits\":[],\"avoidances\":[],"
+        + "],\"restrictions\":[],\"contraindications\":[],"
         + "\"deconditioned\":false,\"mastery\":{}}";
   }
 }

@@ -27,12 +27,12 @@ class BadInputTest {
   }
 
   private static final String ATHLETE =
-      "{'name':'Bad Input','sport':'RUN','level':'NOVICE','age':30,'results':[],'limits':[],"
-          + "'avoidances':[],'deconditioned':false,'mastery':{}}";
+      "{'name':'Bad Input','sport':'RUN','level':'NOVICE','age':30,'results':[],'restrictions':[],"
+          + "'contraindications':[],'deconditioned':false,'mastery':{}}";
 
   private static final String SESSION =
       "{'startsAt':'2096-07-01T17:30:00','sport':'RUN','kind':'EASY','title':'easy 40 min',"
-          + "'place':'TRACK','minutes':30,'temperature':10,'arrival':'BED','kit':[],"
+          + "'place':'TRACK','minutes':30,'temperature':10,'comingFrom':'BED','kit':[],"
           + "'athleteIds':[]}";
 
   private static final String BLOCK =
@@ -54,10 +54,10 @@ class BadInputTest {
         "athletes | 'level':'NOVICE' | 'level':null | level | a value",
         "athletes | 'results':[] | 'results':[null] | results[0] | a value",
         "athletes | 'results':[] | 'results':[{}] | results[0].kind | a value",
-        "athletes | 'limits':[] | 'limits':[null] | limits[0] | a value",
-        "athletes | 'limits':[] | 'limits':[{'region':'HIPS'}] | limits[0].severity | a value",
-        "athletes | 'avoidances':[] | 'avoidances':[null] | avoidances[0] | a value",
-        "athletes | 'avoidances':[] | 'avoidances':['NAPS'] | avoidances[0] | one of CONTACTS,",
+        "athletes | 'restrictions':[] | 'restrictions':[null] | restrictions[0] | a value",
+        "athletes | 'restrictions':[] | 'restrictions':[{'region':'HIPS'}] | restrictions[0].severity | a value",
+        "athletes | 'contraindications':[] | 'contraindications':[null] | contraindications[0] | a value",
+        "athletes | 'contraindications':[] | 'contraindications':['NAPS'] | contraindications[0] | one of CONTACTS,",
         "athletes | 'mastery':{} | 'mastery':{'squat':null} | mastery[squat] | a value",
         "sessions | 'kind':'EASY' | 'kind':null | kind | a value",
         "sessions | 'title':'easy 40 min' | 'title':null | title | a value",
@@ -137,11 +137,11 @@ class BadInputTest {
   @Test
   void anAthleteWithoutListsIsShownWithEmptyOnes() throws Exception {
     String bare =
-        "{'name':'Bare Bones','sport':'ROW','level':'NOVICE','age':41,'deconditioned':false,'limits':null}";
+        "{'name':'Bare Bones','sport':'ROW','level':'NOVICE','age':41,'deconditioned':false,'restrictions':null}";
     HttpResponse<String> made = coach.post("/api/athletes", bare.replace('\'', '"'));
     assertThat(made.statusCode()).as(made.body()).isEqualTo(201);
     JsonNode profile = JSON.readTree(made.body()).get("profile");
-    for (String list : List.of("results", "limits", "avoidances", "mastery")) {
+    for (String list : List.of("results", "restrictions", "contraindications", "mastery")) {
       assertThat(profile.get(list).isEmpty()).as(list).isTrue();
     }
   }

@@ -176,7 +176,8 @@ class BlockApiTest {
         .put("step", 2)
         .put("monday", "" + START);
     assertRefused(unknown, "wishes[0].ladder", "the id of a ladder");
-    for (String part : List.of("place", "arrival", "group", "shorthand", "sport", "day", "time")) {
+    for (String part :
+        List.of("place", "comingFrom", "group", "shorthand", "sport", "day", "time")) {
       ObjectNode without = definition(1, 3);
       ((ObjectNode) without.at("/pattern/1")).putNull(part);
       assertRefused(without, "pattern[1]." + part, "a value");
@@ -383,7 +384,7 @@ class BlockApiTest {
           "{\"name\":\"Runner "
               + athletes++
               + "\",\"sport\":\"RUN\",\"level\":\"INTERMEDIATE\",\"age\":30,\"results\":[],"
-              + "\"limits\":[],\"avoidances\":[],\"deconditioned\":false,\"mastery\":{}}";
+              + "\"restrictions\":[],\"contraindications\":[],\"deconditioned\":false,\"mastery\":{}}";
       ids.add(JSON.readTree(coach.post("/api/athletes", athlete).body()).get("id").asString());
     }
     for (String[] session :
@@ -400,7 +401,7 @@ class BlockApiTest {
           .put("place", "TRACK")
           .put("minutes", 35)
           .put("temperature", 12)
-          .put("arrival", "DESK");
+          .put("comingFrom", "DESK");
     }
     return definition;
   }

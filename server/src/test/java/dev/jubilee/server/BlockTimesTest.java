@@ -99,8 +99,8 @@ class BlockTimesTest {
     for (int i = 0; i < IN_EACH_SPORT; i++) {
       String athlete =
           """
-          {"name": "%s %d", "sport": "%s", "level": "%s", "age": 30, "results": [], "limits": [],
-           "avoidances": [], "deconditioned": false, "mastery": {}}"""
+          {"name": "%s %d", "sport": "%s", "level": "%s", "age": 30, "results": [], "restrictions": [],
+           "contraindications": [], "deconditioned": false, "mastery": {}}"""
               .formatted(sport, i, sport, LEVELS.get(i % LEVELS.size()));
       ids.add(JSON.readTree(coach.post("/api/athletes", athlete).body()).get("id").asString());
     }
@@ -117,7 +117,7 @@ class BlockTimesTest {
           .put("place", placeAndSessions.get(0))
           .put("minutes", 30)
           .put("temperature", 10)
-          .put("arrival", "MOVING");
+          .put("comingFrom", "MOVING");
     }
   }
 

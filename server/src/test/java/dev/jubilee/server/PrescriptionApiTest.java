@@ -52,8 +52,8 @@ class PrescriptionApiTest {
         .put("kind", "RUN_RACE")
         .put("metres", 5000)
         .put("seconds", 1200);
-    profile.putArray("limits");
-    profile.putArray("avoidances");
+    profile.putArray("restrictions");
+    profile.putArray("contraindications");
     profile.putObject("mastery");
     return read(coach.post("/api/athletes", "" + profile));
   }
@@ -68,7 +68,7 @@ class PrescriptionApiTest {
             .put("place", "TRACK")
             .put("minutes", 40)
             .put("temperature", 12)
-            .put("arrival", "MOVING");
+            .put("comingFrom", "MOVING");
     details.putArray("athleteIds").add(athlete.get("id").asString());
     return read(coach.post("/api/sessions", "" + details));
   }
@@ -96,7 +96,7 @@ class PrescriptionApiTest {
     assertThat(before.at("/plan/contacts").asInt()).isPositive();
 
     ObjectNode sore = (ObjectNode) athlete.get("profile").deepCopy();
-    sore.withArray("/limits").addObject().put("region", "ACHILLES").put("severity", "SORE");
+    sore.withArray("/restrictions").addObject().put("region", "ACHILLES").put("severity", "SORE");
     read(coach.put("/api/athletes/" + athlete.get("id").asString() + "?version=0", "" + sore));
     assertThat(read(coach.get(path(before))).get("plan"))
         .as("a plan is what was prescribed, until it is refreshed")

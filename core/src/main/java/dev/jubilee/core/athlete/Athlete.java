@@ -17,8 +17,8 @@ import java.util.Set;
  * @param restingHeartRate beats/min, if known
  * @param maximumHeartRate beats/min, if measured
  * @param results the latest result of each kind, newest first
- * @param limits at most one a region
- * @param avoidances what must never be given
+ * @param restrictions at most one a region
+ * @param contraindications what must never be given
  * @param deconditioned back after a long lay-off or carrying much weight: the easier rung
  *     everywhere
  * @param mastery highest mastered rung by ladder id, where the coach has said so; else by level
@@ -29,16 +29,16 @@ public record Athlete(
     Optional<Integer> restingHeartRate,
     Optional<Integer> maximumHeartRate,
     List<TestResult> results,
-    List<Restriction> limits,
-    Set<Contraindication> avoidances,
+    List<Restriction> restrictions,
+    Set<Contraindication> contraindications,
     boolean deconditioned,
     Map<String, Integer> mastery) {
 
   public Athlete {
     Bounds.within("age", ageYears, 8, 95, "years");
     results = List.copyOf(results);
-    limits = List.copyOf(limits);
-    avoidances = Set.copyOf(avoidances);
+    restrictions = List.copyOf(restrictions);
+    contraindications = Set.copyOf(contraindications);
     mastery = Map.copyOf(mastery);
     // Built for its checks: impossible heart rates are refused where they enter.
     if (restingHeartRate.isPresent() || maximumHeartRate.isPresent()) {
@@ -46,7 +46,7 @@ public record Athlete(
     }
   }
 
-  /** With other limits and mastery. */
+  /** With other restrictions and mastery. */
   public Athlete with(List<Restriction> newLimits, Map<String, Integer> newMastery) {
     return new Athlete(
         level,
@@ -55,13 +55,16 @@ public record Athlete(
         maximumHeartRate,
         results,
         newLimits,
-        avoidances,
+        contraindications,
         deconditioned,
         newMastery);
   }
 
   public Optional<Restriction.Severity> limitOf(BodyRegion region) {
-    return limits.stream().filter(l -> l.region() == region).map(Restriction::severity).findFirst();
+    return restrictions.stream()
+        .filter(l -> l.region() == region)
+        .map(Restriction::severity)
+        .findFirst();
   }
 
   public boolean has(BodyRegion region, Restriction.Severity atLeast) {

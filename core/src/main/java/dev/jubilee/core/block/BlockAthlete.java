@@ -101,22 +101,22 @@ public record BlockAthlete(
 
   /** The athlete as in a week: on these rungs, with what hurts on that day. */
   Athlete on(LocalDate date, Athlete asOfThen, Map<String, Integer> rungs) {
-    List<Restriction> limits = new ArrayList<>(asOfThen.limits());
+    List<Restriction> restrictions = new ArrayList<>(asOfThen.restrictions());
     for (Interruption pain : interruptions) {
       if (pain.kind() != Interruption.Kind.PAIN || !pain.holds(date)) {
         continue;
       }
       BodyRegion region = pain.region().orElseThrow();
       // What was only stiff before counts as sore now; what is worse stays so.
-      limits.removeIf(
+      restrictions.removeIf(
           l -> l.region() == region && l.severity().compareTo(Restriction.Severity.SORE) < 0);
-      if (limits.stream().noneMatch(l -> l.region() == region)) {
-        limits.add(new Restriction(region, Restriction.Severity.SORE));
+      if (restrictions.stream().noneMatch(l -> l.region() == region)) {
+        restrictions.add(new Restriction(region, Restriction.Severity.SORE));
       }
     }
     Map<String, Integer> mastery = new HashMap<>(asOfThen.mastery());
     mastery.putAll(rungs);
-    return asOfThen.with(limits, mastery);
+    return asOfThen.with(restrictions, mastery);
   }
 
   /** A drill of the rung that the athlete may be led to: at most one grade above their level. */
@@ -126,6 +126,6 @@ public record BlockAthlete(
     Map<String, Integer> mastery = new HashMap<>(athlete.mastery());
     drill.rung().ifPresent(r -> mastery.put(r.ladder(), r.step()));
     return ceiling.atLeast(drill.level())
-        && Eligibility.isFor(drill, athlete.with(athlete.limits(), mastery));
+        && Eligibility.isFor(drill, athlete.with(athlete.restrictions(), mastery));
   }
 }

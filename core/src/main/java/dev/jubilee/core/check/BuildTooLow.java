@@ -31,7 +31,7 @@ final class BuildTooLow extends Check {
         build
             .get(build.size() - 1)
             .target()
-            .filter(t -> t.gauge() == TargetMetric.FEEL)
+            .filter(t -> t.metric() == TargetMetric.FEEL)
             .isPresent();
     if (isByFeel || top >= plan.demand().buildTop().points() - SEEN) {
       return List.of();

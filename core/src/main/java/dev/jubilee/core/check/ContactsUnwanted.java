@@ -19,7 +19,7 @@ final class ContactsUnwanted extends ItemCheck {
   Optional<Finding> examine(Plan plan, PlanItem item, Drill drill) {
     Session session = plan.request().session();
     boolean isUnwanted =
-        plan.request().athlete().avoidances().contains(Contraindication.CONTACTS)
+        plan.request().athlete().contraindications().contains(Contraindication.CONTACTS)
             || (session.sport() != Sport.RUN && session.kind() != SessionKind.JUMPS);
     return removableIf(
         drill.contacts() > 0 && isUnwanted,

@@ -15,7 +15,7 @@ final class HurtRegion extends Check {
   @Override
   List<Finding> examine(Plan plan) {
     List<Finding> findings = new ArrayList<>();
-    for (Restriction limit : plan.request().athlete().limits()) {
+    for (Restriction limit : plan.request().athlete().restrictions()) {
       if (limit.severity() == Restriction.Severity.HURT) {
         boolean isLoaded =
             isHard(plan) && LoadedRegions.of(plan.request().session()).contains(limit.region());

@@ -23,7 +23,7 @@ final class LoadsSoreRegion extends Check {
       if (item.block() == WarmUpPart.BUILD || drill.isEmpty()) {
         continue;
       }
-      for (Restriction limit : plan.request().athlete().limits()) {
+      for (Restriction limit : plan.request().athlete().restrictions()) {
         if (isAgainst(drill.get(), limit)) {
           findings.add(
               removable(

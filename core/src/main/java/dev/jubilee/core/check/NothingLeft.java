@@ -30,7 +30,7 @@ final class NothingLeft extends Check {
         : List.of(finding("No drill is left to choose for this athlete here.", reason(plan)));
   }
 
-  /** The limits that rule out most, as phrases. */
+  /** The restrictions that rule out most, as phrases. */
   private static String reason(Plan plan) {
     Map<String, Integer> against = new TreeMap<>();
     for (Drill drill : plan.library().drills()) {

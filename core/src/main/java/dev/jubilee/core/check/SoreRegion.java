@@ -17,7 +17,7 @@ final class SoreRegion extends Check {
   List<Finding> examine(Plan plan) {
     List<Finding> findings = new ArrayList<>();
     Session session = plan.request().session();
-    for (Restriction limit : plan.request().athlete().limits()) {
+    for (Restriction limit : plan.request().athlete().restrictions()) {
       if (limit.severity() == Restriction.Severity.SORE
           && isHard(plan)
           && LoadedRegions.of(session).contains(limit.region())) {

@@ -79,7 +79,7 @@ public final class Eligibility {
   }
 
   static Optional<String> againstAthlete(Drill drill, Athlete athlete) {
-    for (Restriction limit : athlete.limits()) {
+    for (Restriction limit : athlete.restrictions()) {
       boolean loads = drill.loads().contains(limit.region());
       boolean works = drill.regions().contains(limit.region());
       if (limit.severity() == Restriction.Severity.HURT && (loads || works)) {
@@ -89,15 +89,15 @@ public final class Eligibility {
         return Optional.of("loads the sore " + limit.region().words());
       }
     }
-    if (drill.contacts() > 0 && athlete.avoidances().contains(Contraindication.CONTACTS)) {
+    if (drill.contacts() > 0 && athlete.contraindications().contains(Contraindication.CONTACTS)) {
       return Optional.of("has ground contacts, which this athlete must avoid");
     }
     if (drill.position() == Position.FLOOR
-        && athlete.avoidances().contains(Contraindication.FLOOR_WORK)) {
+        && athlete.contraindications().contains(Contraindication.FLOOR_WORK)) {
       return Optional.of("is done on the floor, which this athlete must avoid");
     }
     if (drill.loads().contains(BodyRegion.WRISTS)
-        && athlete.avoidances().contains(Contraindication.WRIST_LOADING)) {
+        && athlete.contraindications().contains(Contraindication.WRIST_LOADING)) {
       return Optional.of("loads the wrists, which this athlete must avoid");
     }
     if (!withinMastery(drill, athlete)) {

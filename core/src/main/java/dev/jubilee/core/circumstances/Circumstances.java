@@ -14,7 +14,7 @@ import java.util.Set;
  * @param place where
  * @param kit what is at hand
  * @param temperature air, −30 to 45 °C
- * @param arrival what the athlete comes from
+ * @param comingFrom what the athlete comes from
  * @param conditions weather, ground, wait and company
  */
 public record Circumstances(
@@ -23,7 +23,7 @@ public record Circumstances(
     Place place,
     Set<Kit> kit,
     int temperature,
-    ComingFrom arrival,
+    ComingFrom comingFrom,
     Conditions conditions) {
   public static final int LEAST_MINUTES = 3;
   public static final int MOST_MINUTES = 60;
@@ -52,8 +52,13 @@ public record Circumstances(
 
   /** Under usual conditions. */
   public Circumstances(
-      int minutes, boolean fill, Place place, Set<Kit> kit, int temperature, ComingFrom arrival) {
-    this(minutes, fill, place, kit, temperature, arrival, Conditions.USUAL);
+      int minutes,
+      boolean fill,
+      Place place,
+      Set<Kit> kit,
+      int temperature,
+      ComingFrom comingFrom) {
+    this(minutes, fill, place, kit, temperature, comingFrom, Conditions.USUAL);
   }
 
   /** Longest straight that may be moved along at speed. */
@@ -78,14 +83,14 @@ public record Circumstances(
   }
 
   public Circumstances withMinutes(int newMinutes) {
-    return new Circumstances(newMinutes, fill, place, kit, temperature, arrival, conditions);
+    return new Circumstances(newMinutes, fill, place, kit, temperature, comingFrom, conditions);
   }
 
   public Circumstances with(Conditions other) {
-    return new Circumstances(minutes, fill, place, kit, temperature, arrival, other);
+    return new Circumstances(minutes, fill, place, kit, temperature, comingFrom, other);
   }
 
   public Circumstances filled(boolean newFill) {
-    return new Circumstances(minutes, newFill, place, kit, temperature, arrival, conditions);
+    return new Circumstances(minutes, newFill, place, kit, temperature, comingFrom, conditions);
   }
 }

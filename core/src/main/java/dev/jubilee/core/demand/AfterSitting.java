@@ -10,7 +10,7 @@ final class AfterSitting implements Adjustment {
 
   @Override
   public DemandDraft adjust(DemandDraft draft, DemandContext context) {
-    ComingFrom from = context.circumstances().arrival();
+    ComingFrom from = context.circumstances().comingFrom();
     if (from == ComingFrom.MOVING) {
       return draft;
     }

@@ -21,7 +21,7 @@ public final class Contacts {
     if (!lands
         || session.kind() == SessionKind.GYM
         || athlete.deconditioned()
-        || athlete.avoidances().contains(Contraindication.CONTACTS)
+        || athlete.contraindications().contains(Contraindication.CONTACTS)
         || LoadedRegions.LANDING.stream().anyMatch(r -> athlete.has(r, Restriction.Severity.SORE))
         || !session.kind().isHard()) {
       return 0;

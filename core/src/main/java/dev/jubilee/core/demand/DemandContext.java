@@ -26,7 +26,7 @@ record DemandContext(
 
   /** Whether a region that the session loads is at least as bad as this. */
   boolean hasLoaded(Restriction.Severity severity) {
-    return athlete.limits().stream()
+    return athlete.restrictions().stream()
         .anyMatch(l -> l.severity() == severity && LoadedRegions.of(session).contains(l.region()));
   }
 }

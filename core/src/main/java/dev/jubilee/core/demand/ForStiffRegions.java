@@ -11,7 +11,7 @@ final class ForStiffRegions implements Adjustment {
   @Override
   public DemandDraft adjust(DemandDraft draft, DemandContext context) {
     DemandDraft adjusted = draft;
-    for (Restriction limit : context.athlete().limits()) {
+    for (Restriction limit : context.athlete().restrictions()) {
       if (limit.severity() == Restriction.Severity.STIFF) {
         adjusted =
             adjusted

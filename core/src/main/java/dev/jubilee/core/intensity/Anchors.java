@@ -47,7 +47,7 @@ public record Anchors(
     int percent = (int) Math.round(100 * intensity / model.top());
     return new Target(
         effort,
-        known ? gauge() : TargetMetric.FEEL,
+        known ? metric() : TargetMetric.FEEL,
         known ? intensity : 0,
         percent,
         general.heartLow(),
@@ -100,7 +100,7 @@ public record Anchors(
     return model.effortOf(share * model.top());
   }
 
-  private TargetMetric gauge() {
+  private TargetMetric metric() {
     return switch (sport) {
       case RUN -> TargetMetric.PACE;
       case RIDE -> TargetMetric.POWER;

@@ -4,8 +4,8 @@ package dev.jubilee.core.intensity;
  * What an athlete aims at in one step, in their own figures.
  *
  * @param effort position on the common scale
- * @param gauge which figure {@code value} is
- * @param value m/s, W or a share as {@code gauge} says; 0 for {@link TargetMetric#FEEL}
+ * @param metric which figure {@code value} is
+ * @param value m/s, W or a share as {@code metric} says; 0 for {@link TargetMetric#FEEL}
  * @param percentOfTop per cent of maximal sprint speed or power, 0 to 100
  * @param heartLow beats/min, or 0 when heart rate does not apply to so short an effort
  * @param heartHigh beats/min, or 0
@@ -14,7 +14,7 @@ package dev.jubilee.core.intensity;
  */
 public record Target(
     Effort effort,
-    TargetMetric gauge,
+    TargetMetric metric,
     double value,
     int percentOfTop,
     int heartLow,
@@ -42,6 +42,6 @@ public record Target(
   }
 
   public Target atRate(int perMinute) {
-    return new Target(effort, gauge, value, percentOfTop, heartLow, heartHigh, perMinute, spread);
+    return new Target(effort, metric, value, percentOfTop, heartLow, heartHigh, perMinute, spread);
   }
 }

@@ -188,7 +188,7 @@ public final class Timeline {
     return (int) Math.max(1, Math.round(metres / speed));
   }
 
-  /** Speed, m/s, at an intensity of the athlete's own gauge. */
+  /** Speed, m/s, at an intensity of the athlete's own metric. */
   private static double speed(Anchors anchors, double intensity) {
     return switch (anchors.sport()) {
       case RUN, SWIM -> anchors.known() ? intensity : 4 * intensity;

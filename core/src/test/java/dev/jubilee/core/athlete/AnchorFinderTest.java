@@ -149,7 +149,7 @@ class AnchorFinderTest {
         .isGreaterThan(0.1);
 
     Anchors unknown = anchors(Sport.RUN, List.of());
-    assertThat(unknown.target(Effort.of(60), Duration.ofMinutes(5)).gauge())
+    assertThat(unknown.target(Effort.of(60), Duration.ofMinutes(5)).metric())
         .isEqualTo(TargetMetric.FEEL);
     assertThat(unknown.target(Effort.of(60), Duration.ofMinutes(5)).spread()).isZero();
   }

@@ -344,9 +344,9 @@ class ProgressionTest {
                 List.of(),
                 List.of())
             .climber();
-    assertThat(climber.on(day, climber.athlete(), Map.of()).limits())
+    assertThat(climber.on(day, climber.athlete(), Map.of()).restrictions())
         .containsExactly(new Restriction(BodyRegion.ACHILLES, Restriction.Severity.SORE));
-    assertThat(climber.on(day.plusDays(1), climber.athlete(), Map.of()).limits())
+    assertThat(climber.on(day.plusDays(1), climber.athlete(), Map.of()).restrictions())
         .containsExactly(new Restriction(BodyRegion.ACHILLES, Restriction.Severity.STIFF));
   }
 

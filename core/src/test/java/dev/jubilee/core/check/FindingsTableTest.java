@@ -295,12 +295,12 @@ class FindingsTableTest {
 
   private static Circumstances kit(Plan plan, Set<Kit> kit) {
     Circumstances c = plan.request().circumstances();
-    return new Circumstances(c.minutes(), false, c.place(), kit, c.temperature(), c.arrival());
+    return new Circumstances(c.minutes(), false, c.place(), kit, c.temperature(), c.comingFrom());
   }
 
   private static Circumstances at(Plan plan, Place place) {
     Circumstances c = plan.request().circumstances();
-    return new Circumstances(c.minutes(), false, place, c.kit(), c.temperature(), c.arrival());
+    return new Circumstances(c.minutes(), false, place, c.kit(), c.temperature(), c.comingFrom());
   }
 
   private static Circumstances damp(Plan plan, int temperature, int humidity) {
@@ -317,7 +317,7 @@ class FindingsTableTest {
         c.place(),
         c.kit(),
         temperature,
-        c.arrival(),
+        c.comingFrom(),
         new Conditions(wind, false, Surface.FIRM, 0, 1, Optional.empty()));
   }
 
@@ -343,7 +343,7 @@ class FindingsTableTest {
         c.place(),
         kit,
         c.temperature(),
-        c.arrival(),
+        c.comingFrom(),
         new Conditions(0, false, Surface.FIRM, 0, 12, Optional.empty()));
   }
 

@@ -318,8 +318,8 @@ class AdjustmentsTest {
         a.restingHeartRate(),
         a.maximumHeartRate(),
         a.results(),
-        a.limits(),
-        a.avoidances(),
+        a.restrictions(),
+        a.contraindications(),
         true,
         a.mastery());
   }

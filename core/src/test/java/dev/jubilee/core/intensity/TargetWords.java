@@ -12,7 +12,7 @@ public final class TargetWords {
   /** Such as {@code 4:05 /km}, {@code 203 W, 2:00 /500 m, rate 22} or {@code effort 3 of 10}. */
   public static String of(Target target) {
     List<String> words = new ArrayList<>();
-    switch (target.gauge()) {
+    switch (target.metric()) {
       case PACE -> words.add(clock(1000 / target.value()) + " /km");
       case SWIM_PACE -> words.add(clock(100 / target.value()) + " /100 m");
       case POWER -> words.add(Math.round(target.value()) + " W");

@@ -31,7 +31,7 @@ class TargetsTest {
   @CsvSource({"RUN, PACE", "RIDE, POWER", "ROW, SPLIT", "SWIM, SWIM_PACE"})
   void eachSportIsAimedAtInItsOwnFigure(Sport sport, TargetMetric metric) {
     Target target = anchors(sport, true).target(Effort.of(70), LONG);
-    assertThat(target.gauge()).isEqualTo(metric);
+    assertThat(target.metric()).isEqualTo(metric);
     assertThat(target.value()).isCloseTo(250, within(1e-9));
     assertThat(target.percentOfTop()).isEqualTo(25);
     assertThat(target.spread()).isEqualTo(0.03);
@@ -42,7 +42,7 @@ class TargetsTest {
   @EnumSource(Sport.class)
   void withoutAResultItIsByFeel(Sport sport) {
     Target target = anchors(sport, false).target(Effort.of(85), LONG);
-    assertThat(target.gauge()).isEqualTo(TargetMetric.FEEL);
+    assertThat(target.metric()).isEqualTo(TargetMetric.FEEL);
     assertThat(target.value()).isZero();
     assertThat(target.spread()).isZero();
     assertThat(target.percentOfTop()).as("of top effort, which all have").isEqualTo(63);
@@ -57,7 +57,7 @@ class TargetsTest {
     assertThat(target.heartHigh()).isEqualTo(high);
     Target general = anchors(Sport.RIDE, true).generalTarget(Effort.of(points), LONG);
     assertThat(general.heartLow()).isEqualTo(low);
-    assertThat(general.gauge()).isEqualTo(TargetMetric.FEEL);
+    assertThat(general.metric()).isEqualTo(TargetMetric.FEEL);
   }
 
   @ParameterizedTest
@@ -163,10 +163,10 @@ class TargetsTest {
   @Test
   void targetsOfOtherKindsSayWhatTheyAre() {
     Target load = Target.ofLoad(0.7, Effort.of(60));
-    assertThat(load.gauge()).isEqualTo(TargetMetric.LOAD);
+    assertThat(load.metric()).isEqualTo(TargetMetric.LOAD);
     assertThat(load.value()).isEqualTo(0.7);
     Target jump = Target.ofTop(80, Effort.of(80));
-    assertThat(jump.gauge()).isEqualTo(TargetMetric.FEEL);
+    assertThat(jump.metric()).isEqualTo(TargetMetric.FEEL);
     assertThat(jump.percentOfTop()).isEqualTo(80);
     assertThat(jump.atRate(22).ratePerMinute()).isEqualTo(22);
     assertThat(jump.atRate(22).percentOfTop()).isEqualTo(80);

@@ -157,7 +157,7 @@ class AnyRequestTest {
   private static void chosen(
       PlanItem item, Drill drill, PrescriptionRequest request, List<String> broken) {
     Athlete athlete = request.athlete();
-    for (Restriction limit : athlete.limits()) {
+    for (Restriction limit : athlete.restrictions()) {
       boolean isHurt = limit.severity() == Restriction.Severity.HURT;
       boolean isSore = limit.severity() == Restriction.Severity.SORE;
       check(
@@ -169,7 +169,7 @@ class AnyRequestTest {
           item.name() + " works " + limit,
           broken);
     }
-    Set<Contraindication> never = athlete.avoidances();
+    Set<Contraindication> never = athlete.contraindications();
     check(
         !never.contains(Contraindication.CONTACTS) || drill.contacts() == 0,
         item.name() + ": contacts",
@@ -266,11 +266,11 @@ class AnyRequestTest {
     }
 
     private Athlete athlete() {
-      List<Restriction> limits = new ArrayList<>();
+      List<Restriction> restrictions = new ArrayList<>();
       for (int i = random.nextInt(4); i > 1; i--) {
         BodyRegion region = any(BodyRegion.values());
-        if (limits.stream().noneMatch(l -> l.region() == region)) {
-          limits.add(new Restriction(region, any(Restriction.Severity.values())));
+        if (restrictions.stream().noneMatch(l -> l.region() == region)) {
+          restrictions.add(new Restriction(region, any(Restriction.Severity.values())));
         }
       }
       Set<Contraindication> never = EnumSet.noneOf(Contraindication.class);
@@ -292,7 +292,7 @@ class AnyRequestTest {
           maybe(42 + random.nextInt(40)),
           maybe(165 + random.nextInt(45)),
           results(),
-          limits,
+          restrictions,
           never,
           random.nextInt(8) == 0,
           mastery);

@@ -310,8 +310,9 @@ class CoachExpectationsTest {
             Scenarios.athlete(Level.ADVANCED), session, Scenarios.at(Place.POOL_DECK, 40)));
   }
 
-  private static Circumstances at(int temperature, ComingFrom arrival) {
-    return new Circumstances(60, false, Place.TRACK, Place.TRACK.usualKit(), temperature, arrival);
+  private static Circumstances at(int temperature, ComingFrom comingFrom) {
+    return new Circumstances(
+        60, false, Place.TRACK, Place.TRACK.usualKit(), temperature, comingFrom);
   }
 
   private static List<Integer> percents(Plan plan) {

@@ -71,12 +71,12 @@ class PrescriptionPropertiesTest {
                   new Restriction(pick(BodyRegion.values(), n), pick(Severity.values(), n));
               Set<Kit> kit = m % 2 == 0 ? place.usualKit() : Set.of();
               int temperature = TEMPERATURES[n % 3];
-              ComingFrom arrival = pick(ComingFrom.values(), n);
+              ComingFrom comingFrom = pick(ComingFrom.values(), n);
               some.add(
                   PrescriptionRequest.of(
                       m % 3 == 0 ? Scenarios.athlete(level) : Scenarios.athlete(level, limit),
                       Scenarios.session(sport, kind),
-                      new Circumstances(MINUTES[m], false, place, kit, temperature, arrival)));
+                      new Circumstances(MINUTES[m], false, place, kit, temperature, comingFrom)));
             }
           }
         }
@@ -179,7 +179,7 @@ class PrescriptionPropertiesTest {
       assertThat(Scenarios.plan(plan.request()).items()).isEqualTo(plan.items());
       // A painful region takes the build away, and that is said as a caution.
       boolean hurt =
-          request.athlete().limits().stream().anyMatch(l -> l.severity() == Severity.HURT);
+          request.athlete().restrictions().stream().anyMatch(l -> l.severity() == Severity.HURT);
       assertThat(Checks.of(plan))
           .as(() -> text(plan))
           .noneMatch(f -> f.severity() == dev.jubilee.core.check.Severity.FAULT && !hurt);
@@ -230,7 +230,7 @@ class PrescriptionPropertiesTest {
         + " "
         + plan.request().athlete().level()
         + " "
-        + plan.request().athlete().limits()
+        + plan.request().athlete().restrictions()
         + " "
         + plan.request().circumstances()
         + "\n"

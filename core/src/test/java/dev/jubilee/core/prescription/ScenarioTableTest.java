@@ -282,7 +282,7 @@ class ScenarioTableTest {
         row(
             "Straight from a desk",
             run(SessionKind.INTERVALS, 45),
-            arrival(ComingFrom.DESK),
+            comingFrom(ComingFrom.DESK),
             serves(new Need.Mobility(BodyRegion.HIP_FLEXORS), 0.55),
             serves(new Need.Mobility(BodyRegion.GLUTES), 0.3)),
         row(
@@ -338,7 +338,7 @@ class ScenarioTableTest {
         row(
             "Threshold ride straight from a desk",
             ride(SessionKind.THRESHOLD, 40),
-            arrival(ComingFrom.DESK),
+            comingFrom(ComingFrom.DESK),
             noContacts(),
             serves(new Need.Activation(BodyRegion.GLUTES), 0.5),
             efforts(2, 4)),
@@ -522,7 +522,7 @@ class ScenarioTableTest {
         p ->
             !p.in(WarmUpPart.BUILD).isEmpty()
                 && p.in(WarmUpPart.BUILD).stream()
-                    .allMatch(i -> i.target().orElseThrow().gauge() == TargetMetric.FEEL));
+                    .allMatch(i -> i.target().orElseThrow().metric() == TargetMetric.FEEL));
   }
 
   private static Must has(String drillId) {
@@ -714,7 +714,7 @@ class ScenarioTableTest {
                 place,
                 place.usualKit(),
                 c.temperature(),
-                c.arrival(),
+                c.comingFrom(),
                 c.conditions()));
   }
 
@@ -727,7 +727,7 @@ class ScenarioTableTest {
                 c.place(),
                 Set.of(kit),
                 c.temperature(),
-                c.arrival(),
+                c.comingFrom(),
                 c.conditions()));
   }
 
@@ -740,11 +740,11 @@ class ScenarioTableTest {
                 c.place(),
                 c.kit(),
                 temperature,
-                c.arrival(),
+                c.comingFrom(),
                 c.conditions()));
   }
 
-  private static UnaryOperator<PrescriptionRequest> arrival(ComingFrom arrival) {
+  private static UnaryOperator<PrescriptionRequest> comingFrom(ComingFrom comingFrom) {
     return changed(
         c ->
             new Circumstances(
@@ -753,12 +753,12 @@ class ScenarioTableTest {
                 c.place(),
                 c.kit(),
                 c.temperature(),
-                arrival,
+                comingFrom,
                 c.conditions()));
   }
 
   private static UnaryOperator<PrescriptionRequest> bed() {
-    return arrival(ComingFrom.BED);
+    return comingFrom(ComingFrom.BED);
   }
 
   private static UnaryOperator<PrescriptionRequest> fill() {

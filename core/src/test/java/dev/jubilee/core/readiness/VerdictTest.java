@@ -146,7 +146,7 @@ class VerdictTest {
     Conditions waiting =
         new Conditions(0, false, Conditions.Surface.FIRM, wait, 1, Optional.empty());
     Circumstances cold =
-        new Circumstances(minutes, false, mild.place(), mild.kit(), 4, mild.arrival(), waiting);
+        new Circumstances(minutes, false, mild.place(), mild.kit(), 4, mild.comingFrom(), waiting);
     PrescriptionRequest request =
         Scenarios.request(Sport.ROW, SessionKind.TIME_TRIAL, Level.INTERMEDIATE, minutes)
             .with(cold);
@@ -180,7 +180,7 @@ class VerdictTest {
   }
 
   private static Circumstances waiting(Circumstances c, int temperature, int wait) {
-    return new Circumstances(c.minutes(), c.fill(), c.place(), c.kit(), temperature, c.arrival())
+    return new Circumstances(c.minutes(), c.fill(), c.place(), c.kit(), temperature, c.comingFrom())
         .with(new Conditions(0, false, Conditions.Surface.FIRM, wait, 1, Optional.empty()));
   }
 }

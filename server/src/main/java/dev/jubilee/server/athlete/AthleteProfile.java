@@ -1,5 +1,6 @@
 package dev.jubilee.server.athlete;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Contraindication;
 import dev.jubilee.core.athlete.Restriction;
@@ -40,15 +41,15 @@ public record AthleteProfile(
     @Schema(nullable = true) Integer restingHeartRate,
     @Schema(nullable = true) Integer maximumHeartRate,
     @Size(max = 500) List<@NotNull @Valid ResultInput> results,
-    @Size(max = 20) List<@NotNull @Valid LimitInput> limits,
-    @Size(max = 10) List<@NotNull Contraindication> avoidances,
+    @JsonAlias("limits") @Size(max = 20) List<@NotNull @Valid RestrictionInput> restrictions,
+    @JsonAlias("avoidances") @Size(max = 10) List<@NotNull Contraindication> contraindications,
     boolean deconditioned,
     @Size(max = 500) Map<@Size(max = 60) String, @NotNull Integer> mastery) {
 
   public AthleteProfile {
     results = results == null ? List.of() : results;
-    limits = limits == null ? List.of() : limits;
-    avoidances = avoidances == null ? List.of() : avoidances;
+    restrictions = restrictions == null ? List.of() : restrictions;
+    contraindications = contraindications == null ? List.of() : contraindications;
     mastery = mastery == null ? Map.of() : mastery;
   }
 
@@ -100,7 +101,8 @@ public record AthleteProfile(
       @Schema(nullable = true) ResultConditions.Setting setting) {}
 
   /** A region that is not quite right. */
-  public record LimitInput(@NotNull BodyRegion region, @NotNull Restriction.Severity severity) {}
+  public record RestrictionInput(
+      @NotNull BodyRegion region, @NotNull Restriction.Severity severity) {}
 
   /**
    * The athlete as core knows them.
@@ -115,11 +117,11 @@ public record AthleteProfile(
     }
     Set<BodyRegion> seen = new LinkedHashSet<>();
     List<Restriction> coreLimits = new ArrayList<>();
-    for (int i = 0; i < limits.size(); i++) {
-      LimitInput limit = limits.get(i);
+    for (int i = 0; i < restrictions.size(); i++) {
+      RestrictionInput limit = restrictions.get(i);
       if (!seen.add(limit.region())) {
         throw new OutOfRangeException(
-            "limits[" + i + "].region", limit.region(), "each region once");
+            "restrictions[" + i + "].region", limit.region(), "each region once");
       }
       coreLimits.add(new Restriction(limit.region(), limit.severity()));
     }
@@ -130,7 +132,7 @@ public record AthleteProfile(
         Optional.ofNullable(maximumHeartRate),
         core,
         coreLimits,
-        Set.copyOf(avoidances),
+        Set.copyOf(contraindications),
         deconditioned,
         mastery);
   }

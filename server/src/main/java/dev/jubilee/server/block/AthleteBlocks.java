@@ -16,6 +16,7 @@ import dev.jubilee.core.session.Session;
 import dev.jubilee.server.approach.Approaches;
 import dev.jubilee.server.athlete.AthleteProfile;
 import dev.jubilee.server.athlete.Athletes;
+import dev.jubilee.server.block.stored.AthleteWeeksV1;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.prescription.BlockPrescriptions;
@@ -62,9 +63,6 @@ class AthleteBlocks {
     this.approaches = approaches;
     this.json = json;
   }
-
-  /** Stands as stored; a list by itself would lose its type. */
-  record Stands(List<AthleteWeek> weeks, List<String> ladders) {}
 
   /** Warm-ups as stored. */
   record WarmUps(List<BlockView.WarmUpView> all) {}
@@ -121,7 +119,7 @@ class AthleteBlocks {
             .orElseGet(() -> new BlockAthleteRow(blockId, athleteId, coach.clubId()));
     row.write(
         run,
-        json.write(new Stands(stands, c.climber().ladders())),
+        json.write(AthleteWeeksV1.of(stands, c.climber().ladders())),
         json.write(new WarmUps(warmUps)));
     repository.save(row);
   }
@@ -212,7 +210,7 @@ class AthleteBlocks {
       SignedIn coach, UUID blockId, TrainingBlock block, UUID athleteId, LocalDate today) {
     return repository
         .findByClubIdAndBlockIdAndAthleteId(coach.clubId(), blockId, athleteId)
-        .map(row -> json.read(row.stands(), Stands.class).weeks())
+        .map(row -> json.read(row.stands(), AthleteWeeksV1.class).toCore())
         .orElse(List.of())
         .stream()
         .filter(s -> s.week().sunday().isBefore(today))

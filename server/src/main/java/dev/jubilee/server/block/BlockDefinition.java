@@ -1,5 +1,6 @@
 package dev.jubilee.server.block;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import dev.jubilee.core.block.Emphasis;
 import dev.jubilee.core.block.Interruption;
 import dev.jubilee.core.block.MasteryRecord;
@@ -82,7 +83,7 @@ public record BlockDefinition(
       @NotNull Place place,
       int minutes,
       int temperature,
-      @NotNull ComingFrom arrival) {}
+      @JsonAlias("arrival") @NotNull ComingFrom comingFrom) {}
 
   /**
    * A day that differs.

@@ -104,7 +104,7 @@ final class BlockSessions {
         p.place(),
         p.minutes(),
         p.temperature(),
-        p.arrival(),
+        p.comingFrom(),
         null,
         athletes);
   }

@@ -8,6 +8,7 @@ import dev.jubilee.core.drill.Ladder;
 import dev.jubilee.server.athlete.AthleteProfile;
 import dev.jubilee.server.athlete.AthleteRow;
 import dev.jubilee.server.athlete.Athletes;
+import dev.jubilee.server.block.stored.AthleteWeeksV1;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.json.Json;
 import java.time.LocalDate;
@@ -103,9 +104,9 @@ class BlockViews {
     List<BlockView.WeekView> weeks = List.of();
     List<BlockView.WarmUpView> warmUps = List.of();
     if (computed != null) {
-      AthleteBlocks.Stands stands = json.read(computed.stands(), AthleteBlocks.Stands.class);
+      AthleteWeeksV1 stands = json.read(computed.stands(), AthleteWeeksV1.class);
       ladders.addAll(stands.ladders());
-      weeks = stands.weeks().stream().map(s -> week(s, stands.ladders())).toList();
+      weeks = stands.toCore().stream().map(s -> week(s, stands.ladders())).toList();
       warmUps = json.read(computed.warmUps(), AthleteBlocks.WarmUps.class).all();
     }
     return new BlockView.AthleteBlock(

@@ -4,6 +4,7 @@ import dev.jubilee.core.block.AthleteWeek;
 import dev.jubilee.core.block.Change;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.athlete.Athletes;
+import dev.jubilee.server.block.stored.AthleteWeeksV1;
 import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.json.Json;
@@ -175,9 +176,7 @@ public class Blocks {
     athleteBlocks
         .findByClubIdAndBlockId(coach.clubId(), id)
         .forEach(
-            a ->
-                before.put(
-                    a.athleteId(), json.read(a.stands(), AthleteBlocks.Stands.class).weeks()));
+            a -> before.put(a.athleteId(), json.read(a.stands(), AthleteWeeksV1.class).toCore()));
     List<BlockView.AthletePreview> previews = new ArrayList<>();
     for (UUID athleteId : definition.athleteIds()) {
       List<AthleteWeek> after = computation.stands(coach, id, definition, athleteId, today);

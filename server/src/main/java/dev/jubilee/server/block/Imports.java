@@ -287,7 +287,7 @@ class Imports {
         place(entry.place(), before, sport),
         minutes(entry.minutes(), before),
         before.map(SessionDetails::temperature).orElse(USUAL_TEMPERATURE),
-        before.map(SessionDetails::arrival).orElse(ComingFrom.DESK),
+        before.map(SessionDetails::comingFrom).orElse(ComingFrom.DESK),
         before.map(SessionDetails::kit).orElse(null),
         before.map(SessionDetails::athleteIds).orElse(group.athleteIds()));
   }

@@ -83,7 +83,7 @@ final class DemoBlock {
       Place place,
       int minutes,
       int temperature,
-      ComingFrom arrival) {
+      ComingFrom comingFrom) {
     return new Pattern(
         group.toLowerCase(java.util.Locale.ROOT) + " " + day,
         day,
@@ -94,7 +94,7 @@ final class DemoBlock {
         place,
         minutes,
         temperature,
-        arrival);
+        comingFrom);
   }
 
   private static List<UUID> ids(Map<String, UUID> ids, String... names) {

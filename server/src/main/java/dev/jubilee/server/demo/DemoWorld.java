@@ -13,7 +13,7 @@ import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
 import dev.jubilee.server.athlete.AthleteProfile;
-import dev.jubilee.server.athlete.AthleteProfile.LimitInput;
+import dev.jubilee.server.athlete.AthleteProfile.RestrictionInput;
 import dev.jubilee.server.athlete.AthleteProfile.ResultInput;
 import dev.jubilee.server.athlete.AthleteProfile.ResultKind;
 import dev.jubilee.server.session.SessionDetails;
@@ -301,8 +301,8 @@ final class DemoWorld {
     private final Integer resting;
     private final Integer maximum;
     private final List<ResultInput> results = new ArrayList<>();
-    private final List<LimitInput> limits = new ArrayList<>();
-    private final List<Contraindication> avoidances = new ArrayList<>();
+    private final List<RestrictionInput> restrictions = new ArrayList<>();
+    private final List<Contraindication> contraindications = new ArrayList<>();
     private boolean deconditioned;
 
     Person(String name, Sport sport, Level level, int age, Integer resting, Integer maximum) {
@@ -336,12 +336,12 @@ final class DemoWorld {
     }
 
     Person limit(BodyRegion region, Severity severity) {
-      limits.add(new LimitInput(region, severity));
+      restrictions.add(new RestrictionInput(region, severity));
       return this;
     }
 
     Person avoid(Contraindication avoidance) {
-      avoidances.add(avoidance);
+      contraindications.add(avoidance);
       return this;
     }
 
@@ -359,8 +359,8 @@ final class DemoWorld {
           resting,
           maximum,
           results,
-          limits,
-          avoidances,
+          restrictions,
+          contraindications,
           deconditioned,
           Map.of());
     }
@@ -378,7 +378,7 @@ final class DemoWorld {
       Double effortMetres,
       int minutes,
       int temperature,
-      ComingFrom arrival) {
+      ComingFrom comingFrom) {
     Day(
         LocalDate date,
         int hour,
@@ -392,7 +392,7 @@ final class DemoWorld {
 
     Day metres(double metres) {
       return new Day(
-          date, hour, minute, sport, kind, title, place, metres, minutes, temperature, arrival);
+          date, hour, minute, sport, kind, title, place, metres, minutes, temperature, comingFrom);
     }
 
     Day in(int newMinutes, int newTemperature, ComingFrom from) {
@@ -422,7 +422,7 @@ final class DemoWorld {
           place,
           minutes,
           temperature,
-          arrival,
+          comingFrom,
           null,
           athletes);
     }

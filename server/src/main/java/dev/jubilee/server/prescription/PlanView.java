@@ -1,5 +1,6 @@
 package dev.jubilee.server.prescription;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import dev.jubilee.core.check.Severity;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Segment;
@@ -81,11 +82,11 @@ public record PlanView(
   public record RungView(String drillId, String name) {}
 
   /**
-   * What to aim at; {@code value} is m/s or W as the gauge says, 0 for feel; {@code spread} is its
+   * What to aim at; {@code value} is m/s or W as the metric says, 0 for feel; {@code spread} is its
    * uncertainty as a share.
    */
   public record TargetView(
-      TargetMetric gauge,
+      @JsonAlias("gauge") TargetMetric metric,
       double value,
       double perceivedExertion,
       int percentOfTop,
@@ -97,7 +98,7 @@ public record PlanView(
     /** Seconds over 500 m on a rowing machine; null where one does not row by it. */
     @Schema(nullable = true)
     public Double getSplitSeconds() {
-      return gauge == TargetMetric.SPLIT ? RowingErgometer.splitSeconds(value) : null;
+      return metric == TargetMetric.SPLIT ? RowingErgometer.splitSeconds(value) : null;
     }
   }
 

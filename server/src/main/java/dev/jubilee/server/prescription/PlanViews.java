@@ -90,7 +90,7 @@ final class PlanViews {
 
   private static TargetView target(Target t) {
     return new TargetView(
-        t.gauge(),
+        t.metric(),
         t.value(),
         t.perceivedExertion(),
         t.percentOfTop(),

@@ -48,7 +48,7 @@ public record PrescriptionView(
       @NotNull Place place,
       @NotNull @Size(max = 20) List<@NotNull Kit> kit,
       int temperature,
-      @NotNull ComingFrom arrival,
+      @NotNull ComingFrom comingFrom,
       @Schema(nullable = true) @Valid ConditionsView conditions) {
 
     static CircumstancesView of(Circumstances c) {
@@ -58,13 +58,14 @@ public record PrescriptionView(
           c.place(),
           c.kit().stream().sorted().toList(),
           c.temperature(),
-          c.arrival(),
+          c.comingFrom(),
           ConditionsView.of(c.conditions()));
     }
 
     Circumstances toCore() {
       Conditions under = conditions == null ? Conditions.USUAL : conditions.toCore();
-      return new Circumstances(minutes, fill, place, Set.copyOf(kit), temperature, arrival, under);
+      return new Circumstances(
+          minutes, fill, place, Set.copyOf(kit), temperature, comingFrom, under);
     }
   }
 

@@ -43,7 +43,7 @@ class Routines {
     Routine routine = prescriptions.routine(clubId, prescriptionId);
     return view(
         repository.saveAndFlush(
-            new RoutineRow(UUID.randomUUID(), clubId, name, json.write(routine))));
+            new RoutineRow(UUID.randomUUID(), clubId, name, json.write(RoutineV1.of(routine)))));
   }
 
   AppliedRoutine apply(SignedIn coach, UUID id, UUID prescriptionId, int baseRevision) {
@@ -66,6 +66,6 @@ class Routines {
   }
 
   private Routine routine(RoutineRow row) {
-    return json.read(row.entries(), Routine.class);
+    return json.read(row.entries(), RoutineV1.class).toCore();
   }
 }

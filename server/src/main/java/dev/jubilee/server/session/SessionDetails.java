@@ -1,5 +1,6 @@
 package dev.jubilee.server.session;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Place;
@@ -41,7 +42,7 @@ public record SessionDetails(
     @NotNull Place place,
     int minutes,
     int temperature,
-    @NotNull ComingFrom arrival,
+    @JsonAlias("arrival") @NotNull ComingFrom comingFrom,
     @Schema(nullable = true) @Size(max = 20) List<@NotNull Kit> kit,
     @Size(max = 500) List<@NotNull UUID> athleteIds) {
 
@@ -95,7 +96,7 @@ public record SessionDetails(
         place,
         minutes,
         temperature,
-        arrival,
+        comingFrom,
         kit,
         athleteIds);
   }
@@ -103,6 +104,6 @@ public record SessionDetails(
   /** What the warm-up finds unless the coach says otherwise. */
   public Circumstances circumstances() {
     Set<Kit> atHand = kit == null ? place.usualKit() : Set.copyOf(kit);
-    return new Circumstances(minutes, false, place, atHand, temperature, arrival);
+    return new Circumstances(minutes, false, place, atHand, temperature, comingFrom);
   }
 }

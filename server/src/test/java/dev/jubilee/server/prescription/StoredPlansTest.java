@@ -100,8 +100,8 @@ class StoredPlansTest {
             before.restingHeartRate(),
             before.maximumHeartRate(),
             results,
-            before.limits(),
-            before.avoidances(),
+            before.restrictions(),
+            before.contraindications(),
             before.deconditioned(),
             before.mastery());
     Aim meant =

@@ -123,8 +123,8 @@ public record SnapshotV1(Request request, List<Item> items) {
           a.restingHeartRate().orElse(null),
           a.maximumHeartRate().orElse(null),
           a.results().stream().map(ResultV1::of).toList(),
-          a.limits().stream().map(l -> new RestrictionV1(l.region(), l.severity())).toList(),
-          a.avoidances(),
+          a.restrictions().stream().map(l -> new RestrictionV1(l.region(), l.severity())).toList(),
+          a.contraindications(),
           a.deconditioned(),
           a.mastery());
     }
@@ -196,7 +196,7 @@ public record SnapshotV1(Request request, List<Item> items) {
           c.place(),
           c.kit(),
           c.temperature(),
-          c.arrival(),
+          c.comingFrom(),
           ConditionsV1.of(c.conditions()));
     }
 
@@ -372,7 +372,7 @@ public record SnapshotV1(Request request, List<Item> items) {
     static TargetV1 of(Target t) {
       return new TargetV1(
           new EffortV1(t.effort().points()),
-          t.gauge(),
+          t.metric(),
           t.value(),
           t.percentOfTop(),
           t.heartLow(),
