@@ -48,7 +48,7 @@ class FirstPathTest {
     assertThat(page.getByTestId("dose")).not().hasText(dose);
     assertThat(page.getByRole(AriaRole.BUTTON, exactly("Unlock " + removed))).isVisible();
 
-    Locator minutes = page.getByLabel("Minutes");
+    Locator minutes = page.getByLabel("Minutes", new Page.GetByLabelOptions().setExact(true));
     minutes.fill("20");
     minutes.press("Enter");
     assertThat(page.getByTestId("length")).containsText("of 20 min");
@@ -63,7 +63,7 @@ class FirstPathTest {
   @Test
   void impossibleMinutesAreRefusedBesideTheFieldAndKeptAsTyped() {
     Page page = openFirstPlan();
-    Locator minutes = page.getByLabel("Minutes");
+    Locator minutes = page.getByLabel("Minutes", new Page.GetByLabelOptions().setExact(true));
     minutes.fill("500");
     minutes.press("Enter");
     assertThat(page.getByText("Accepted: 3 to 60 min")).isVisible();
