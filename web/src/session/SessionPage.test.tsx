@@ -60,11 +60,22 @@ describe("a new session", () => {
   it("takes the forecast until a temperature is typed, a minus too", async () => {
     const sent = page();
     await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>(/^Temp/).value).toBe("7"));
+    fireEvent.change(screen.getByLabelText(/^Temp/), { target: { value: "" } });
+    expect(screen.getByLabelText<HTMLInputElement>(/^Temp/).value).toBe("");
     fireEvent.change(screen.getByLabelText(/^Temp/), { target: { value: "-3" } });
     save();
     await waitFor(() => expect(sent()).toBeDefined());
     expect(sent().temperature).toBe(-3);
     expect(sent().startsAt).toBe("2026-11-28T17:30:00");
+  });
+
+  it("does not take an empty temperature for nought degrees", async () => {
+    const sent = page();
+    await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>(/^Temp/).value).toBe("7"));
+    fireEvent.change(screen.getByLabelText(/^Temp/), { target: { value: "" } });
+    save();
+    await waitFor(() => expect(sent()).toBeDefined());
+    expect(sent().temperature).toBe(7);
   });
 
   it("saves what was typed a moment ago as it is understood, and opens its day", async () => {

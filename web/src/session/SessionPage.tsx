@@ -32,8 +32,8 @@ interface SessionFields {
   stroke: keyof typeof STROKES | "";
   place: Place | "";
   minutes: string;
-  /** Empty until it is typed: the forecast holds. */
-  temperature: string;
+  /** Null until something is typed, or taken away: the forecast holds. */
+  temperature: string | null;
   comingFrom: SessionDetails["comingFrom"];
   athleteIds: string[];
 }
@@ -53,7 +53,7 @@ export function SessionPage({ today }: { today: string }) {
       stroke: "",
       place: "",
       minutes: "30",
-      temperature: "",
+      temperature: null,
       comingFrom: "MOVING",
       athleteIds: [],
     },
@@ -67,8 +67,9 @@ export function SessionPage({ today }: { today: string }) {
   const stroke = chosen.stroke || (understood?.stroke ?? "FREESTYLE");
   const place = chosen.place || places.usual(sport);
   const forecast = useQuery(forecastQuery(place, `${chosen.date}T${chosen.time}:00`));
-  const isForecast = chosen.temperature === "";
-  const temperature = chosen.temperature || String(forecast.data?.temperature ?? 12);
+  const isForecast = chosen.temperature == null;
+  const expected = forecast.data?.temperature ?? 12;
+  const temperature = chosen.temperature ?? String(expected);
   const athletes = useQuery({
     queryKey: ["athletes"],
     queryFn: () => data(api.GET("/api/athletes")),
@@ -90,7 +91,8 @@ export function SessionPage({ today }: { today: string }) {
             stroke: sport === "SWIM" ? stroke : null,
             place,
             minutes: Math.round(Number(fields.minutes)),
-            temperature: Math.round(Number(temperature)),
+            // Nothing is not nought degrees.
+            temperature: temperature.trim() === "" ? expected : Math.round(Number(temperature)),
             comingFrom: fields.comingFrom,
             kit: null,
             athleteIds: fields.athleteIds,
