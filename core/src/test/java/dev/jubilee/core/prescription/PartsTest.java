@@ -245,6 +245,48 @@ class PartsTest {
     }
   }
 
+  /** What there is grows first, then mobility is done once more, each drill exactly once more. */
+  @ParameterizedTest
+  @EnumSource(Sport.class)
+  void timeToSpareIsMoreOfTheSame(Sport sport) {
+    Plan usual = Scenarios.plan(sport, SessionKind.INTERVALS, Level.ADVANCED, 30);
+    Circumstances hour = usual.request().circumstances().withMinutes(60).filled(true);
+    Plan filled =
+        new Fitting(
+                new Plan(
+                    usual.request().with(hour),
+                    usual.anchors(),
+                    usual.demand(),
+                    usual.library(),
+                    usual.items()))
+            .fit();
+    assertThat(chosen(filled))
+        .as("doses grow")
+        .anyMatch(i -> !i.isRepeat() && i.dose().amount() > usual.item(i.id()).dose().amount());
+    for (PlanItem item : chosen(usual)) {
+      Drill drill = usual.drill(item).orElseThrow();
+      PlanItem now = filled.item(item.id());
+      int more = now.dose().amount() + now.dose().growth();
+      boolean canGrow =
+          drill.contacts() == 0 && more <= drill.most() && more <= 1.4 * drill.usual().amount();
+      assertThat(canGrow).as(item.name() + " has grown as far as it may").isFalse();
+      boolean isRound =
+          item.block() == WarmUpPart.MOBILISE
+              && drill.contacts() == 0
+              && drill.kit().stream().noneMatch(k -> k.isApparatus());
+      long rounds = filled.items().stream().filter(i -> i.drillId().equals(item.drillId())).count();
+      assertThat(rounds).as(item.name()).isEqualTo(isRound ? 2 : 1);
+      if (isRound) {
+        PlanItem again = filled.item(item.id() + "-round-2");
+        assertThat(again.dose()).isEqualTo(now.dose());
+      }
+    }
+    int raise = PlanItem.seconds(filled.in(WarmUpPart.RAISE));
+    assertThat(raise).isGreaterThanOrEqualTo(20 * 60);
+    assertThat(filled.in(WarmUpPart.BUILD)).hasSameSizeAs(usual.in(WarmUpPart.BUILD));
+    assertThat(PlanItem.seconds(filled.in(WarmUpPart.TRANSITION))).isBetween(600, 629);
+  }
+
   private static Plan withLast(Plan plan, int seconds) {
     List<PlanItem> items = new ArrayList<>(plan.items());
     int last = items.size() - 1;
