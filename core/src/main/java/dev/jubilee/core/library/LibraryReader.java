@@ -119,19 +119,19 @@ public final class LibraryReader {
   }
 
   private void readDrills(YamlFile file) {
-    int before = faults.size();
-    for (LibrarySchema.Departure departure : LibrarySchema.get().departures(file.value())) {
-      fault(file, departure.path(), departure.what());
-    }
-    file.eachUnshown(text -> fault(file, text.path(), text.what()));
+    List<Departure> departures = new ArrayList<>(LibrarySchema.get().departures(file.value()));
+    departures.addAll(file.unshown());
+    departures.forEach(d -> fault(file, d.path(), d.what()));
+    // A drill that departs from the schema cannot be made; all others can, and are looked at.
+    Set<Object> unmade = new HashSet<>();
+    departures.forEach(d -> d.path().stream().limit(1).forEach(unmade::add));
     if (!(file.value() instanceof List<?> entries)) {
       return;
     }
     for (int i = 0; i < entries.size(); i++) {
-      // A drill that departs from the schema cannot be made; what is wrong with it was said.
       if (entries.get(i) instanceof Map<?, ?> values) {
         checkId(file, i, values.get("id"));
-        if (faults.size() == before) {
+        if (!unmade.contains(i)) {
           readDrill(file, i, new DrillEntry(values));
         }
       }

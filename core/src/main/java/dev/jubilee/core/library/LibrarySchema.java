@@ -44,14 +44,6 @@ final class LibrarySchema {
   }
 
   /**
-   * A departure from the form.
-   *
-   * @param path names of fields and places in lists, from the outermost
-   * @param what it must be, and what it is not
-   */
-  record Departure(List<Object> path, String what) {}
-
-  /**
    * Compares a file with the schema.
    *
    * @param value lists, maps, texts, numbers and flags

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Consumer;
 import org.snakeyaml.engine.v2.api.LoadSettings;
 import org.snakeyaml.engine.v2.api.lowlevel.Compose;
 import org.snakeyaml.engine.v2.constructor.StandardConstructor;
@@ -88,34 +87,29 @@ final class YamlFile {
   }
 
   /** Texts with characters that nobody sees: what cannot be shown cannot be read again either. */
-  void eachUnshown(Consumer<Unshown> report) {
-    search(root, List.of(), report);
+  List<Departure> unshown() {
+    List<Departure> found = new ArrayList<>();
+    search(root, List.of(), found);
+    return found;
   }
 
-  /**
-   * A text that cannot be shown.
-   *
-   * @param path where it stands
-   */
-  record Unshown(List<Object> path, String what) {}
-
-  private static void search(Node node, List<Object> path, Consumer<Unshown> report) {
+  private static void search(Node node, List<Object> path, List<Departure> found) {
     if (node instanceof ScalarNode scalar) {
       scalar
           .getValue()
           .codePoints()
           .filter(c -> !isShown(c))
           .findFirst()
-          .ifPresent(c -> report.accept(new Unshown(path, unshown(c))));
+          .ifPresent(c -> found.add(new Departure(path, unshown(c))));
     } else if (node instanceof SequenceNode sequence) {
       for (int i = 0; i < sequence.getValue().size(); i++) {
-        search(sequence.getValue().get(i), longer(path, i), report);
+        search(sequence.getValue().get(i), longer(path, i), found);
       }
     } else if (node instanceof MappingNode mapping) {
       for (NodeTuple tuple : mapping.getValue()) {
         Object key = tuple.getKeyNode() instanceof ScalarNode k ? k.getValue() : "";
-        search(tuple.getKeyNode(), longer(path, key), report);
-        search(tuple.getValueNode(), longer(path, key), report);
+        search(tuple.getKeyNode(), longer(path, key), found);
+        search(tuple.getValueNode(), longer(path, key), found);
       }
     }
   }

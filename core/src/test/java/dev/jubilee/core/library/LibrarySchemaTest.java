@@ -1,6 +1,7 @@
 package dev.jubilee.core.library;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import dev.jubilee.core.drill.Kit;
@@ -173,6 +174,42 @@ class LibrarySchemaTest {
       strings = {"", "7", "name: A drill", "[1]", "- [a]", "- ? [a]\n  : b", "[{", "- &a [*a]"})
   void whatIsNoListOfDrillsIsRefusedInWords(String yaml) {
     assertThat(faults(yaml)).isNotEmpty().allSatisfy(f -> assertThat(f).startsWith("test"));
+  }
+
+  @Test
+  void everyFaultOfADrillIsNamedWithItsLine() {
+    String broken =
+        SOUND
+            .replace("sound-drill", "broken-drill")
+            .replace("hips: 2", "elbowish: 2")
+            .replace("tempo: 2", "tempo: 90")
+            .replace("[tall]", "[]");
+    assertThat(faults(SOUND + broken))
+        .hasSize(3)
+        .anyMatch(f -> f.contains("line 18, regions.elbowish: must be one of [feet, ankles,"))
+        .anyMatch(f -> f.contains("line 19, dose.tempo: must be 0.2 to 12, not 90"))
+        .anyMatch(f -> f.contains("line 21, cues: must be 1 to 3, not 0"));
+  }
+
+  @Test
+  void aLadderWithAMissingRungIsRefused() {
+    assertThatThrownBy(() -> LibraryReader.read("test.yaml", SOUND + "  ladder: lonely/2\n"))
+        .hasMessageContaining("ladder lonely: must be rungs 1, 2, … without a gap, not [2]");
+  }
+
+  /** What is wrong with one drill hides nothing of the others. */
+  @Test
+  void everyDrillIsLookedAt() {
+    String range = "range: [9, 12]";
+    String yaml =
+        SOUND.replace("sound-drill", "one").replace("effort: 20", "effort: 120")
+            + SOUND.replace("sound-drill", "two").replace("range: [4, 12]", range)
+            + SOUND.replace("sound-drill", "three").replace("range: [4, 12]", range);
+    assertThat(faults(yaml))
+        .hasSize(3)
+        .anyMatch(f -> f.contains("(one) line 6, effort"))
+        .anyMatch(f -> f.contains("(two) line 19, dose.range"))
+        .anyMatch(f -> f.contains("(three) line 30, dose.range"));
   }
 
   @Test

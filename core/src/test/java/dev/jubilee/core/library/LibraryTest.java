@@ -1,7 +1,6 @@
 package dev.jubilee.core.library;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
@@ -54,67 +53,6 @@ class LibraryTest {
     Drill skip = library.require("a-skip");
     assertThat(library.easier(skip)).map(Drill::id).contains("a-march");
     assertThat(library.harder(skip)).map(Drill::id).contains("a-run");
-  }
-
-  @Test
-  void aFaultyLibraryNamesEveryFaultWithItsLine() {
-    String yaml =
-        """
-        - id: sound-drill
-          name: Sound drill
-          block: mobilise
-          suits: {run: 2}
-          position: standing
-          effort: 20
-          regions: {hips: 2}
-          dose: {reps: 8, range: [4, 12], tempo: 2}
-          steps: [Do it.]
-          cues: [tall]
-          fault: None.
-        - id: broken-drill
-          name: Broken drill
-          ladder: lonely/2
-          block: mobilise
-          suits: {run: 2}
-          position: standing
-          effort: 20
-          regions: {elbowish: 2}
-          dose: {reps: 8, range: [4, 12], tempo: 90}
-          steps: [Do it.]
-          cues: []
-          fault: None.
-        """;
-    assertThatThrownBy(() -> LibraryReader.read("test.yaml", yaml))
-        .isInstanceOfSatisfying(
-            LibraryFaultException.class,
-            e -> {
-              assertThat(e.faults()).hasSize(3);
-              assertThat(e.getMessage())
-                  .contains("line 19, regions.elbowish: must be one of [feet, ankles,")
-                  .contains("line 20, dose.tempo: must be 0.2 to 12, not 90")
-                  .contains("line 22, cues: must be 1 to 3, not 0");
-            });
-  }
-
-  @Test
-  void aLadderWithAMissingRungIsRefused() {
-    String yaml =
-        """
-        - id: second-rung
-          name: Second rung
-          ladder: lonely/2
-          block: mobilise
-          suits: {run: 2}
-          position: standing
-          effort: 20
-          regions: {hips: 2}
-          dose: {reps: 8, range: [4, 12], tempo: 2}
-          steps: [Do it.]
-          cues: [tall]
-          fault: None.
-        """;
-    assertThatThrownBy(() -> LibraryReader.read("test.yaml", yaml))
-        .hasMessageContaining("ladder lonely: must be rungs 1, 2, … without a gap, not [2]");
   }
 
   private static List<String> rungs(String ladder) {
