@@ -49,7 +49,7 @@ class BadInputTest {
       quoteCharacter = '"',
       value = {
         "athletes | 'name':'Bad Input' | 'name':'' | name | 1 to 80 characters",
-        "athletes | 'name':'Bad Input' | 'name':null | name | words",
+        "athletes | 'name':'Bad Input' | 'name':null | name | 1 to 80 characters",
         "athletes | 'sport':'RUN', |  | sport | a value",
         "athletes | 'level':'NOVICE' | 'level':null | level | a value",
         "athletes | 'results':[] | 'results':[null] | results[0] | a value",
@@ -121,7 +121,7 @@ class BadInputTest {
             "/api/sessions",
             SESSION.replace("'kit':[]", "'kit':[" + many + "]").replace('\'', '"')),
         "kit",
-        "0 to 20 of them");
+        "a list of at most 20");
     String name = "x".repeat(81);
     assertRefused(
         coach.post("/api/athletes", ATHLETE.replace("Bad Input", name).replace('\'', '"')),

@@ -11,7 +11,7 @@ import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
-import dev.jubilee.server.problem.Required;
+import dev.jubilee.server.problem.Limits;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -34,7 +34,9 @@ import java.util.Set;
  * @param sport their main sport
  */
 public record AthleteProfile(
-    @NotBlank @Size(min = 1, max = 80, message = "{text.length}") String name,
+    @NotBlank(message = Limits.NAME_ACCEPTED)
+        @Size(max = Limits.NAME, message = Limits.NAME_ACCEPTED)
+        String name,
     @NotNull Sport sport,
     @NotNull Level level,
     int age,
@@ -202,11 +204,11 @@ public record AthleteProfile(
   }
 
   private static <T extends Number> T number(String path, String field, T value) {
-    return Required.field(path + field, value);
+    return required(path + field, value);
   }
 
   private static Duration time(String path, String field, Double seconds) {
-    Required.field(path + field, seconds);
+    required(path + field, seconds);
     Bounds.within(path + field, seconds, 1, 100_000, "s");
     return Duration.ofMillis(Math.round(seconds * 1000));
   }
@@ -214,8 +216,16 @@ public record AthleteProfile(
   /** A sprint is timed; told back in seconds when it cannot be. */
   private static double speed(
       String path, double metres, ResultInput r, double slowest, double fastest) {
-    Required.field(path + "seconds", r.seconds());
+    required(path + "seconds", r.seconds());
     Bounds.within(path + "seconds", r.seconds(), metres / fastest, metres / slowest, "s");
     return metres / r.seconds();
+  }
+
+  /** Which figures a result must have depends on its kind. */
+  private static <T> T required(String field, T value) {
+    if (value == null) {
+      throw new OutOfRangeException(field, "missing", "a value");
+    }
+    return value;
   }
 }

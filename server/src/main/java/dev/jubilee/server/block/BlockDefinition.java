@@ -10,6 +10,7 @@ import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Sport;
+import dev.jubilee.server.problem.Limits;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -45,7 +46,9 @@ import java.util.UUID;
  * @param wishes rungs that the coach placed in a week
  */
 public record BlockDefinition(
-    @NotBlank @Size(min = 1, max = 80, message = "{text.length}") String name,
+    @NotBlank(message = Limits.NAME_ACCEPTED)
+        @Size(max = Limits.NAME, message = Limits.NAME_ACCEPTED)
+        String name,
     @NotNull LocalDate start,
     @NotNull LocalDate race,
     @Size(max = 30) List<@NotNull LocalDate> otherRaces,
@@ -63,7 +66,7 @@ public record BlockDefinition(
 
   /** Athletes who train together. */
   public record Group(
-      @Size(max = 80, message = "{text.length}") String name,
+      @Size(max = Limits.NAME, message = Limits.NAME_ACCEPTED) String name,
       @NotNull @Size(max = 500) List<@NotNull UUID> athleteIds) {}
 
   /**

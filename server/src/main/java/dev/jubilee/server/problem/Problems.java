@@ -17,7 +17,6 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.security.core.AuthenticationException;
-import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -41,41 +40,28 @@ public class Problems {
   /** Every field that is missing, too long or empty. */
   @ExceptionHandler
   ProblemDetail invalid(MethodArgumentNotValidException e) {
-    List<FieldError> all = e.getBindingResult().getFieldErrors();
     List<Map<String, String>> errors =
-        all.stream()
-            // How long it may be says more than that it must not be empty.
-            .filter(f -> !"NotBlank".equals(f.getCode()) || !isToldOtherwise(f, all))
-            .map(f -> Map.of("field", f.getField(), "accepted", "" + f.getDefaultMessage()))
+        e.getBindingResult().getFieldErrors().stream()
+            .map(f -> error(f.getField(), String.valueOf(f.getDefaultMessage())))
+            .distinct()
             .sorted(Comparator.comparing(f -> f.get("field")))
             .toList();
-    Map<String, String> first = errors.isEmpty() ? Map.of() : errors.get(0);
-    ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(
-            HttpStatus.UNPROCESSABLE_CONTENT,
-            first.get("field") + " must be " + first.get("accepted"));
-    problem.setTitle("Not accepted");
-    problem.setProperty("errors", errors);
-    return problem;
-  }
-
-  private static boolean isToldOtherwise(FieldError error, List<FieldError> all) {
-    return all.stream().anyMatch(f -> !f.equals(error) && f.getField().equals(error.getField()));
+    String detail =
+        errors.stream()
+            .map(f -> f.get("field") + " must be " + f.get("accepted"))
+            .collect(Collectors.joining("; "));
+    return notAccepted(HttpStatus.UNPROCESSABLE_CONTENT, detail, errors);
   }
 
   /** Every fault of a library, with its line. */
   @ExceptionHandler
   ProblemDetail faulty(LibraryFaultException e) {
-    ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(
-            HttpStatus.UNPROCESSABLE_CONTENT, "Nothing was imported. Correct these and try again.");
-    problem.setTitle("Not accepted");
-    problem.setProperty(
-        "errors",
+    return notAccepted(
+        HttpStatus.UNPROCESSABLE_CONTENT,
+        "Nothing was imported. Correct these and try again.",
         e.faults().stream()
             .map(f -> Map.of("field", f.field(), "accepted", f.accepted(), "place", f.place()))
             .toList());
-    return problem;
   }
 
   @ExceptionHandler
@@ -161,9 +147,18 @@ public class Problems {
 
   private static ProblemDetail fieldProblem(
       HttpStatus status, String field, String detail, String accepted) {
+    return notAccepted(status, detail, List.of(error(field, accepted)));
+  }
+
+  private static Map<String, String> error(String field, String accepted) {
+    return Map.of("field", field, "accepted", accepted);
+  }
+
+  private static ProblemDetail notAccepted(
+      HttpStatus status, String detail, List<Map<String, String>> errors) {
     ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
     problem.setTitle("Not accepted");
-    problem.setProperty("errors", List.of(Map.of("field", field, "accepted", accepted)));
+    problem.setProperty("errors", errors);
     return problem;
   }
 

@@ -27,7 +27,9 @@ class RoutineController {
   /** What to keep under which name. */
   record KeepRequest(
       @NotNull UUID prescriptionId,
-      @NotBlank @Size(min = 1, max = 80, message = "{text.length}") String name) {}
+      @NotBlank(message = Routines.NAME_ACCEPTED)
+          @Size(max = Routines.LONGEST_NAME, message = Routines.NAME_ACCEPTED)
+          String name) {}
 
   /** Whose plan gets the routine; any other base revision is a conflict. */
   record ApplyRequest(@NotNull UUID prescriptionId, int baseRevision) {}

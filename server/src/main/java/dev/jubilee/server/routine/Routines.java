@@ -1,7 +1,6 @@
 package dev.jubilee.server.routine;
 
 import dev.jubilee.core.edit.Routine;
-import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.prescription.Prescriptions;
@@ -15,7 +14,8 @@ import org.springframework.stereotype.Service;
 /** What coaches do with routines. */
 @Service
 class Routines {
-  private static final int LONGEST_NAME = 60;
+  static final int LONGEST_NAME = 60;
+  static final String NAME_ACCEPTED = "1 to " + LONGEST_NAME + " characters";
 
   private final RoutineRepository repository;
   private final Prescriptions prescriptions;
@@ -36,7 +36,6 @@ class Routines {
 
   /** Keeps the drills of a warm-up under a name of their own. */
   RoutineView keep(UUID clubId, UUID prescriptionId, String name) {
-    Bounds.within("name", name.length(), 1, LONGEST_NAME, "characters");
     if (repository.existsByClubIdAndName(clubId, name)) {
       throw new OutOfRangeException("name", name, "a name that no other routine has");
     }

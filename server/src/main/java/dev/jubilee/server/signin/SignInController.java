@@ -1,5 +1,6 @@
 package dev.jubilee.server.signin;
 
+import dev.jubilee.server.problem.Limits;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -29,8 +30,12 @@ class SignInController {
 
   /** What one signs in with. */
   record Credentials(
-      @NotBlank @Size(min = 1, max = 200, message = "{text.length}") String email,
-      @NotBlank @Size(min = 1, max = 200, message = "{text.length}") String password) {}
+      @NotBlank(message = Limits.CREDENTIAL_ACCEPTED)
+          @Size(max = Limits.CREDENTIAL, message = Limits.CREDENTIAL_ACCEPTED)
+          String email,
+      @NotBlank(message = Limits.CREDENTIAL_ACCEPTED)
+          @Size(max = Limits.CREDENTIAL, message = Limits.CREDENTIAL_ACCEPTED)
+          String password) {}
 
   private final SignIns signIns;
   private final SecurityContextRepository contexts;
