@@ -35,7 +35,7 @@ import java.util.Set;
  */
 public record AthleteProfile(
     @NotBlank(message = Limits.NAME_ACCEPTED)
-        @Size(max = Limits.NAME, message = Limits.NAME_ACCEPTED)
+        @Size(min = 1, max = Limits.NAME, message = Limits.NAME_ACCEPTED)
         String name,
     @NotNull Sport sport,
     @NotNull Level level,

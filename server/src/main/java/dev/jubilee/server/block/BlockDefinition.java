@@ -47,7 +47,7 @@ import java.util.UUID;
  */
 public record BlockDefinition(
     @NotBlank(message = Limits.NAME_ACCEPTED)
-        @Size(max = Limits.NAME, message = Limits.NAME_ACCEPTED)
+        @Size(min = 1, max = Limits.NAME, message = Limits.NAME_ACCEPTED)
         String name,
     @NotNull LocalDate start,
     @NotNull LocalDate race,

@@ -28,7 +28,7 @@ class RoutineController {
   record KeepRequest(
       @NotNull UUID prescriptionId,
       @NotBlank(message = Routines.NAME_ACCEPTED)
-          @Size(max = Routines.LONGEST_NAME, message = Routines.NAME_ACCEPTED)
+          @Size(min = 1, max = Routines.LONGEST_NAME, message = Routines.NAME_ACCEPTED)
           String name) {}
 
   /** Whose plan gets the routine; any other base revision is a conflict. */

@@ -31,10 +31,10 @@ class SignInController {
   /** What one signs in with. */
   record Credentials(
       @NotBlank(message = Limits.CREDENTIAL_ACCEPTED)
-          @Size(max = Limits.CREDENTIAL, message = Limits.CREDENTIAL_ACCEPTED)
+          @Size(min = 1, max = Limits.CREDENTIAL, message = Limits.CREDENTIAL_ACCEPTED)
           String email,
       @NotBlank(message = Limits.CREDENTIAL_ACCEPTED)
-          @Size(max = Limits.CREDENTIAL, message = Limits.CREDENTIAL_ACCEPTED)
+          @Size(min = 1, max = Limits.CREDENTIAL, message = Limits.CREDENTIAL_ACCEPTED)
           String password) {}
 
   private final SignIns signIns;
