@@ -53,7 +53,6 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
   const submit = handleSubmit((fields) => save.mutate(profileOf(fields, athlete?.profile)));
 
   return (
-    // What was refused before is asked again: the server judges, not what is left of its answer.
     <form onSubmit={(event) => void submit(event)} noValidate>
       <Box as="h2" fontSize="xl" mb="3">
         {athlete ? athlete.profile.name : "New athlete"}

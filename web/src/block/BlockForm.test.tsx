@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { fireEvent, screen, waitFor } from "@testing-library/react";
+import { act, fireEvent, screen, waitFor } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { describe, expect, it } from "vitest";
 import type { BlockDefinition } from "../api/types";
@@ -57,6 +57,20 @@ describe("laying out a block", () => {
         },
       ],
     });
+  });
+
+  it("sends nothing while a figure is none, and never the one before in its place", async () => {
+    const sent = await form();
+    press("Add the first session");
+    change("Minutes", "25x");
+    expect(screen.getByText("Accepted: a whole number")).toBeTruthy();
+    press("Create the block");
+    await act(() => new Promise((done) => setTimeout(done, 50)));
+    expect(sent()).toBeUndefined();
+    change("Minutes", "25");
+    press("Create the block");
+    await waitFor(() => expect(sent()).toBeDefined());
+    expect(sent().pattern[0]?.minutes).toBe(25);
   });
 
   it("keeps sessions with their group when it is renamed", async () => {

@@ -228,6 +228,7 @@ function Weights({
     <Controller
       control={control}
       name={name}
+      rules={{ validate: (weights) => !Object.values(weights ?? {}).some(Number.isNaN) }}
       render={({ field, fieldState }) => {
         const weights: Record<string, number> = field.value ?? {};
         const left = Object.entries(words).filter(([key]) => !(key in weights));

@@ -88,7 +88,7 @@ type NumberOptions = LabelProps & {
   step?: number;
 };
 
-/** A number as it is typed, a minus first too; what is none yet says so. */
+/** A number as it is typed, a minus first too; what is none yet says so and counts as NaN. */
 export function NumberField({
   label,
   error,
@@ -103,11 +103,12 @@ export function NumberField({
   const [last, setLast] = useState(value);
   const isNumber = Number.isInteger(step) ? isWhole : isDecimal;
   // What was changed elsewhere is shown; what is being typed is left as it is.
-  if (value !== last) {
+  if (!Object.is(value, last)) {
     setLast(value);
-    if (!isNumber(text) || Number(text) !== value) setText(String(value));
+    if (!Number.isNaN(value) && Number(text) !== value) setText(String(value));
   }
   const turn = (by: number) => {
+    if (Number.isNaN(value)) return;
     const turned = Math.round((value + by * step) * 100) / 100;
     setText(String(turned));
     onChange(turned);
@@ -126,7 +127,7 @@ export function NumberField({
       }}
       onChange={(typed) => {
         setText(typed);
-        if (isNumber(typed)) onChange(Number(typed));
+        onChange(isNumber(typed) ? Number(typed) : NaN);
       }}
       error={isNumber(text) ? error : Number.isInteger(step) ? "a whole number" : "a number"}
     />
@@ -194,7 +195,9 @@ interface Bound<F extends FieldValues> {
 
 /** The value of one field of a form, and what is wrong with it. */
 function useBound<F extends FieldValues>({ name, control }: Bound<F>) {
-  const { field, fieldState } = useController({ name, control });
+  // What is no number is not sent: the last one that was would go in its place.
+  const rules = { validate: (value: unknown) => !Number.isNaN(value) };
+  const { field, fieldState } = useController({ name, control, rules });
   return {
     value: field.value,
     onChange: field.onChange,
