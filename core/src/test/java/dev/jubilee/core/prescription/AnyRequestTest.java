@@ -87,6 +87,10 @@ class AnyRequestTest {
         item.target().ifPresent(target -> figures(item, target, broken));
       }
       doubles(plan, broken);
+      check(
+          plan.contacts() <= plan.demand().contacts(),
+          plan.contacts() + " contacts where " + plan.demand().contacts() + " are tolerated",
+          broken);
       assertThat(broken).as(() -> request + "\n" + PlanText.of(plan)).isEmpty();
       if (i % 10 == 0) {
         assertThat(Scenarios.plan(request).items()).as("the same again").isEqualTo(plan.items());
