@@ -83,6 +83,7 @@ describe("the form of an athlete", () => {
 
     expect(await screen.findByText("Accepted: 8 to 100 years")).toBeTruthy();
     expect(screen.getByText("Accepted: 4:40 to 20:00")).toBeTruthy();
+    expect(screen.getByText(/^Change what is marked above/)).toBeTruthy();
     expect(field("Age, years").getAttribute("aria-invalid")).toBe("true");
     expect(field("Name").getAttribute("aria-invalid")).not.toBe("true");
     expect(field("Age, years").value).toBe("340");

@@ -106,7 +106,7 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
         hint="Stiff gets extra range, sore is not loaded, painful is left alone."
       />
       {restrictions.fields.map(({ id }, i) => (
-        <Flex key={id} gap="3" mb="2" align="flex-end" wrap="wrap">
+        <Flex key={id} gap="3" mb="2" align="flex-start" wrap="wrap">
           <Box w="220px">
             <FormSelect
               label="Region"
@@ -123,7 +123,7 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
               control={control}
             />
           </Box>
-          <Button variant="ghost" onClick={() => restrictions.remove(i)}>
+          <Button variant="ghost" mt="5" onClick={() => restrictions.remove(i)}>
             Remove
           </Button>
         </Flex>
@@ -158,7 +158,7 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
       )}
       {save.error && (
         <Box mt="4">
-          <ErrorNotice error={save.error} />
+          <ErrorNotice error={save.error} isMarked />
         </Box>
       )}
       <Flex mt="5" gap="3" align="center">

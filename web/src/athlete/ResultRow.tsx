@@ -29,7 +29,7 @@ export function ResultRow({ control, setValue, at, athlete, onRemove }: Props) {
   const isStored = stored && JSON.stringify(draft) === JSON.stringify(draftOf(stored));
   const weighed = isStored ? athlete.weighed[at] : undefined;
   return (
-    <Flex wrap="wrap" gap="2" align="flex-end" py="2" borderTop="1px solid var(--rule)">
+    <Flex wrap="wrap" gap="2" align="flex-start" py="2" borderTop="1px solid var(--rule)">
       <Box w="205px">
         <SelectField<ResultKind>
           label="Test"
@@ -54,7 +54,7 @@ export function ResultRow({ control, setValue, at, athlete, onRemove }: Props) {
           control={control}
         />
       </Box>
-      <Button variant="ghost" onClick={onRemove}>
+      <Button variant="ghost" mt="5" onClick={onRemove}>
         Remove
       </Button>
       {weighed && (

@@ -34,7 +34,7 @@ export function OwnDrills({ mendId, drills }: Props) {
     enabled: mendId !== undefined,
   });
   const take = useMutation({
-    mutationFn: (list: string) =>
+    mutationFn: ({ list }: { list: string; isFile: boolean }) =>
       data(
         api.POST("/api/library", {
           body: list,
@@ -60,9 +60,12 @@ export function OwnDrills({ mendId, drills }: Props) {
     onSuccess: () => invalidate(queries, ["library"], ["drills"]),
   });
   const edited = form.data ?? (isNew ? BLANK : undefined);
+  const isFile = take.variables?.isFile ?? true;
   const faults =
     take.error instanceof Problem
-      ? take.error.fields.map((f) => `${f.place}: must be ${f.accepted}`)
+      ? take.error.fields.map(
+          (f) => `${isFile ? f.place : f.field.replace("drills[0].", "")}: must be ${f.accepted}`,
+        )
       : [];
   return (
     <Box as="section" aria-label="Your own drills">
@@ -89,7 +92,9 @@ export function OwnDrills({ mendId, drills }: Props) {
           start={edited}
           isBusy={take.isPending}
           refused={take.error}
-          onKeep={(entry) => take.mutate(JSON.stringify([toSend(entry)], undefined, 1))}
+          onKeep={(entry) =>
+            take.mutate({ list: JSON.stringify([toSend(entry)], undefined, 1), isFile: false })
+          }
         />
       ) : (
         <Button onClick={() => setNew(true)}>Make a new drill</Button>
@@ -101,7 +106,7 @@ export function OwnDrills({ mendId, drills }: Props) {
       )}
       {take.error && (
         <Box role="alert" mt="2" fontSize="sm" color="caution">
-          {take.error.message}
+          {isFile || faults.length === 0 ? take.error.message : "Not saved."}
           {faults.map((f) => (
             <Box key={f}>{f}</Box>
           ))}
@@ -119,7 +124,7 @@ export function OwnDrills({ mendId, drills }: Props) {
               onChange={(e) => {
                 const file = e.target.files?.[0];
                 e.target.value = "";
-                if (file) void file.text().then((list) => take.mutate(list));
+                if (file) void file.text().then((list) => take.mutate({ list, isFile: true }));
               }}
             />
           </label>

@@ -201,7 +201,7 @@ export function SessionPage({ today }: { today: string }) {
         </Box>
         {save.error && (
           <Box mt="4">
-            <ErrorNotice error={save.error} />
+            <ErrorNotice error={save.error} isMarked />
           </Box>
         )}
         <Flex gap="3" mt="5">

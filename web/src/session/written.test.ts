@@ -43,6 +43,7 @@ test("bars fill the picture from the start on", () => {
 
 test("marks stay few", () => {
   expect(minuteMarks(36 * 60)).toEqual([5, 10, 15, 20, 25, 30]);
+  expect(minuteMarks(8 * 60)).toEqual([1, 2, 3, 4, 5, 6]);
   expect(minuteMarks(0)).toEqual([]);
   expect(minuteMarks(4 * 3600).length).toBeLessThanOrEqual(8);
 });

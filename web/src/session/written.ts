@@ -49,11 +49,11 @@ export function bars(stretches: Understood["stretches"]) {
   });
 }
 
-/** Whole minutes to mark under a picture: at most eight of them. */
+/** Whole minutes to mark under a picture: at most eight, and none under the words at its end. */
 export function minuteMarks(seconds: number): number[] {
   const minutes = seconds / 60;
   const step = [1, 2, 5, 10, 15, 20, 30, 60, 120].find((s) => minutes / s <= 8) ?? 240;
   const marks: number[] = [];
-  for (let m = step; m < minutes - step / 2; m += step) marks.push(m);
+  for (let m = step; m < 0.85 * minutes; m += step) marks.push(m);
   return marks;
 }
