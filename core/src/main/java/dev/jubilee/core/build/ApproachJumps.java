@@ -1,0 +1,33 @@
+package dev.jubilee.core.build;
+
+import dev.jubilee.core.drill.Dose;
+import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.intensity.Target;
+import dev.jubilee.core.plan.Recovery;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Jumps from an approach, three at each height; common practice. */
+final class ApproachJumps implements BuildForm {
+  private static final double LOWEST = 0.6;
+  private static final Dose THREE = new Dose.Reps(3, 1, 1, 5);
+  private static final Recovery WALK_BACK = new Recovery(40, Recovery.Doing.WALK_BACK);
+
+  private final BuildContext context;
+
+  ApproachJumps(BuildContext context) {
+    this.context = context;
+  }
+
+  @Override
+  public List<GradedEffort> efforts(int count, boolean brief) {
+    List<GradedEffort> jumps = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      double highest = context.demand().buildTop().points() / 100;
+      double share = EvenSteps.between(LOWEST, highest, i, count);
+      Target target = Target.ofTop((int) Math.round(100 * share), Effort.of(100 * share));
+      jumps.add(new GradedEffort("approach-jump", THREE, target, WALK_BACK));
+    }
+    return jumps;
+  }
+}

@@ -1,0 +1,51 @@
+package dev.jubilee.core.build;
+
+import dev.jubilee.core.plan.Recovery;
+import dev.jubilee.core.quantity.Distance;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.Sport;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Build 25s, then 25s at the pace of the day. */
+final class SwimBuild implements BuildForm {
+  private static final Distance LENGTH = Distance.ofMetres(25);
+
+  /** 25 m in 22 s, where there is no result; common practice. */
+  private static final double USUAL_SPEED = 25 / 22.0;
+
+  private final BuildContext context;
+
+  SwimBuild(BuildContext context) {
+    this.context = context;
+  }
+
+  @Override
+  public List<GradedEffort> efforts(int count, boolean brief) {
+    double top = context.top();
+    double first = FirstStep.share(Sport.SWIM, context.kind());
+    boolean threshold = context.kind() == SessionKind.THRESHOLD;
+    int paced = threshold || count == 1 ? 1 : 2;
+    Recovery recovery = new Recovery(rest(brief), Recovery.Doing.AT_THE_WALL);
+    List<GradedEffort> efforts = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      double speed = top * EvenSteps.between(first, 1, i, count);
+      efforts.add(
+          context.at(
+              speed,
+              i >= count - paced ? "pace-25-swim" : "build-25-swim",
+              context.over(LENGTH, speed, USUAL_SPEED),
+              recovery,
+              0));
+    }
+    return efforts;
+  }
+
+  /** s; the faster, the longer. Common practice. */
+  private int rest(boolean brief) {
+    if (brief) {
+      return 15;
+    }
+    return context.isSprint() ? 45 : context.kind() == SessionKind.THRESHOLD ? 20 : 30;
+  }
+}
