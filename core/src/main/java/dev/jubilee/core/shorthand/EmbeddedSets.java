@@ -103,9 +103,9 @@ final class EmbeddedSets {
       once = ((Group) step).steps().stream().mapToDouble(s -> used(draft, s, byClock)).sum();
     }
     double between =
-        step.rest() instanceof Rest.Lasting r && byClock
+        step.rest() instanceof Rest.Timed r && byClock
             ? r.seconds()
-            : step.rest() instanceof Rest.Over o && !byClock ? o.metres() : 0;
+            : step.rest() instanceof Rest.OverDistance o && !byClock ? o.metres() : 0;
     return step.times() * (once + between);
   }
 }

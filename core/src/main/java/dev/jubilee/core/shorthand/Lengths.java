@@ -23,11 +23,11 @@ final class Lengths {
 
     /** Whether a length after a comma is a recovery rather than more work; common practice. */
     boolean isLikelyRest() {
-      if (value instanceof Rest.Lasting r) {
+      if (value instanceof Rest.Timed r) {
         boolean isMoving = r.manner() != Rest.Manner.STANDING;
         return isOfSets || r.seconds() <= (isMoving ? 300 : isBare ? 360 : 600);
       }
-      return !(value instanceof Rest.Over o) || isOfSets || (!isBare && o.metres() <= 800);
+      return !(value instanceof Rest.OverDistance o) || isOfSets || (!isBare && o.metres() <= 800);
     }
   }
 
@@ -225,7 +225,7 @@ final class Lengths {
         i++;
       }
       if (token(i).is("back") || token(i).is("down")) {
-        return new Found<>(new Rest.Back(moving(manner.get())), afterWords(i + 1));
+        return new Found<>(new Rest.WayBack(moving(manner.get())), afterWords(i + 1));
       }
     }
     Found<Extent> length = token(i).isWord() ? null : amount(i, work);
@@ -256,8 +256,8 @@ final class Lengths {
     Rest.Manner how = manner.orElse(Rest.Manner.STANDING);
     Rest rest =
         length.value() instanceof Extent.Time t
-            ? new Rest.Lasting(t.seconds(), how)
-            : new Rest.Over(((Extent.Distance) length.value()).metres(), moving(how));
+            ? new Rest.Timed(t.seconds(), how)
+            : new Rest.OverDistance(((Extent.Distance) length.value()).metres(), moving(how));
     return new Found<>(rest, next, length.note(), isBare, isOfSets);
   }
 

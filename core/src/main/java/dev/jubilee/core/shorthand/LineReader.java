@@ -1,7 +1,5 @@
 package dev.jubilee.core.shorthand;
 
-import dev.jubilee.core.session.Aim.Feel;
-import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
 import java.util.List;
 import java.util.Optional;
@@ -22,7 +20,22 @@ final class LineReader {
   private final SessionFacts whole;
   private final Lengths lengths;
   private final Aims aims;
+  private final NamedWords words;
   private final IntFunction<List<Step>> inBrackets;
+
+  /** In the order in which they are tried; the first that fits takes what is here. */
+  private final List<Form> forms =
+      List.of(
+          this::takesTimes,
+          this::takesTimesAfter,
+          this::takesSets,
+          this::takesCount,
+          this::takesGroup,
+          this::takesAim,
+          this::takesLength,
+          this::takesRest,
+          this::takesDash,
+          this::takesWord);
 
   /**
    * @param inBrackets reads what stands between brackets, given how deep they are
@@ -32,6 +45,7 @@ final class LineReader {
     this.whole = whole;
     this.lengths = new Lengths(cursor.tokens);
     this.aims = new Aims(cursor.tokens, lengths, usual, whole.notes);
+    this.words = new NamedWords(cursor, whole, lengths, aims, this::part);
     this.inBrackets = inBrackets;
   }
 
@@ -44,7 +58,7 @@ final class LineReader {
     if (found == null || !cursor.isStopAt(found.next())) {
       return Optional.empty();
     }
-    if (found.isBare() && found.value() instanceof Rest.Over over && over.metres() <= 800) {
+    if (found.isBare() && found.value() instanceof Rest.OverDistance over && over.metres() <= 800) {
       String length = ShorthandWriter.of(new Extent.Distance(over.metres()));
       throw new ParseException(
           cursor.here().from(),
@@ -53,7 +67,7 @@ final class LineReader {
           length + " jog");
     }
     boolean isLongFor =
-        found.value() instanceof Rest.Lasting rest
+        found.value() instanceof Rest.Timed rest
             && rest.manner() != Rest.Manner.STANDING
             && rest.seconds() > Math.max(LONG_REST, before.longestSeconds() * 3 / 2);
     return found.isLikelyRest() && (found.isOfSets() || !isLongFor)
@@ -88,43 +102,120 @@ final class LineReader {
     }
   }
 
+  /** One way in which a line can go on. */
+  private interface Form {
+
+    /** Takes what is here where it has this form; else takes nothing and says so. */
+    boolean takes(LineBuilder draft, int depth);
+  }
+
   private void word(LineBuilder draft, int depth) {
-    Token t = cursor.here();
-    if (t.isNumber() && cursor.next(1).is("x")) {
-      times(draft, count(t));
-      cursor.at += 2;
-    } else if (t.is("x") && cursor.next(1).isNumber() && !draft.isEmpty()) {
-      times(draft, count(cursor.next(1)));
-      cursor.at += 2;
-    } else if (t.isNumber()
-        && (cursor.next(1).is("sets") || cursor.next(1).is("set") || cursor.next(1).is("rounds"))) {
-      draft.sets = Optional.of(count(t));
-      cursor.at += cursor.next(2).is("of") ? 3 : 2;
-    } else if (t.isNumber() && isCounted(cursor.next(1))) {
-      times(draft, count(t));
-      cursor.at++;
-    } else if (t.is("(")) {
-      group(draft, depth);
-    } else if (t.is("@") || t.is("at")) {
-      cursor.at++;
-      cursor.at = aims.aim(cursor.at, draft);
-    } else if (aims.isFigure(cursor.at)) {
-      cursor.at = aims.aim(cursor.at, draft);
-    } else if (t.isNumber() || t.isClock() || isNamedLength()) {
-      length(draft);
-    } else if (t.is("/") || (t.is("w") && cursor.next(1).is("/"))) {
-      cursor.at += t.is("w") ? 2 : 1;
-      slash(draft);
-    } else if (t.is("-")) {
-      if (cursor.next(1).isNumber() || cursor.next(1).isClock()) {
-        throw negative();
+    for (Form form : forms) {
+      if (form.takes(draft, depth)) {
+        return;
       }
-      cursor.at++;
-    } else if (t.isWord() || t.is(":") || t.is(".")) {
-      named(draft);
-    } else {
-      throw new ParseException(t, "“" + t.text() + "” means nothing here");
     }
+    Token t = cursor.here();
+    throw new ParseException(t, "“" + t.text() + "” means nothing here");
+  }
+
+  /** 6 x … */
+  private boolean takesTimes(LineBuilder draft, int depth) {
+    if (!cursor.here().isNumber() || !cursor.next(1).is("x")) {
+      return false;
+    }
+    times(draft, count(cursor.here()));
+    cursor.at += 2;
+    return true;
+  }
+
+  /** … x 6 */
+  private boolean takesTimesAfter(LineBuilder draft, int depth) {
+    if (!cursor.here().is("x") || !cursor.next(1).isNumber() || draft.isEmpty()) {
+      return false;
+    }
+    times(draft, count(cursor.next(1)));
+    cursor.at += 2;
+    return true;
+  }
+
+  /** 3 sets of … */
+  private boolean takesSets(LineBuilder draft, int depth) {
+    Token next = cursor.next(1);
+    if (!cursor.here().isNumber() || !(next.is("sets") || next.is("set") || next.is("rounds"))) {
+      return false;
+    }
+    draft.sets = Optional.of(count(cursor.here()));
+    cursor.at += cursor.next(2).is("of") ? 3 : 2;
+    return true;
+  }
+
+  /** 6 strides */
+  private boolean takesCount(LineBuilder draft, int depth) {
+    if (!cursor.here().isNumber() || !isCounted(cursor.next(1))) {
+      return false;
+    }
+    times(draft, count(cursor.here()));
+    cursor.at++;
+    return true;
+  }
+
+  private boolean takesGroup(LineBuilder draft, int depth) {
+    if (!cursor.here().is("(")) {
+      return false;
+    }
+    group(draft, depth);
+    return true;
+  }
+
+  private boolean takesAim(LineBuilder draft, int depth) {
+    boolean isAnnounced = cursor.here().is("@") || cursor.here().is("at");
+    if (!isAnnounced && !aims.isFigure(cursor.at)) {
+      return false;
+    }
+    cursor.at += isAnnounced ? 1 : 0;
+    cursor.at = aims.aim(cursor.at, draft);
+    return true;
+  }
+
+  private boolean takesLength(LineBuilder draft, int depth) {
+    Token t = cursor.here();
+    if (!t.isNumber() && !t.isClock() && !Vocabulary.RACES.containsKey(t.text())) {
+      return false;
+    }
+    length(draft);
+    return true;
+  }
+
+  /** / 90 s, w/ 90 s */
+  private boolean takesRest(LineBuilder draft, int depth) {
+    boolean isWith = cursor.here().is("w") && cursor.next(1).is("/");
+    if (!isWith && !cursor.here().is("/")) {
+      return false;
+    }
+    cursor.at += isWith ? 2 : 1;
+    slash(draft);
+    return true;
+  }
+
+  private boolean takesDash(LineBuilder draft, int depth) {
+    if (!cursor.here().is("-")) {
+      return false;
+    }
+    if (cursor.next(1).isNumber() || cursor.next(1).isClock()) {
+      throw negative();
+    }
+    cursor.at++;
+    return true;
+  }
+
+  private boolean takesWord(LineBuilder draft, int depth) {
+    Token t = cursor.here();
+    if (!t.isWord() && !t.is(":") && !t.is(".")) {
+      return false;
+    }
+    words.take(draft);
+    return true;
   }
 
   /** What is counted without a length: 6 strides. */
@@ -137,10 +228,6 @@ final class LineReader {
         cursor.here().from(),
         cursor.next(1).to(),
         "a length cannot be negative; up to 30 min of rest is accepted");
-  }
-
-  private boolean isNamedLength() {
-    return Vocabulary.RACES.containsKey(cursor.here().text());
   }
 
   private int count(Token t) {
@@ -192,7 +279,7 @@ final class LineReader {
   private void length(LineBuilder draft) {
     if (!draft.isEmpty()) {
       Lengths.Found<Extent> second = lengths.amount(cursor.at, Optional.empty());
-      if (second != null && isPaceWord(cursor.tokens.get(second.next()))) {
+      if (second != null && Vocabulary.isPace(cursor.tokens.get(second.next()))) {
         cursor.at = aims.aim(cursor.at, draft);
         return;
       }
@@ -222,10 +309,6 @@ final class LineReader {
     }
   }
 
-  private static boolean isPaceWord(Token t) {
-    return t.is("pace") || t.is("effort");
-  }
-
   private void slash(LineBuilder draft) {
     if (cursor.here().is("-")) {
       throw negative();
@@ -245,91 +328,8 @@ final class LineReader {
     draft.take(found.value(), found.isOfSets());
   }
 
-  /** A word that stands for itself. */
-  private void named(LineBuilder draft) {
-    Token t = cursor.here();
-    String word = t.text();
-    String plain = Vocabulary.singular(word);
-    if (word.equals("with") || word.equals("incl") || word.equals("including")) {
-      cursor.at++;
-      inset(draft);
-      return;
-    }
-    if (word.equals("on")) {
-      Lengths.Found<Extent> off = lengths.amount(cursor.at + 1, Optional.empty());
-      if (off != null && off.value() instanceof Extent.Time time) {
-        cursor.at = off.next();
-        draft.take(new Rest.SendOff(time.seconds()), false);
-        return;
-      }
-    }
-    if (draft.isEmpty() && !draft.times.isPresent()) {
-      // Nothing to rest from yet.
-    } else if (Vocabulary.MANNERS.containsKey(word) || word.equals("full")) {
-      Lengths.Found<Rest> rest = lengths.rest(cursor.at, Optional.empty());
-      if (rest != null) {
-        take(draft, rest);
-        return;
-      }
-    }
-    cursor.at++;
-    if ((word.equals("all") || word.equals("flat")) && cursor.here().is("out")) {
-      cursor.at++;
-      draft.aim = Optional.of(Feel.ALL_OUT);
-    } else if (word.equals("time") && cursor.here().is("trial")) {
-      cursor.at++;
-      whole.kind = Optional.of(SessionKind.TIME_TRIAL);
-    } else if (word.equals("zone") || word.equals("z")) {
-      throw new ParseException(
-          t.from(),
-          cursor.here().isNumber() ? cursor.here().to() : t.to(),
-          "zones differ from coach to coach; write easy, steady, tempo, threshold or hard",
-          "easy");
-    } else if (plain.equals("hill")) {
-      whole.isHills = true;
-    } else if (word.equals("race") && isPaceWord(cursor.here())) {
-      throw new ParseException(
-          t.from(), cursor.here().to(), "the pace of which race?", "@ 5 km pace");
-    } else if (Vocabulary.MANNERS.containsKey(word) && !Vocabulary.FEELS.containsKey(word)) {
-      throw new ParseException(t, "a rest follows an effort, such as 6 x 1000 m / 90 s");
-    } else if (Vocabulary.FEELS.containsKey(word)) {
-      aims.feel(cursor.at - 1, draft);
-      cursor.at = aims.after(cursor.at);
-    } else if (Vocabulary.KINDS.containsKey(word)) {
-      kind(Vocabulary.KINDS.get(word));
-    } else if (Vocabulary.SPORTS.containsKey(word)) {
-      whole.sport = Optional.of(Vocabulary.SPORTS.get(word));
-    } else if (Vocabulary.STROKES.containsKey(word)) {
-      draft.stroke = Optional.of(Vocabulary.STROKES.get(word));
-      whole.sport = whole.sport.or(() -> Optional.of(Sport.SWIM));
-    } else if (Vocabulary.EXTRAS.contains(word) || Vocabulary.EXTRAS.contains(plain)) {
-      draft.extras.add(word);
-    } else if (!Vocabulary.FILLERS.contains(word) && !word.equals(":") && !word.equals(".")) {
-      Optional<String> near = Vocabulary.nearest(word);
-      throw new ParseException(
-          t.from(),
-          t.to(),
-          "“"
-              + cursor.text.substring(t.from(), t.to())
-              + "” is not known here"
-              + near.map(n -> "; is it “" + n + "”?").orElse(""),
-          near.orElse(""));
-    }
-  }
-
-  private void kind(SessionKind kind) {
-    Token label = cursor.tokens.get(cursor.at - 1);
-    whole.kind = Optional.of(kind);
-    if (kind.isOnLand()) {
-      // What is lifted or jumped is the coach's own; only the kind counts for the warm-up.
-      String around =
-          cursor.text.substring(0, label.from()) + " " + cursor.text.substring(label.to());
-      whole.free = around.replaceAll("\\s+", " ").replaceFirst("^[ :.]+", "").strip();
-      cursor.at = cursor.tokens.size() - 1;
-    }
-  }
-
-  private void inset(LineBuilder draft) {
+  /** A part of the one stretch before it: with the last 5 min hard. */
+  private void part(LineBuilder draft) {
     boolean isLast = cursor.here().is("last") || cursor.here().is("final");
     boolean isFirst = cursor.here().is("first");
     if (!isLast && !isFirst) {

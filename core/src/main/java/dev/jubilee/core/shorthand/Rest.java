@@ -6,6 +6,23 @@ import java.time.Duration;
 /** What comes between two efforts. */
 public sealed interface Rest {
 
+  /** An answer for each way of resting. */
+  interface Visitor<T> {
+    T none();
+
+    T timed(Timed rest);
+
+    T overDistance(OverDistance rest);
+
+    T wayBack(WayBack rest);
+
+    T full();
+
+    T sendOff(SendOff rest);
+  }
+
+  <T> T accept(Visitor<T> visitor);
+
   /** How the rest is spent. */
   enum Manner {
     STANDING,
@@ -16,35 +33,60 @@ public sealed interface Rest {
   }
 
   /** Nothing is said. */
-  record None() implements Rest {}
-
-  /**
-   * So long.
-   *
-   * @param seconds 1 s to 30 min
-   */
-  record Lasting(int seconds, Manner manner) implements Rest {
-    public Lasting {
-      Bounds.within("rest", Duration.ofSeconds(seconds), Duration.ofSeconds(1), LONGEST);
+  record None() implements Rest {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.none();
     }
   }
 
   /**
-   * So far.
+   * A time.
+   *
+   * @param seconds 1 s to 30 min
+   */
+  record Timed(int seconds, Manner manner) implements Rest {
+    public Timed {
+      Bounds.within("rest", Duration.ofSeconds(seconds), Duration.ofSeconds(1), LONGEST);
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.timed(this);
+    }
+  }
+
+  /**
+   * A distance.
    *
    * @param metres 10 to 3000 m
    */
-  record Over(double metres, Manner manner) implements Rest {
-    public Over {
+  record OverDistance(double metres, Manner manner) implements Rest {
+    public OverDistance {
       Bounds.within("rest", metres, 10, 3000, "m");
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.overDistance(this);
     }
   }
 
   /** Back to where the effort began. */
-  record Back(Manner manner) implements Rest {}
+  record WayBack(Manner manner) implements Rest {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.wayBack(this);
+    }
+  }
 
   /** Until fresh again. */
-  record Full() implements Rest {}
+  record Full() implements Rest {
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.full();
+    }
+  }
 
   /**
    * A new effort leaves every so many seconds; what is left of them is the rest.
@@ -54,6 +96,11 @@ public sealed interface Rest {
   record SendOff(int seconds) implements Rest {
     public SendOff {
       Bounds.within("send-off", Duration.ofSeconds(seconds), Duration.ofSeconds(5), LONGEST);
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.sendOff(this);
     }
   }
 

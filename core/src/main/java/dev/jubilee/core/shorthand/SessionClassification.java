@@ -46,27 +46,65 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
   /** Races of this length and more are run at or below critical speed. */
   private static final double THRESHOLD_RACE = 10_000;
 
+  /** Races up to this length are sprints, m; common practice. */
+  private static final double SPRINT_RACE = 200;
+
+  /** One effort alone that is shorter than this is a race or a test, s; common practice. */
+  private static final int LONG_TEST = 300;
+
+  /** A piece of the session, with what is said of the whole. */
+  private record Context(Piece piece, boolean isHills, Sport sport, int seconds) {
+    boolean saysNothingOfEffort() {
+      return piece.aim().isEmpty();
+    }
+
+    boolean has(String extra) {
+      return piece.extras().contains(extra);
+    }
+  }
+
+  /** One sign by which coaches tell what a piece is; empty where it tells nothing. */
+  private interface Sign {
+    Optional<SessionKind> read(Context context);
+  }
+
+  /** In the order in which they count; the first that tells anything decides. */
+  private static final List<Sign> SIGNS =
+      List.of(
+          SessionClassification::starts,
+          SessionClassification::technique,
+          SessionClassification::strides,
+          SessionClassification::hills,
+          SessionClassification::lengthAlone,
+          SessionClassification::feel,
+          SessionClassification::racePace,
+          SessionClassification::figure);
+
+  /**
+   * What a session is for.
+   *
+   * @param sport where the text names none
+   */
   public static SessionClassification of(ParsedSession outline, Sport sport) {
     List<Piece> pieces = new ArrayList<>();
     outline.steps().forEach(s -> collect(s, pieces));
     Sport in = outline.sport().orElse(sport);
-    Optional<SessionKind> said = outline.said();
-    boolean saidOutright = said.filter(k -> k != SessionKind.INTERVALS).isPresent();
-    SessionKind kind =
-        saidOutright
-            ? said.get()
-            : pieces.stream()
-                .map(p -> kind(p, outline, in))
-                .max(Comparator.naturalOrder())
-                .orElse(said.orElse(SessionKind.INTERVALS));
-    if (said.isPresent() && !kind.isHard() && said.get() == SessionKind.INTERVALS) {
-      kind = SessionKind.INTERVALS;
-    }
-    SessionKind hardest =
-        pieces.stream().map(p -> kind(p, outline, in)).max(Comparator.naturalOrder()).orElse(kind);
+    List<SessionKind> kinds = pieces.stream().map(p -> kind(p, outline, in)).toList();
+    Optional<SessionKind> hardest = kinds.stream().max(Comparator.naturalOrder());
+    SessionKind kind = of(outline.said(), hardest);
     Optional<Piece> first =
-        pieces.stream().filter(p -> kind(p, outline, in) == hardest).findFirst();
-    return new SessionClassification(kind, kind.isHard() ? first : pieces.stream().findFirst());
+        kind.isHard() ? hardest.map(kinds::indexOf).map(pieces::get) : pieces.stream().findFirst();
+    return new SessionClassification(kind, first);
+  }
+
+  /** What is said outright stands; intervals only say that it is hard. */
+  private static SessionKind of(Optional<SessionKind> said, Optional<SessionKind> hardest) {
+    if (said.isEmpty()) {
+      return hardest.orElse(SessionKind.INTERVALS);
+    }
+    return said.get() == SessionKind.INTERVALS
+        ? hardest.filter(SessionKind::isHard).orElse(SessionKind.INTERVALS)
+        : said.get();
   }
 
   /** Distance of the first hard effort, m, where it is given as one. */
@@ -103,48 +141,82 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
 
   private static SessionKind kind(Piece piece, ParsedSession outline, Sport sport) {
     int seconds = Timeline.roughSeconds(piece.amount(), sport);
-    boolean repeats = piece.times() > 1;
-    if (piece.extras().contains("start") || piece.extras().contains("starts")) {
-      return SessionKind.SPRINT;
+    Context context = new Context(piece, outline.isHills(), sport, seconds);
+    return SIGNS.stream().flatMap(sign -> sign.read(context).stream()).findFirst().orElseThrow();
+  }
+
+  private static Optional<SessionKind> starts(Context c) {
+    return Optional.of(SessionKind.SPRINT).filter(k -> c.has("start") || c.has("starts"));
+  }
+
+  private static Optional<SessionKind> technique(Context c) {
+    boolean isLight = c.piece().extras().stream().anyMatch(LIGHT::contains);
+    return Optional.of(SessionKind.EASY).filter(k -> c.saysNothingOfEffort() && isLight);
+  }
+
+  /** A few strides at the end of easy work do not make it hard. */
+  private static Optional<SessionKind> strides(Context c) {
+    return Optional.of(SessionKind.EASY).filter(k -> c.has("strides"));
+  }
+
+  private static Optional<SessionKind> hills(Context c) {
+    boolean isGentle = c.piece().aim().filter(SessionClassification::isGentle).isPresent();
+    return c.isHills() && !isGentle
+        ? Optional.of(c.seconds() <= SHORT_HILL ? SessionKind.SPRINT : SessionKind.INTERVALS)
+        : Optional.empty();
+  }
+
+  private static Optional<SessionKind> lengthAlone(Context c) {
+    if (!c.saysNothingOfEffort()) {
+      return Optional.empty();
     }
-    if (piece.aim().isEmpty() && piece.extras().stream().anyMatch(LIGHT::contains)) {
-      return SessionKind.EASY;
+    if (c.piece().times() == 1) {
+      // One short effort alone is a race or a test.
+      return Optional.of(
+          c.seconds() < LONG_TEST ? SessionKind.TIME_TRIAL : ofEasy(c.seconds(), c.sport()));
     }
-    if (piece.extras().contains("strides")) {
-      // A few strides at the end of easy work do not make it hard.
-      return SessionKind.EASY;
+    if (c.seconds() <= SHORTEST_REPEAT) {
+      return Optional.of(SessionKind.SPRINT);
     }
-    if (outline.isHills() && piece.aim().filter(SessionClassification::isGentle).isEmpty()) {
-      return seconds <= SHORT_HILL ? SessionKind.SPRINT : SessionKind.INTERVALS;
-    }
-    if (piece.aim().isEmpty()) {
-      if (!repeats) {
-        // One short effort alone is a race or a test.
-        return seconds < 300 ? SessionKind.TIME_TRIAL : ofEasy(seconds, sport);
-      }
-      if (seconds <= SHORTEST_REPEAT) {
-        return SessionKind.SPRINT;
-      }
-      return seconds >= LONG_REPEAT ? SessionKind.THRESHOLD : SessionKind.INTERVALS;
-    }
-    Aim aim = piece.aim().get();
-    if (aim instanceof Feel feel) {
-      return switch (feel) {
-        case EASY, STEADY -> ofEasy(seconds, sport);
-        case TEMPO, THRESHOLD -> SessionKind.THRESHOLD;
-        case HARD -> SessionKind.INTERVALS;
-        case FAST, ALL_OUT ->
-            seconds <= limitOfSprints(sport) ? SessionKind.SPRINT : SessionKind.INTERVALS;
-      };
-    }
-    if (aim instanceof Aim.Race race) {
-      return race.metres() <= 200
-          ? SessionKind.SPRINT
-          : race.metres() >= THRESHOLD_RACE && sport == Sport.RUN
-              ? SessionKind.THRESHOLD
-              : SessionKind.INTERVALS;
-    }
-    return ofFigure((Aim.Figure) aim, seconds, repeats);
+    return Optional.of(c.seconds() >= LONG_REPEAT ? SessionKind.THRESHOLD : SessionKind.INTERVALS);
+  }
+
+  private static Optional<SessionKind> feel(Context c) {
+    return c.piece()
+        .aim()
+        .filter(Feel.class::isInstance)
+        .map(
+            aim ->
+                switch ((Feel) aim) {
+                  case EASY, STEADY -> ofEasy(c.seconds(), c.sport());
+                  case TEMPO, THRESHOLD -> SessionKind.THRESHOLD;
+                  case HARD -> SessionKind.INTERVALS;
+                  case FAST, ALL_OUT ->
+                      c.seconds() <= limitOfSprints(c.sport())
+                          ? SessionKind.SPRINT
+                          : SessionKind.INTERVALS;
+                });
+  }
+
+  private static Optional<SessionKind> racePace(Context c) {
+    return c.piece()
+        .aim()
+        .filter(Aim.Race.class::isInstance)
+        .map(aim -> ((Aim.Race) aim).metres())
+        .map(
+            metres ->
+                metres <= SPRINT_RACE
+                    ? SessionKind.SPRINT
+                    : metres >= THRESHOLD_RACE && c.sport() == Sport.RUN
+                        ? SessionKind.THRESHOLD
+                        : SessionKind.INTERVALS);
+  }
+
+  private static Optional<SessionKind> figure(Context c) {
+    return c.piece()
+        .aim()
+        .filter(Aim.Figure.class::isInstance)
+        .map(aim -> ofFigure((Aim.Figure) aim, c.seconds(), c.piece().times() > 1));
   }
 
   private static SessionKind ofEasy(int seconds, Sport sport) {

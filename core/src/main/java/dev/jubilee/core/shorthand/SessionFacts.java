@@ -12,7 +12,7 @@ final class SessionFacts {
   Optional<Sport> sport = Optional.empty();
   boolean isHills;
 
-  /** ShorthandWriter about work on land, which are the coach's own. */
+  /** Words about work on land, which are the coach's own. */
   String free = "";
 
   /** What was assumed. */

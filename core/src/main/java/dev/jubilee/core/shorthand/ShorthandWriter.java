@@ -23,6 +23,39 @@ public final class ShorthandWriter {
     return rest.isEmpty() ? label : label.isEmpty() ? rest : label + ": " + rest;
   }
 
+  private static final Rest.Visitor<String> IN_WORDS =
+      new Rest.Visitor<>() {
+        @Override
+        public String none() {
+          return "";
+        }
+
+        @Override
+        public String timed(Rest.Timed rest) {
+          return " / " + time(rest.seconds()) + manner(rest.manner());
+        }
+
+        @Override
+        public String overDistance(Rest.OverDistance rest) {
+          return " / " + metres(rest.metres()) + manner(rest.manner());
+        }
+
+        @Override
+        public String wayBack(Rest.WayBack rest) {
+          return " / " + rest.manner().name().toLowerCase(Locale.ROOT) + " back";
+        }
+
+        @Override
+        public String full() {
+          return " / full rest";
+        }
+
+        @Override
+        public String sendOff(Rest.SendOff rest) {
+          return " on " + clock(rest.seconds());
+        }
+      };
+
   /** What the session is called, as in {@code hills} or {@code row race}; may be empty. */
   public static String label(ParsedSession outline) {
     List<String> label = new ArrayList<>();
@@ -149,18 +182,7 @@ public final class ShorthandWriter {
   }
 
   private static String rest(Rest rest) {
-    if (rest instanceof Rest.Lasting r) {
-      return " / " + time(r.seconds()) + manner(r.manner());
-    } else if (rest instanceof Rest.Over r) {
-      return " / " + metres(r.metres()) + manner(r.manner());
-    } else if (rest instanceof Rest.Back r) {
-      return " / " + r.manner().name().toLowerCase(Locale.ROOT) + " back";
-    } else if (rest instanceof Rest.Full) {
-      return " / full rest";
-    } else if (rest instanceof Rest.SendOff r) {
-      return " on " + clock(r.seconds());
-    }
-    return "";
+    return rest.accept(IN_WORDS);
   }
 
   private static String manner(Rest.Manner manner) {

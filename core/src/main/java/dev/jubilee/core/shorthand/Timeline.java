@@ -147,32 +147,58 @@ public final class Timeline {
   }
 
   private void rest(Rest rest, Step after, int took) {
-    int seconds;
-    Rest.Manner manner = Rest.Manner.EASY;
-    if (rest instanceof Rest.Lasting r) {
-      seconds = r.seconds();
-      manner = r.manner();
-    } else if (rest instanceof Rest.Over r) {
-      seconds = covering(r.metres());
-      manner = r.manner();
-    } else if (rest instanceof Rest.Back r) {
+    rest.accept(new RestInTime(after, took))
+        .filter(stretch -> stretch.seconds() > 0)
+        .ifPresent(stretches::add);
+  }
+
+  /** How a recovery looks after an effort that took so long. */
+  private final class RestInTime implements Rest.Visitor<Optional<Stretch>> {
+    private final Step after;
+    private final int took;
+
+    private RestInTime(Step after, int took) {
+      this.after = after;
+      this.took = took;
+    }
+
+    @Override
+    public Optional<Stretch> none() {
+      return Optional.empty();
+    }
+
+    @Override
+    public Optional<Stretch> timed(Rest.Timed rest) {
+      return recovery(rest.seconds(), rest.manner());
+    }
+
+    @Override
+    public Optional<Stretch> overDistance(Rest.OverDistance rest) {
+      return recovery(covering(rest.metres()), rest.manner());
+    }
+
+    @Override
+    public Optional<Stretch> wayBack(Rest.WayBack rest) {
       double metres =
           after instanceof Piece p && p.amount() instanceof Extent.Distance d
               ? d.metres()
               : took * speed(anchors, anchors.model().critical());
-      seconds = covering(metres);
-      manner = r.manner();
-    } else if (rest instanceof Rest.Full) {
-      seconds = FULL_REST;
-    } else if (rest instanceof Rest.SendOff r) {
-      seconds = Math.max(0, r.seconds() - took);
-      manner = Rest.Manner.STANDING;
-    } else {
-      return;
+      return recovery(covering(metres), rest.manner());
     }
-    if (seconds > 0) {
+
+    @Override
+    public Optional<Stretch> full() {
+      return recovery(FULL_REST, Rest.Manner.EASY);
+    }
+
+    @Override
+    public Optional<Stretch> sendOff(Rest.SendOff rest) {
+      return recovery(rest.seconds() - took, Rest.Manner.STANDING);
+    }
+
+    private Optional<Stretch> recovery(int seconds, Rest.Manner manner) {
       boolean isStill = manner == Rest.Manner.STANDING || manner == Rest.Manner.WALK;
-      stretches.add(new Stretch(seconds, isStill ? STILL : MOVING, true, "recovery"));
+      return Optional.of(new Stretch(seconds, isStill ? STILL : MOVING, true, "recovery"));
     }
   }
 

@@ -103,7 +103,7 @@ final class Vocabulary {
   static final Map<String, Double> RACES =
       Map.of("marathon", 42_195.0, "half", 21_097.5, "mile", Distance.Unit.MILE.metres());
 
-  /** ShorthandWriter that say how it is done and are kept as they are. */
+  /** Words that say how it is done and are kept as they are. */
   static final Set<String> EXTRAS =
       Set.of(
           "kick",
@@ -133,11 +133,15 @@ final class Vocabulary {
           "cadence",
           "form");
 
-  /** ShorthandWriter that carry nothing of their own. */
+  /** Words that carry nothing of their own. */
   static final Set<String> FILLERS =
       Set.of("the", "a", "of", "each", "session", "pace", "effort", "on", "in", "over");
 
   private Vocabulary() {}
+
+  static boolean isPace(Token t) {
+    return t.is("pace") || t.is("effort");
+  }
 
   /** The known word nearest to one that is not, if one is near. */
   static Optional<String> nearest(String word) {

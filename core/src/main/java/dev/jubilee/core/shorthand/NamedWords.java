@@ -1,0 +1,243 @@
+package dev.jubilee.core.shorthand;
+
+import dev.jubilee.core.session.Aim.Feel;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.Sport;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/** Takes words that stand for themselves: how hard, which stroke, what for. */
+final class NamedWords {
+
+  /** What a word can be. */
+  private interface Meaning {
+
+    /** Takes the word where it means this; else takes nothing and says so. */
+    boolean takes(Word word, LineBuilder draft);
+  }
+
+  /**
+   * @param token where it stands
+   * @param singular of a word that is written for several, such as hills
+   */
+  private record Word(Token token, String singular) {
+    boolean is(String... words) {
+      return List.of(words).contains(token.text());
+    }
+
+    String text() {
+      return token.text();
+    }
+  }
+
+  private final Cursor cursor;
+  private final SessionFacts whole;
+  private final Lengths lengths;
+  private final Aims aims;
+  private final Consumer<LineBuilder> part;
+
+  /** In the order in which they are tried. */
+  private final List<Meaning> meanings =
+      List.of(
+          this::takesPart,
+          this::takesSendOff,
+          this::takesRest,
+          this::takesAllOut,
+          this::takesTimeTrial,
+          this::takesZone,
+          this::takesHill,
+          this::takesUnsaidRace,
+          this::takesRestOfNothing,
+          this::takesFeel,
+          this::takesKind,
+          this::takesSport,
+          this::takesStroke,
+          this::takesExtra,
+          this::takesFiller);
+
+  /**
+   * @param part reads a part of a stretch, after the word that announces it
+   */
+  NamedWords(
+      Cursor cursor, SessionFacts whole, Lengths lengths, Aims aims, Consumer<LineBuilder> part) {
+    this.cursor = cursor;
+    this.whole = whole;
+    this.lengths = lengths;
+    this.aims = aims;
+    this.part = part;
+  }
+
+  void take(LineBuilder draft) {
+    Token t = cursor.here();
+    Word word = new Word(t, Vocabulary.singular(t.text()));
+    for (Meaning meaning : meanings) {
+      if (meaning.takes(word, draft)) {
+        return;
+      }
+    }
+    Optional<String> near = Vocabulary.nearest(t.text());
+    String written = cursor.text.substring(t.from(), t.to());
+    throw new ParseException(
+        t.from(),
+        t.to(),
+        "“" + written + "” is not known here" + near.map(n -> "; is it “" + n + "”?").orElse(""),
+        near.orElse(""));
+  }
+
+  private boolean takesPart(Word word, LineBuilder draft) {
+    if (!word.is("with", "incl", "including")) {
+      return false;
+    }
+    cursor.at++;
+    part.accept(draft);
+    return true;
+  }
+
+  /** on 1:45 */
+  private boolean takesSendOff(Word word, LineBuilder draft) {
+    if (!word.is("on")) {
+      return false;
+    }
+    Lengths.Found<Extent> off = lengths.amount(cursor.at + 1, Optional.empty());
+    if (off == null || !(off.value() instanceof Extent.Time time)) {
+      return false;
+    }
+    cursor.at = off.next();
+    draft.take(new Rest.SendOff(time.seconds()), false);
+    return true;
+  }
+
+  /** walk back, full rest; nothing to rest from yet where nothing was said before. */
+  private boolean takesRest(Word word, LineBuilder draft) {
+    boolean isFirst = draft.isEmpty() && draft.times.isEmpty();
+    if (isFirst || !(Vocabulary.MANNERS.containsKey(word.text()) || word.is("full"))) {
+      return false;
+    }
+    Lengths.Found<Rest> rest = lengths.rest(cursor.at, Optional.empty());
+    if (rest == null) {
+      return false;
+    }
+    cursor.at = rest.next();
+    draft.take(rest.value(), rest.isOfSets());
+    return true;
+  }
+
+  private boolean takesAllOut(Word word, LineBuilder draft) {
+    if (!word.is("all", "flat") || !cursor.next(1).is("out")) {
+      return false;
+    }
+    cursor.at += 2;
+    draft.aim = Optional.of(Feel.ALL_OUT);
+    return true;
+  }
+
+  private boolean takesTimeTrial(Word word, LineBuilder draft) {
+    if (!word.is("time") || !cursor.next(1).is("trial")) {
+      return false;
+    }
+    cursor.at += 2;
+    whole.kind = Optional.of(SessionKind.TIME_TRIAL);
+    return true;
+  }
+
+  private boolean takesZone(Word word, LineBuilder draft) {
+    if (!word.is("zone", "z")) {
+      return false;
+    }
+    Token figure = cursor.next(1);
+    throw new ParseException(
+        word.token().from(),
+        figure.isNumber() ? figure.to() : word.token().to(),
+        "zones differ from coach to coach; write easy, steady, tempo, threshold or hard",
+        "easy");
+  }
+
+  private boolean takesHill(Word word, LineBuilder draft) {
+    if (!word.singular().equals("hill")) {
+      return false;
+    }
+    cursor.at++;
+    whole.isHills = true;
+    return true;
+  }
+
+  private boolean takesUnsaidRace(Word word, LineBuilder draft) {
+    if (!word.is("race") || !Vocabulary.isPace(cursor.next(1))) {
+      return false;
+    }
+    throw new ParseException(
+        word.token().from(), cursor.next(1).to(), "the pace of which race?", "@ 5 km pace");
+  }
+
+  private boolean takesRestOfNothing(Word word, LineBuilder draft) {
+    if (!Vocabulary.MANNERS.containsKey(word.text()) || Vocabulary.FEELS.containsKey(word.text())) {
+      return false;
+    }
+    throw new ParseException(word.token(), "a rest follows an effort, such as 6 x 1000 m / 90 s");
+  }
+
+  private boolean takesFeel(Word word, LineBuilder draft) {
+    if (!Vocabulary.FEELS.containsKey(word.text())) {
+      return false;
+    }
+    aims.feel(cursor.at, draft);
+    cursor.at = aims.after(cursor.at + 1);
+    return true;
+  }
+
+  private boolean takesKind(Word word, LineBuilder draft) {
+    SessionKind kind = Vocabulary.KINDS.get(word.text());
+    if (kind == null) {
+      return false;
+    }
+    cursor.at++;
+    whole.kind = Optional.of(kind);
+    if (kind.isOnLand()) {
+      // What is lifted or jumped is the coach's own; only the kind counts for the warm-up.
+      String around =
+          cursor.text.substring(0, word.token().from())
+              + " "
+              + cursor.text.substring(word.token().to());
+      whole.free = around.replaceAll("\\s+", " ").replaceFirst("^[ :.]+", "").strip();
+      cursor.at = cursor.tokens.size() - 1;
+    }
+    return true;
+  }
+
+  private boolean takesSport(Word word, LineBuilder draft) {
+    if (!Vocabulary.SPORTS.containsKey(word.text())) {
+      return false;
+    }
+    cursor.at++;
+    whole.sport = Optional.of(Vocabulary.SPORTS.get(word.text()));
+    return true;
+  }
+
+  private boolean takesStroke(Word word, LineBuilder draft) {
+    if (!Vocabulary.STROKES.containsKey(word.text())) {
+      return false;
+    }
+    cursor.at++;
+    draft.stroke = Optional.of(Vocabulary.STROKES.get(word.text()));
+    whole.sport = whole.sport.or(() -> Optional.of(Sport.SWIM));
+    return true;
+  }
+
+  private boolean takesExtra(Word word, LineBuilder draft) {
+    if (!Vocabulary.EXTRAS.contains(word.text()) && !Vocabulary.EXTRAS.contains(word.singular())) {
+      return false;
+    }
+    cursor.at++;
+    draft.extras.add(word.text());
+    return true;
+  }
+
+  private boolean takesFiller(Word word, LineBuilder draft) {
+    if (!Vocabulary.FILLERS.contains(word.text()) && !word.is(":", ".")) {
+      return false;
+    }
+    cursor.at++;
+    return true;
+  }
+}
