@@ -31,8 +31,8 @@ function blank(today: string): BlockDefinition {
     exceptions: [],
     members: [],
     interruptions: [],
-    marks: [],
-    wishes: [],
+    mastery: [],
+    progressions: [],
   };
 }
 

@@ -15,8 +15,8 @@ const definition: BlockDefinition = {
   exceptions: [],
   members: [],
   interruptions: [],
-  marks: [],
-  wishes: [],
+  mastery: [],
+  progressions: [],
 };
 
 const change = (kind: Change["kind"], from = 0, to = 0, ladder = ""): Change => ({
@@ -82,10 +82,10 @@ describe("edits of a block", () => {
     expect(definition).toEqual(before);
   });
 
-  it("hold one wish for a rung and one emphasis for a week, the last", () => {
+  it("hold one week for a rung and one emphasis for a week, the last", () => {
     const once = withWish(definition, "a", "a-series", 2, "2026-12-14", "A-skip").definition;
     const twice = withWish(once, "a", "a-series", 2, "2026-12-21", "A-skip").definition;
-    expect(twice.wishes.map((w) => w.monday)).toEqual(["2026-12-21"]);
+    expect(twice.progressions.map((w) => w.monday)).toEqual(["2026-12-21"]);
     const lighter = withEmphasis(definition, "2026-12-14", "RECOVERY", "").definition;
     const general = withEmphasis(lighter, "2026-12-14", "GENERAL", "").definition;
     expect(general.emphases).toEqual([{ monday: "2026-12-14", emphasis: "GENERAL" }]);

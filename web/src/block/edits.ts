@@ -29,12 +29,12 @@ export function withWish(
   monday: string,
   name: string,
 ): BlockEdit {
-  const others = d.wishes.filter(
+  const others = d.progressions.filter(
     (w) => w.athleteId !== athleteId || w.ladder !== ladder || w.step !== step,
   );
   return {
     words: `Moved ${name}`,
-    definition: { ...d, wishes: [...others, { athleteId, ladder, step, monday }] },
+    definition: { ...d, progressions: [...others, { athleteId, ladder, step, monday }] },
   };
 }
 
@@ -49,7 +49,7 @@ export function withMark(
 ): BlockEdit {
   return {
     words: source === "COACH" ? `Marked ${name} as mastered` : `${name} reported clean`,
-    definition: { ...d, marks: [...d.marks, { athleteId, ladder, step, on, source }] },
+    definition: { ...d, mastery: [...d.mastery, { athleteId, ladder, step, on, source }] },
   };
 }
 

@@ -3,13 +3,13 @@ import { api, data } from "../api/client";
 import type { PlanView } from "../api/types";
 import type { Edit } from "./usePlan";
 
-/** The plan an edit would lead to, while it is still in the air; the newest wish wins. */
+/** The plan an edit would lead to, while it is still in the air; the newest edit wins. */
 export function usePreview(id: string, baseRevision: number) {
   const [plan, setPlan] = useState<PlanView>();
   const latest = useRef(0);
   const show = useCallback(
     (edit: Edit | undefined) => {
-      const wish = ++latest.current;
+      const asked = ++latest.current;
       if (!edit) {
         setPlan(undefined);
         return;
@@ -21,7 +21,7 @@ export function usePreview(id: string, baseRevision: number) {
         }),
       ).then(
         (preview) => {
-          if (wish === latest.current) setPlan(preview);
+          if (asked === latest.current) setPlan(preview);
         },
         // Only a picture is missing; letting go says what is wrong.
         () => undefined,

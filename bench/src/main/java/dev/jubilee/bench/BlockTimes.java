@@ -78,10 +78,10 @@ public final class BlockTimes {
     Athlete same = athlete;
     DrillLibrary library = BuiltInLibrary.get();
     BlockPrescriber prescriber = new BlockPrescriber(block, library, Approach.USUAL);
-    BlockAthlete climber =
-        prescriber.climber(d -> same, START, List.of(), List.of(), List.of(), sessions);
-    List<AthleteWeek> stands = Progression.of(block, climber, library, START, List.of());
-    List<Prescribed> all = prescriber.prescribe(climber, d -> same, stands, sessions);
+    BlockAthlete blockAthlete =
+        prescriber.blockAthlete(d -> same, START, List.of(), List.of(), List.of(), sessions);
+    List<AthleteWeek> athleteWeeks = Progression.of(block, blockAthlete, library, START, List.of());
+    List<Prescribed> all = prescriber.prescribe(blockAthlete, d -> same, athleteWeeks, sessions);
     return all.size();
   }
 }

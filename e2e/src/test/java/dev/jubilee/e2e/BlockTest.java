@@ -28,7 +28,7 @@ class BlockTest {
     page.mouse().move(at.x + 85, at.y + 5);
     page.mouse().up();
     Locator preview = page.getByRole(AriaRole.REGION, named("What would change"));
-    assertThat(preview).containsText("As you wished");
+    assertThat(preview).containsText("As you planned");
     preview.getByRole(AriaRole.BUTTON, in("Apply")).click();
     assertThat(preview).not().isVisible();
     awaitPrescribed(page);

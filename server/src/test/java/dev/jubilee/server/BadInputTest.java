@@ -38,7 +38,7 @@ class BadInputTest {
   private static final String BLOCK =
       "{'name':'Bad block','start':'2096-01-02','race':'2096-02-25','otherRaces':[],"
           + "'emphases':[],'groups':[],'pattern':[],'exceptions':[],'members':[],"
-          + "'interruptions':[],'marks':[],'wishes':[]}";
+          + "'interruptions':[],'mastery':[],'progressions':[]}";
 
   private static final String NOBODY = "00000000-0000-0000-0000-000000000000";
 
@@ -71,8 +71,8 @@ class BadInputTest {
         "blocks | 'pattern':[] | 'pattern':[null] | pattern[0] | a value",
         "blocks | 'members':[] | 'members':[null] | members[0] | a value",
         "blocks | 'interruptions':[] | 'interruptions':[null] | interruptions[0] | a value",
-        "blocks | 'marks':[] | 'marks':[null] | marks[0] | a value",
-        "blocks | 'wishes':[] | 'wishes':[{'step':1}] | wishes[0].monday | a value",
+        "blocks | 'mastery':[] | 'mastery':[null] | mastery[0] | a value",
+        "blocks | 'progressions':[] | 'progressions':[{'step':1}] | wishes[0].monday | a value",
       })
   void aPartThatCannotBeMeantIsNamed(
       String path, String part, String spoiled, String field, String accepted) throws Exception {

@@ -175,7 +175,7 @@ class BlockApiTest {
         .put("ladder", "x")
         .put("step", 2)
         .put("monday", "" + START);
-    assertRefused(unknown, "wishes[0].ladder", "the id of a ladder");
+    assertRefused(unknown, "progressions[0].ladder", "the id of a ladder");
     for (String part :
         List.of("place", "comingFrom", "group", "shorthand", "sport", "day", "time")) {
       ObjectNode without = definition(1, 3);

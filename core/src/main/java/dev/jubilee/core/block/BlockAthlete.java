@@ -20,8 +20,8 @@ import java.util.Map;
  * @param athlete as at the beginning
  * @param joins first day; the block's start, or later
  * @param interruptions what came or comes between
- * @param marks what has been seen of mastery
- * @param wishes what the coach moved
+ * @param mastery what has been seen of mastery
+ * @param progressions what the coach moved
  * @param ladders ids of the ladders in use, those to go up first at the front
  * @param contactsADay ground contacts that one warm-up tolerates
  * @param landings by number of week, sessions whose warm-up may have contacts
@@ -31,8 +31,8 @@ public record BlockAthlete(
     Athlete athlete,
     LocalDate joins,
     List<Interruption> interruptions,
-    List<MasteryRecord> marks,
-    List<PlannedProgression> wishes,
+    List<MasteryRecord> mastery,
+    List<PlannedProgression> progressions,
     List<String> ladders,
     int contactsADay,
     Map<Integer, Integer> landings,
@@ -42,8 +42,8 @@ public record BlockAthlete(
 
   public BlockAthlete {
     interruptions = List.copyOf(interruptions);
-    marks = List.copyOf(marks);
-    wishes = List.copyOf(wishes);
+    mastery = List.copyOf(mastery);
+    progressions = List.copyOf(progressions);
     ladders = List.copyOf(ladders);
     landings = Map.copyOf(landings);
   }
@@ -73,7 +73,7 @@ public record BlockAthlete(
       return true;
     }
     List<MasteryRecord> seen =
-        marks.stream()
+        mastery.stream()
             .filter(m -> m.ladder().equals(ladder) && m.step() >= step && !m.on().isAfter(by))
             .toList();
     return seen.stream().anyMatch(m -> m.source() == MasteryRecord.Source.COACH)

@@ -58,12 +58,12 @@ public final class BlockPrescriber {
    * @param athlete as on a day; results age
    * @param sessions in order of date
    */
-  public BlockAthlete climber(
+  public BlockAthlete blockAthlete(
       Function<LocalDate, Athlete> athlete,
       LocalDate joins,
       List<Interruption> interruptions,
-      List<MasteryRecord> marks,
-      List<PlannedProgression> wishes,
+      List<MasteryRecord> mastery,
+      List<PlannedProgression> progressions,
       List<Planned> sessions) {
     Athlete first = athlete.apply(joins);
     Map<Integer, Integer> landings = new HashMap<>();
@@ -81,8 +81,8 @@ public final class BlockPrescriber {
         first,
         joins,
         interruptions,
-        marks,
-        wishes,
+        mastery,
+        progressions,
         laddersInUse(usual),
         contacts,
         landings,
@@ -133,21 +133,21 @@ public final class BlockPrescriber {
   /**
    * All warm-ups of an athlete; none for days on which training stops.
    *
-   * @param stands a stand for each week from the one in which the athlete joins
+   * @param athleteWeeks a athleteWeek for each week from the one in which the athlete joins
    */
   public List<Prescribed> prescribe(
-      BlockAthlete climber,
+      BlockAthlete blockAthlete,
       Function<LocalDate, Athlete> athlete,
-      List<AthleteWeek> stands,
+      List<AthleteWeek> athleteWeeks,
       List<Planned> sessions) {
     Map<Integer, AthleteWeek> byWeek = new HashMap<>();
-    stands.forEach(s -> byWeek.put(s.week().number(), s));
+    athleteWeeks.forEach(s -> byWeek.put(s.week().number(), s));
     Memory memory = new Memory();
     List<Prescribed> all = new ArrayList<>();
     for (Planned planned : sessions) {
-      Optional<AthleteWeek> stand =
+      Optional<AthleteWeek> athleteWeek =
           block.weekOf(planned.date()).map(Week::number).map(byWeek::get).filter(s -> s != null);
-      if (stand.isEmpty() || climber.isStopped(planned.date())) {
+      if (athleteWeek.isEmpty() || blockAthlete.isStopped(planned.date())) {
         continue;
       }
       Optional<Plan> before = memory.last(planned.session());
@@ -157,8 +157,8 @@ public final class BlockPrescriber {
               .orElseGet(
                   () ->
                       prescriber.prescribe(
-                          request(planned, climber, athlete, stand.get(), memory)));
-      memory.take(planned.session(), plan, stand.get().isRecovery());
+                          request(planned, blockAthlete, athlete, athleteWeek.get(), memory)));
+      memory.take(planned.session(), plan, athleteWeek.get().isRecovery());
       all.add(
           new Prescribed(
               planned, plan, before.map(b -> Difference.between(b, plan)).orElse(List.of())));
@@ -168,28 +168,28 @@ public final class BlockPrescriber {
 
   private PrescriptionRequest request(
       Planned planned,
-      BlockAthlete climber,
+      BlockAthlete blockAthlete,
       Function<LocalDate, Athlete> athlete,
-      AthleteWeek stand,
+      AthleteWeek athleteWeek,
       Memory memory) {
     LocalDate date = planned.date();
-    int landings = climber.landings().getOrDefault(stand.week().number(), 0);
+    int landings = blockAthlete.landings().getOrDefault(athleteWeek.week().number(), 0);
     boolean isFrozen = block.isFrozen(date);
     TrainingPhase phase =
-        stand.phase(block.weeks().size(), landings, isFrozen ? memory.familiar() : Set.of());
+        athleteWeek.phase(block.weeks().size(), landings, isFrozen ? memory.familiar() : Set.of());
     boolean rehearses =
-        stand.week().emphasis() == Emphasis.COMPETITION && planned.session().kind().isHard();
+        athleteWeek.week().emphasis() == Emphasis.COMPETITION && planned.session().kind().isHard();
     return PrescriptionRequest.of(
-            climber.on(date, athlete.apply(date), stand.rungs()),
+            blockAthlete.on(date, athlete.apply(date), athleteWeek.rungs()),
             planned.session(),
             planned.circumstances())
         .with(approach)
-        .after(withRungs(memory.drills(planned.session(), rehearses), stand))
+        .after(withRungs(memory.drills(planned.session(), rehearses), athleteWeek))
         .in(phase);
   }
 
   /** A drill of last time counts in its present version. */
-  private Set<String> withRungs(Set<String> lastTime, AthleteWeek stand) {
+  private Set<String> withRungs(Set<String> lastTime, AthleteWeek athleteWeek) {
     Set<String> all = new HashSet<>(lastTime);
     for (String id : lastTime) {
       library
@@ -199,7 +199,7 @@ public final class BlockPrescriber {
               r ->
                   library.drills().stream()
                       .filter(d -> d.group().equals(r.ladder()) && d.rung().isPresent())
-                      .filter(d -> d.rung().get().step() == stand.rung(r.ladder()))
+                      .filter(d -> d.rung().get().step() == athleteWeek.rung(r.ladder()))
                       .forEach(d -> all.add(d.id())));
     }
     return all;

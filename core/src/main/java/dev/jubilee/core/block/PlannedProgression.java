@@ -3,8 +3,8 @@ package dev.jubilee.core.block;
 import java.time.LocalDate;
 
 /**
- * A coach's wish that a ladder goes up in a certain week; the ladder then goes up in no other week
- * before.
+ * A step up a ladder that the coach placed in a certain week; the ladder then goes up in no other
+ * week before.
  *
  * @param ladder id of the ladder
  * @param step the rung to reach

@@ -12,8 +12,8 @@ import java.util.Map;
  * mastered, contacts within a limit of growth, recovery weeks, back after time away, nothing new
  * before the race.
  *
- * <p>Example: {@code Progression.of(block, climber, library, today, List.of())} gives a stand for
- * every week from the one in which the athlete joins.
+ * <p>Example: {@code Progression.of(block, blockAthlete, library, today, List.of())} gives a week
+ * for every week from the one in which the athlete joins.
  */
 public final class Progression {
   /** The first week's contacts, of what the level tolerates; Jubilee modelling choice. */
@@ -29,89 +29,93 @@ public final class Progression {
    */
   public static List<AthleteWeek> of(
       TrainingBlock block,
-      BlockAthlete climber,
+      BlockAthlete blockAthlete,
       DrillLibrary library,
       LocalDate today,
       List<AthleteWeek> past) {
-    List<AthleteWeek> stands = new ArrayList<>(past);
+    List<AthleteWeek> athleteWeeks = new ArrayList<>(past);
     for (Week week : block.weeks()) {
       boolean isOver =
-          !stands.isEmpty()
-              && !week.monday().isAfter(stands.get(stands.size() - 1).week().monday());
-      if (isOver || week.sunday().isBefore(climber.joins())) {
+          !athleteWeeks.isEmpty()
+              && !week.monday().isAfter(athleteWeeks.get(athleteWeeks.size() - 1).week().monday());
+      if (isOver || week.sunday().isBefore(blockAthlete.joins())) {
         continue;
       }
-      AthleteWeek stand =
-          stands.isEmpty()
-              ? first(block, week, climber, library)
-              : next(block, week, climber, library, today, stands);
-      int before = stands.isEmpty() ? 0 : stands.get(stands.size() - 1).reference();
-      stands.add(within(stand, climber, before));
+      AthleteWeek athleteWeek =
+          athleteWeeks.isEmpty()
+              ? first(block, week, blockAthlete, library)
+              : next(block, week, blockAthlete, library, today, athleteWeeks);
+      int before =
+          athleteWeeks.isEmpty() ? 0 : athleteWeeks.get(athleteWeeks.size() - 1).reference();
+      athleteWeeks.add(within(athleteWeek, blockAthlete, before));
     }
-    return stands;
+    return athleteWeeks;
   }
 
   private static AthleteWeek first(
-      TrainingBlock block, Week week, BlockAthlete climber, DrillLibrary library) {
+      TrainingBlock block, Week week, BlockAthlete blockAthlete, DrillLibrary library) {
     Map<String, Integer> held = new HashMap<>();
-    climber.ladders().forEach(ladder -> held.put(ladder, 0));
-    int contacts = (int) (FIRST_CONTACTS * climber.contactsADay() * landings(climber, week));
-    AthleteWeek stand =
+    blockAthlete.ladders().forEach(ladder -> held.put(ladder, 0));
+    int contacts =
+        (int) (FIRST_CONTACTS * blockAthlete.contactsADay() * landings(blockAthlete, week));
+    AthleteWeek athleteWeek =
         new AthleteWeek(
             week,
-            climber.rungs(library),
+            blockAthlete.rungs(library),
             Map.of(),
-            firstBuild(block, week, climber),
+            firstBuild(block, week, blockAthlete),
             contacts,
             contacts,
             held,
             List.of());
-    return stand.saying(
+    return athleteWeek.saying(
         Change.of(
             Change.Kind.START,
-            "Begins on the versions mastered now. " + climber.words(stand.build())));
+            "Begins on the versions mastered now. " + blockAthlete.words(athleteWeek.build())));
   }
 
   /** As low as leads to the usual build, with half of the specific weeks for it. */
-  private static BuildStage firstBuild(TrainingBlock block, Week first, BlockAthlete climber) {
+  private static BuildStage firstBuild(TrainingBlock block, Week first, BlockAthlete blockAthlete) {
     long specific =
         block.weeks().stream()
             .filter(w -> w.number() > first.number() && w.emphasis() == Emphasis.SPECIFIC)
             .filter(w -> !block.isFrozen(w))
             .count();
-    long stage = climber.indexOf(BuildStage.USUAL) - (specific + 1) / 2;
-    return climber.buildStages().get((int) Math.max(0, stage));
+    long stage = blockAthlete.indexOf(BuildStage.USUAL) - (specific + 1) / 2;
+    return blockAthlete.buildStages().get((int) Math.max(0, stage));
   }
 
   private static AthleteWeek next(
       TrainingBlock block,
       Week week,
-      BlockAthlete climber,
+      BlockAthlete blockAthlete,
       DrillLibrary library,
       LocalDate today,
       List<AthleteWeek> before) {
     AthleteWeek next = before.get(before.size() - 1).in(week);
-    if (next.reference() == 0 && landings(climber, week) > 0) {
+    if (next.reference() == 0 && landings(blockAthlete, week) > 0) {
       // The first week with contacts: nothing to grow from yet.
-      int contacts = (int) (FIRST_CONTACTS * climber.contactsADay() / Rules.GROWTH);
+      int contacts = (int) (FIRST_CONTACTS * blockAthlete.contactsADay() / Rules.GROWTH);
       next = next.withContacts(contacts, contacts);
     }
-    RuleContext situation = new RuleContext(block, climber, library, today, before, next);
+    RuleContext context = new RuleContext(block, blockAthlete, library, today, before, next);
     return Rules.ALL.stream()
-        .flatMap(rule -> rule.decide(situation).stream())
+        .flatMap(rule -> rule.decide(context).stream())
         .findFirst()
         .orElseThrow();
   }
 
   /** Never more than the week's warm-ups tolerate; only what was allowed is grown from. */
-  private static AthleteWeek within(AthleteWeek stand, BlockAthlete climber, int before) {
-    int most = climber.contactsADay() * landings(climber, stand.week());
-    int contacts = Math.min(most, stand.contacts());
-    int reference = stand.reference() > before ? Math.max(before, contacts) : stand.reference();
-    return stand.withContacts(contacts, reference);
+  private static AthleteWeek within(
+      AthleteWeek athleteWeek, BlockAthlete blockAthlete, int before) {
+    int most = blockAthlete.contactsADay() * landings(blockAthlete, athleteWeek.week());
+    int contacts = Math.min(most, athleteWeek.contacts());
+    int reference =
+        athleteWeek.reference() > before ? Math.max(before, contacts) : athleteWeek.reference();
+    return athleteWeek.withContacts(contacts, reference);
   }
 
-  private static int landings(BlockAthlete climber, Week week) {
-    return climber.landings().getOrDefault(week.number(), 0);
+  private static int landings(BlockAthlete blockAthlete, Week week) {
+    return blockAthlete.landings().getOrDefault(week.number(), 0);
   }
 }

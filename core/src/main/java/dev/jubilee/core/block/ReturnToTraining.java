@@ -18,7 +18,7 @@ final class ReturnToTraining implements Rule {
 
   @Override
   public Optional<AthleteWeek> decide(RuleContext s) {
-    return s.climber().interruptions().stream()
+    return s.blockAthlete().interruptions().stream()
         .filter(i -> i.kind() != Interruption.Kind.PAIN && endsBefore(i, s.week()))
         .max(Comparator.comparingInt(ReturnToTraining::severity))
         .filter(i -> severity(i) > 0)
@@ -39,43 +39,48 @@ final class ReturnToTraining implements Rule {
 
   private static AthleteWeek back(RuleContext s, Interruption i) {
     int steps = severity(i) - 1;
-    AthleteWeek stand = s.next();
+    AthleteWeek athleteWeek = s.next();
     String after = "After " + i.days() + " days " + i.kind().words() + ": ";
-    stand =
-        stand.saying(
+    athleteWeek =
+        athleteWeek.saying(
             Change.of(
                 Change.Kind.LESS,
                 after
                     + (steps == 0
                         ? "a week without anything new."
                         : "back by " + steps + (steps == 1 ? " step." : " steps."))));
-    for (String ladder : s.climber().ladders()) {
-      int rung = stand.rung(ladder);
+    for (String ladder : s.blockAthlete().ladders()) {
+      int rung = athleteWeek.rung(ladder);
       int below = Math.max(1, rung - Math.min(steps, most(s, ladder, rung)));
       if (below < rung) {
         String why = s.name(ladder, below) + " instead of " + s.name(ladder, rung) + ".";
-        stand =
-            stand
+        athleteWeek =
+            athleteWeek
                 .onRung(ladder, below)
                 .saying(new Change(Change.Kind.RUNG_DOWN, ladder, rung, below, false, why));
-      } else if (stand.dose(ladder) > 100) {
-        stand = stand.withDose(ladder, 100);
+      } else if (athleteWeek.dose(ladder) > 100) {
+        athleteWeek = athleteWeek.withDose(ladder, 100);
       }
     }
-    int stage = s.climber().indexOf(stand.build());
+    int stage = s.blockAthlete().indexOf(athleteWeek.build());
     int lower = Math.max(0, stage - steps);
     if (lower < stage) {
-      BuildStage build = s.climber().buildStages().get(lower);
-      stand =
-          stand
+      BuildStage build = s.blockAthlete().buildStages().get(lower);
+      athleteWeek =
+          athleteWeek
               .saying(
                   new Change(
-                      Change.Kind.BUILD_DOWN, "", stage, lower, false, s.climber().words(build)))
+                      Change.Kind.BUILD_DOWN,
+                      "",
+                      stage,
+                      lower,
+                      false,
+                      s.blockAthlete().words(build)))
               .withBuild(build);
     }
-    double usual = stand.isRecovery() ? Rules.RECOVERY : 1;
-    int contacts = (int) (Math.min(usual, CONTACTS[severity(i)]) * stand.reference());
-    return stand.withContacts(contacts, contacts);
+    double usual = athleteWeek.isRecovery() ? Rules.RECOVERY : 1;
+    int contacts = (int) (Math.min(usual, CONTACTS[severity(i)]) * athleteWeek.reference());
+    return athleteWeek.withContacts(contacts, contacts);
   }
 
   /**

@@ -12,7 +12,7 @@ import java.util.Optional;
  * What a rule sees when it decides about a week.
  *
  * @param block the weeks
- * @param climber the athlete
+ * @param blockAthlete the athlete
  * @param library drills and ladders
  * @param today weeks that begin later may presume mastery, others need it seen
  * @param before earlier weeks of the athlete, at least one
@@ -20,7 +20,7 @@ import java.util.Optional;
  */
 record RuleContext(
     TrainingBlock block,
-    BlockAthlete climber,
+    BlockAthlete blockAthlete,
     DrillLibrary library,
     LocalDate today,
     List<AthleteWeek> before,
@@ -40,7 +40,7 @@ record RuleContext(
   Optional<Drill> drill(String ladder, int step) {
     return ladder(ladder).rungs().stream()
         .filter(d -> d.rung().orElseThrow().step() == step)
-        .filter(climber::mayClimbTo)
+        .filter(blockAthlete::mayClimbTo)
         .findFirst();
   }
 
@@ -67,7 +67,7 @@ record RuleContext(
       return true;
     }
     LocalDate by = isFuture() ? week().monday() : earlier(today, week().sunday());
-    return climber.hasMastered(ladder, next.rung(ladder), by);
+    return blockAthlete.hasMastered(ladder, next.rung(ladder), by);
   }
 
   private static LocalDate earlier(LocalDate a, LocalDate b) {
@@ -93,7 +93,7 @@ record RuleContext(
   }
 
   private boolean isPainful(Drill drill) {
-    return climber.interruptions().stream()
+    return blockAthlete.interruptions().stream()
         .filter(i -> i.kind() == Interruption.Kind.PAIN)
         .filter(i -> !i.from().isAfter(week().sunday()) && !i.until().isBefore(week().monday()))
         .map(i -> i.region().orElseThrow())
@@ -110,7 +110,7 @@ record RuleContext(
 
   /** Ladders in use that may go up, the one that went up least often first. */
   List<String> candidates() {
-    return climber.ladders().stream()
+    return blockAthlete.ladders().stream()
         .filter(l -> !isPainful(l))
         .sorted(
             (a, b) -> {

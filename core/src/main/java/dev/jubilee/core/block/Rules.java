@@ -28,7 +28,7 @@ final class Rules {
           Rules::pain,
           Rules::frozen,
           Rules::recovery,
-          Rules::wish,
+          Rules::placedProgression,
           Rules::buildInTurn,
           Rules::rungUp,
           Rules::doseUp,
@@ -40,7 +40,7 @@ final class Rules {
   private static Optional<AthleteWeek> absent(RuleContext s) {
     LocalDate day = s.week().monday();
     for (int i = 0; i < 7; i++) {
-      if (!s.climber().isStopped(day.plusDays(i))) {
+      if (!s.blockAthlete().isStopped(day.plusDays(i))) {
         return Optional.empty();
       }
     }
@@ -50,22 +50,22 @@ final class Rules {
 
   /** Down at once on every ladder that works what hurts; it comes back by the usual steps. */
   private static Optional<AthleteWeek> pain(RuleContext s) {
-    AthleteWeek stand = s.next();
-    for (Interruption pain : s.climber().interruptions()) {
+    AthleteWeek athleteWeek = s.next();
+    for (Interruption pain : s.blockAthlete().interruptions()) {
       if (pain.kind() != Interruption.Kind.PAIN || !s.week().holds(pain.from())) {
         continue;
       }
       String region = pain.region().orElseThrow().words();
-      stand =
-          stand.saying(
+      athleteWeek =
+          athleteWeek.saying(
               Change.of(
                   Change.Kind.LESS,
                   "Painful " + region + ": nothing goes up, and it is worked around."));
-      for (String ladder : s.climber().ladders()) {
-        int rung = stand.rung(ladder);
+      for (String ladder : s.blockAthlete().ladders()) {
+        int rung = athleteWeek.rung(ladder);
         if (s.isPainful(ladder) && rung > 1) {
-          stand =
-              stand
+          athleteWeek =
+              athleteWeek
                   .onRung(ladder, rung - 1)
                   .saying(
                       new Change(
@@ -77,10 +77,10 @@ final class Rules {
                           s.name(ladder, rung - 1) + " instead of " + s.name(ladder, rung) + "."));
         }
       }
-      int fewer = (int) (RECOVERY * stand.reference());
-      stand = stand.withContacts(fewer, fewer);
+      int fewer = (int) (RECOVERY * athleteWeek.reference());
+      athleteWeek = athleteWeek.withContacts(fewer, fewer);
     }
-    return stand.changes().isEmpty() ? Optional.empty() : Optional.of(stand);
+    return athleteWeek.changes().isEmpty() ? Optional.empty() : Optional.of(athleteWeek);
   }
 
   private static Optional<AthleteWeek> frozen(RuleContext s) {
@@ -103,16 +103,16 @@ final class Rules {
   }
 
   /** What the coach moved to this week, if the athlete may be led there by then. */
-  private static Optional<AthleteWeek> wish(RuleContext s) {
-    for (PlannedProgression wish : s.climber().wishes()) {
-      if (!wish.monday().equals(s.week().monday())) {
+  private static Optional<AthleteWeek> placedProgression(RuleContext s) {
+    for (PlannedProgression placed : s.blockAthlete().progressions()) {
+      if (!placed.monday().equals(s.week().monday())) {
         continue;
       }
-      int rung = s.next().rung(wish.ladder());
-      if (wish.step() != rung + 1) {
+      int rung = s.next().rung(placed.ladder());
+      if (placed.step() != rung + 1) {
         continue;
       }
-      Optional<AthleteWeek> up = up(s, wish.ladder(), "As you wished: ");
+      Optional<AthleteWeek> up = up(s, placed.ladder(), "As you planned: ");
       if (up.isPresent()) {
         return up;
       }
@@ -122,9 +122,9 @@ final class Rules {
                   Change.of(
                       Change.Kind.HOLD,
                       "Not moved to "
-                          + s.name(wish.ladder(), wish.step())
+                          + s.name(placed.ladder(), placed.step())
                           + ": "
-                          + s.name(wish.ladder(), rung)
+                          + s.name(placed.ladder(), rung)
                           + " is not mastered by then, or more than the athlete may do.")));
     }
     return Optional.empty();
@@ -145,7 +145,7 @@ final class Rules {
 
   /** A ladder that the coach placed in a later week waits for it. */
   private static boolean isHeldByWish(RuleContext s, String ladder) {
-    return s.climber().wishes().stream()
+    return s.blockAthlete().progressions().stream()
         .anyMatch(w -> w.ladder().equals(ladder) && w.monday().isAfter(s.week().monday()));
   }
 
@@ -206,12 +206,12 @@ final class Rules {
   }
 
   private static Optional<AthleteWeek> build(RuleContext s) {
-    BlockAthlete climber = s.climber();
-    List<BuildStage> stages = climber.buildStages();
+    BlockAthlete blockAthlete = s.blockAthlete();
+    List<BuildStage> stages = blockAthlete.buildStages();
     boolean isCautious =
-        climber.athlete().deconditioned() || climber.athlete().level() == Level.NOVICE;
+        blockAthlete.athlete().deconditioned() || blockAthlete.athlete().level() == Level.NOVICE;
     int most = isCautious ? stages.indexOf(BuildStage.USUAL) : stages.size() - 1;
-    int stage = climber.indexOf(s.next().build());
+    int stage = blockAthlete.indexOf(s.next().build());
     if (stage >= most || s.week().emphasis() == Emphasis.GENERAL) {
       return Optional.empty();
     }
@@ -221,12 +221,17 @@ final class Rules {
             .withBuild(higher)
             .saying(
                 new Change(
-                    Change.Kind.BUILD_UP, "", stage, stage + 1, false, climber.words(higher))));
+                    Change.Kind.BUILD_UP,
+                    "",
+                    stage,
+                    stage + 1,
+                    false,
+                    blockAthlete.words(higher))));
   }
 
   private static Optional<AthleteWeek> hold(RuleContext s) {
     boolean waits =
-        s.climber().ladders().stream()
+        s.blockAthlete().ladders().stream()
             .anyMatch(l -> s.drill(l, s.next().rung(l) + 1).isPresent() && !s.isSeenMastered(l));
     String why = waits ? "As last week, until a version is marked as mastered." : "As last week.";
     return Optional.of(growing(s.next()).saying(Change.of(Change.Kind.HOLD, why)));

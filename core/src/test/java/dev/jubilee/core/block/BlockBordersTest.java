@@ -33,9 +33,9 @@ class BlockBordersTest {
   })
   void theWayBackIsAsLongAsTheAbsence(
       Interruption.Kind kind, int days, double contacts, int stagesDown) {
-    List<AthleteWeek> stands = after(kind, days);
-    AthleteWeek back = stands.get(5);
-    AthleteWeek before = stands.get(4);
+    List<AthleteWeek> athleteWeeks = after(kind, days);
+    AthleteWeek back = athleteWeeks.get(5);
+    AthleteWeek before = athleteWeeks.get(4);
     assertThat(back.contacts()).isCloseTo((int) (contacts * before.reference()), within(1));
     assertThat(back.changes().get(0).kind()).isEqualTo(Change.Kind.LESS);
     List<BuildStage> stages = BuildStage.TO_TOP_SPEED;
@@ -52,11 +52,11 @@ class BlockBordersTest {
 
   private static List<AthleteWeek> after(Interruption.Kind kind, int days) {
     LocalDate last = Blocks.START.plusWeeks(5).minusDays(1);
-    return stands(new Interruption(kind, last.minusDays(days - 1), last, Optional.empty()));
+    return athleteWeeks(new Interruption(kind, last.minusDays(days - 1), last, Optional.empty()));
   }
 
-  private static List<AthleteWeek> stands(Interruption... interruptions) {
-    return outcome(interruptions).stands();
+  private static List<AthleteWeek> athleteWeeks(Interruption... interruptions) {
+    return outcome(interruptions).athleteWeeks();
   }
 
   private static Blocks.Outcome outcome(Interruption... interruptions) {
@@ -73,29 +73,29 @@ class BlockBordersTest {
   @Test
   void theFirstWeekHasSevenTenthsOfTheContactsTolerated() {
     Blocks.Outcome outcome = outcome();
-    int landings = outcome.climber().landings().get(1);
+    int landings = outcome.blockAthlete().landings().get(1);
     assertThat(landings).isPositive();
-    assertThat(outcome.stands().get(0).contacts())
-        .isEqualTo((int) (0.7 * outcome.climber().contactsADay() * landings));
+    assertThat(outcome.athleteWeeks().get(0).contacts())
+        .isEqualTo((int) (0.7 * outcome.blockAthlete().contactsADay() * landings));
   }
 
   @Test
   void contactsGrowByATenthAtMostAndARecoveryWeekHasSixTenths() {
-    List<AthleteWeek> stands = stands();
-    for (int i = 1; i < stands.size(); i++) {
-      AthleteWeek now = stands.get(i);
-      int reference = stands.get(i - 1).reference();
+    List<AthleteWeek> athleteWeeks = athleteWeeks();
+    for (int i = 1; i < athleteWeeks.size(); i++) {
+      AthleteWeek now = athleteWeeks.get(i);
+      int reference = athleteWeeks.get(i - 1).reference();
       assertThat(now.contacts()).isLessThanOrEqualTo((int) Math.ceil(1.1 * reference));
       if (now.isRecovery()) {
         assertThat(now.contacts()).isLessThanOrEqualTo((int) (0.6 * reference));
       }
     }
-    assertThat(stands).filteredOn(AthleteWeek::isRecovery).hasSize(2);
+    assertThat(athleteWeeks).filteredOn(AthleteWeek::isRecovery).hasSize(2);
   }
 
   @Test
   void aDoseGrowsByAFifthBeforeTheNextRung() {
-    assertThat(stands().stream().flatMap(s -> s.doses().values().stream()))
+    assertThat(athleteWeeks().stream().flatMap(s -> s.doses().values().stream()))
         .contains(120)
         .allMatch(dose -> dose == 100 || dose == 120);
   }

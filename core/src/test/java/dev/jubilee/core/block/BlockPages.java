@@ -30,11 +30,11 @@ public final class BlockPages {
         "One runner, intermediate, twelve weeks to a race on a Saturday, 35 min to warm up.\n");
     text.append("What goes up, and the warm-ups of two sessions a week.\n\n");
     text.append("| week | emphasis | this week | contacts at most |\n|---|---|---|---|\n");
-    for (AthleteWeek stand : outcome.stands()) {
-      text.append("| ").append(stand.week().number());
-      text.append(" | ").append(stand.week().emphasis().words()).append(" | ");
-      stand.changes().forEach(c -> text.append(c.why()).append(' '));
-      text.append("| ").append(stand.contacts()).append(" |\n");
+    for (AthleteWeek athleteWeek : outcome.athleteWeeks()) {
+      text.append("| ").append(athleteWeek.week().number());
+      text.append(" | ").append(athleteWeek.week().emphasis().words()).append(" | ");
+      athleteWeek.changes().forEach(c -> text.append(c.why()).append(' '));
+      text.append("| ").append(athleteWeek.contacts()).append(" |\n");
     }
     kind(text, outcome, SessionKind.INTERVALS);
     kind(text, outcome, SessionKind.SPRINT);

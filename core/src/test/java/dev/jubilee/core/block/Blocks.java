@@ -65,8 +65,8 @@ final class Blocks {
   /** An athlete's block: where they stand and what they warm up with. */
   record Outcome(
       TrainingBlock block,
-      BlockAthlete climber,
-      List<AthleteWeek> stands,
+      BlockAthlete blockAthlete,
+      List<AthleteWeek> athleteWeeks,
       List<Prescribed> prescribed) {}
 
   /** An intermediate athlete's block, with nothing in between. */
@@ -87,9 +87,10 @@ final class Blocks {
       Sport sport,
       LocalDate today,
       List<Interruption> interruptions,
-      List<MasteryRecord> marks,
-      List<PlannedProgression> wishes) {
-    return outcome(block, athlete, today, interruptions, marks, wishes, sessions(block, sport));
+      List<MasteryRecord> mastery,
+      List<PlannedProgression> progressions) {
+    return outcome(
+        block, athlete, today, interruptions, mastery, progressions, sessions(block, sport));
   }
 
   private static Outcome outcome(
@@ -97,15 +98,19 @@ final class Blocks {
       Athlete athlete,
       LocalDate today,
       List<Interruption> interruptions,
-      List<MasteryRecord> marks,
-      List<PlannedProgression> wishes,
+      List<MasteryRecord> mastery,
+      List<PlannedProgression> progressions,
       List<Planned> sessions) {
     DrillLibrary library = BuiltInLibrary.get();
     BlockPrescriber prescriber = new BlockPrescriber(block, library, Approach.USUAL);
-    BlockAthlete climber =
-        prescriber.climber(d -> athlete, block.start(), interruptions, marks, wishes, sessions);
-    List<AthleteWeek> stands = Progression.of(block, climber, library, today, List.of());
+    BlockAthlete blockAthlete =
+        prescriber.blockAthlete(
+            d -> athlete, block.start(), interruptions, mastery, progressions, sessions);
+    List<AthleteWeek> athleteWeeks = Progression.of(block, blockAthlete, library, today, List.of());
     return new Outcome(
-        block, climber, stands, prescriber.prescribe(climber, d -> athlete, stands, sessions));
+        block,
+        blockAthlete,
+        athleteWeeks,
+        prescriber.prescribe(blockAthlete, d -> athlete, athleteWeeks, sessions));
   }
 }

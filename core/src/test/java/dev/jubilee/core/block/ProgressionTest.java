@@ -37,10 +37,13 @@ class ProgressionTest {
   private static final int BLOCKS = 300;
 
   private record Case(
-      TrainingBlock block, BlockAthlete climber, LocalDate today, List<AthleteWeek> stands) {
+      TrainingBlock block,
+      BlockAthlete blockAthlete,
+      LocalDate today,
+      List<AthleteWeek> athleteWeeks) {
     @Override
     public String toString() {
-      return block.start() + " to " + block.race() + ", " + climber.interruptions();
+      return block.start() + " to " + block.race() + ", " + blockAthlete.interruptions();
     }
   }
 
@@ -69,38 +72,38 @@ class ProgressionTest {
       interruptions.add(
           new Interruption(kind, from, from.plusDays(random.nextInt(30)), Optional.of(region)));
     }
-    List<MasteryRecord> marks = new ArrayList<>();
+    List<MasteryRecord> mastery = new ArrayList<>();
     for (int i = random.nextInt(6); i > 0; i--) {
-      marks.add(
+      mastery.add(
           new MasteryRecord(
               ladders.get(random.nextInt(ladders.size())),
               1 + random.nextInt(3),
               start.plusDays(random.nextInt(80)),
               any(random, MasteryRecord.Source.values())));
     }
-    List<PlannedProgression> wishes = new ArrayList<>();
+    List<PlannedProgression> progressions = new ArrayList<>();
     if (random.nextBoolean()) {
       Week week = block.weeks().get(random.nextInt(block.weeks().size()));
-      wishes.add(
+      progressions.add(
           new PlannedProgression(
               ladders.get(random.nextInt(ladders.size())), 1 + random.nextInt(4), week.monday()));
     }
     Map<Integer, Integer> landings = new HashMap<>();
     block.weeks().forEach(w -> landings.put(w.number(), random.nextInt(4)));
-    BlockAthlete climber =
+    BlockAthlete blockAthlete =
         new BlockAthlete(
             Scenarios.athlete(any(random, Level.values())),
             start.plusDays(random.nextInt(3) == 0 ? 28 : 0),
             interruptions,
-            marks,
-            wishes,
+            mastery,
+            progressions,
             ladders,
             random.nextInt(3) == 0 ? 0 : 110,
             landings,
             random.nextBoolean());
     LocalDate today = start.plusDays(random.nextInt(100) - 20);
     return new Case(
-        block, climber, today, Progression.of(block, climber, LIBRARY, today, List.of()));
+        block, blockAthlete, today, Progression.of(block, blockAthlete, LIBRARY, today, List.of()));
   }
 
   private static <T> T any(Random random, T[] values) {
@@ -110,14 +113,16 @@ class ProgressionTest {
   @ParameterizedTest
   @MethodSource("cases")
   void onlyOneThingGoesUpAtATime(Case c) {
-    for (AthleteWeek stand : c.stands()) {
-      assertThat(stand.changes().stream().filter(Change::isUp)).hasSizeLessThanOrEqualTo(1);
-      assertThat(stand.changes()).isNotEmpty().allSatisfy(x -> assertThat(x.why()).isNotBlank());
+    for (AthleteWeek athleteWeek : c.athleteWeeks()) {
+      assertThat(athleteWeek.changes().stream().filter(Change::isUp)).hasSizeLessThanOrEqualTo(1);
+      assertThat(athleteWeek.changes())
+          .isNotEmpty()
+          .allSatisfy(x -> assertThat(x.why()).isNotBlank());
     }
     // Read from the weeks themselves too, not only from what is said of them.
-    for (int i = 1; i < c.stands().size(); i++) {
-      AthleteWeek before = c.stands().get(i - 1);
-      AthleteWeek after = c.stands().get(i);
+    for (int i = 1; i < c.athleteWeeks().size(); i++) {
+      AthleteWeek before = c.athleteWeeks().get(i - 1);
+      AthleteWeek after = c.athleteWeeks().get(i);
       long up = after.rungs().keySet().stream().filter(l -> after.rung(l) > before.rung(l)).count();
       up += after.rungs().keySet().stream().filter(l -> after.dose(l) > before.dose(l)).count();
       up += after.build().top() > before.build().top() ? 1 : 0;
@@ -130,23 +135,23 @@ class ProgressionTest {
   @MethodSource("cases")
   void contactsGrowByATenthAWeekAtMost(Case c) {
     int full = 0;
-    for (AthleteWeek stand : c.stands()) {
+    for (AthleteWeek athleteWeek : c.athleteWeeks()) {
       if (full > 0) {
-        assertThat(stand.contacts()).isLessThanOrEqualTo((int) (1.10 * full));
+        assertThat(athleteWeek.contacts()).isLessThanOrEqualTo((int) (1.10 * full));
       }
-      full = Math.max(full, stand.contacts());
-      int landings = c.climber().landings().get(stand.week().number());
-      TrainingPhase phase = stand.phase(c.block().weeks().size(), landings, Set.of());
-      assertThat(phase.contacts() * landings).isLessThanOrEqualTo(stand.contacts());
+      full = Math.max(full, athleteWeek.contacts());
+      int landings = c.blockAthlete().landings().get(athleteWeek.week().number());
+      TrainingPhase phase = athleteWeek.phase(c.block().weeks().size(), landings, Set.of());
+      assertThat(phase.contacts() * landings).isLessThanOrEqualTo(athleteWeek.contacts());
     }
   }
 
   @ParameterizedTest
   @MethodSource("cases")
   void noRungIsClimbedThatIsNotMastered(Case c) {
-    for (int i = 1; i < c.stands().size(); i++) {
-      AthleteWeek before = c.stands().get(i - 1);
-      AthleteWeek after = c.stands().get(i);
+    for (int i = 1; i < c.athleteWeeks().size(); i++) {
+      AthleteWeek before = c.athleteWeeks().get(i - 1);
+      AthleteWeek after = c.athleteWeeks().get(i);
       for (Change change : after.changes()) {
         if (change.kind() != Change.Kind.RUNG_UP) {
           continue;
@@ -155,13 +160,13 @@ class ProgressionTest {
         LocalDate monday = after.week().monday();
         if (change.provisional()) {
           assertThat(monday).isAfter(c.today());
-          assertThat(weeksOn(c.stands().subList(0, i), change.ladder(), change.from()))
+          assertThat(weeksOn(c.athleteWeeks().subList(0, i), change.ladder(), change.from()))
               .isGreaterThanOrEqualTo(2);
         } else {
           boolean wasHigher =
-              c.stands().subList(0, i).stream()
+              c.athleteWeeks().subList(0, i).stream()
                   .anyMatch(s -> s.rung(change.ladder()) > change.from());
-          assertThat(wasHigher || isMarked(c.climber(), change, monday.plusDays(6))).isTrue();
+          assertThat(wasHigher || isMarked(c.blockAthlete(), change, monday.plusDays(6))).isTrue();
         }
       }
     }
@@ -175,25 +180,25 @@ class ProgressionTest {
     return weeks;
   }
 
-  private static boolean isMarked(BlockAthlete climber, Change change, LocalDate by) {
-    List<MasteryRecord> marks =
-        climber.marks().stream()
+  private static boolean isMarked(BlockAthlete blockAthlete, Change change, LocalDate by) {
+    List<MasteryRecord> mastery =
+        blockAthlete.mastery().stream()
             .filter(m -> m.ladder().equals(change.ladder()) && m.step() >= change.from())
             .filter(m -> !m.on().isAfter(by))
             .toList();
-    return marks.stream().anyMatch(m -> m.source() == MasteryRecord.Source.COACH)
-        || marks.size() >= 2;
+    return mastery.stream().anyMatch(m -> m.source() == MasteryRecord.Source.COACH)
+        || mastery.size() >= 2;
   }
 
   @ParameterizedTest
   @MethodSource("cases")
   void nothingGoesUpInLighterOrFrozenWeeks(Case c) {
-    for (AthleteWeek stand : c.stands()) {
+    for (AthleteWeek athleteWeek : c.athleteWeeks()) {
       boolean isQuiet =
-          stand.week().emphasis() == Emphasis.RECOVERY
-              || !stand.week().sunday().isBefore(c.block().race().minusDays(10));
+          athleteWeek.week().emphasis() == Emphasis.RECOVERY
+              || !athleteWeek.week().sunday().isBefore(c.block().race().minusDays(10));
       if (isQuiet) {
-        assertThat(stand.changes()).noneMatch(Change::isUp);
+        assertThat(athleteWeek.changes()).noneMatch(Change::isUp);
       }
     }
   }
@@ -201,9 +206,9 @@ class ProgressionTest {
   @ParameterizedTest
   @MethodSource("cases")
   void aLighterWeekIsLighter(Case c) {
-    for (int i = 1; i < c.stands().size(); i++) {
-      AthleteWeek before = c.stands().get(i - 1);
-      AthleteWeek lighter = c.stands().get(i);
+    for (int i = 1; i < c.athleteWeeks().size(); i++) {
+      AthleteWeek before = c.athleteWeeks().get(i - 1);
+      AthleteWeek lighter = c.athleteWeeks().get(i);
       boolean isQuietBefore = before.isAbsent() || before.week().emphasis() != Emphasis.GENERAL;
       if (lighter.week().emphasis() != Emphasis.RECOVERY || lighter.isAbsent() || isQuietBefore) {
         continue;
@@ -212,7 +217,8 @@ class ProgressionTest {
       TrainingPhase less = lighter.phase(12, 1, Set.of());
       assertThat(less.volume()).isLessThan(full.volume());
       assertThat(less.efforts()).isLessThan(full.efforts());
-      int most = c.stands().subList(0, i).stream().mapToInt(AthleteWeek::contacts).max().orElse(0);
+      int most =
+          c.athleteWeeks().subList(0, i).stream().mapToInt(AthleteWeek::contacts).max().orElse(0);
       assertThat(lighter.contacts()).isLessThanOrEqualTo((int) (0.6 * most));
     }
   }
@@ -220,23 +226,23 @@ class ProgressionTest {
   @ParameterizedTest
   @MethodSource("cases")
   void whatIsOverStaysAsItWas(Case c) {
-    List<AthleteWeek> past = c.stands().subList(0, c.stands().size() / 2);
-    List<Interruption> more = new ArrayList<>(c.climber().interruptions());
+    List<AthleteWeek> past = c.athleteWeeks().subList(0, c.athleteWeeks().size() / 2);
+    List<Interruption> more = new ArrayList<>(c.blockAthlete().interruptions());
     LocalDate from = c.block().race().minusDays(20);
     more.add(new Interruption(Interruption.Kind.ILL, from, from.plusDays(6), Optional.empty()));
     BlockAthlete other =
         new BlockAthlete(
-            c.climber().athlete(),
-            c.climber().joins(),
+            c.blockAthlete().athlete(),
+            c.blockAthlete().joins(),
             more,
-            c.climber().marks(),
-            c.climber().wishes(),
-            c.climber().ladders(),
-            c.climber().contactsADay(),
-            c.climber().landings(),
-            c.climber().sprints());
+            c.blockAthlete().mastery(),
+            c.blockAthlete().progressions(),
+            c.blockAthlete().ladders(),
+            c.blockAthlete().contactsADay(),
+            c.blockAthlete().landings(),
+            c.blockAthlete().sprints());
     List<AthleteWeek> again = Progression.of(c.block(), other, LIBRARY, c.today(), past);
-    assertThat(again).hasSameSizeAs(c.stands());
+    assertThat(again).hasSameSizeAs(c.athleteWeeks());
     assertThat(again.subList(0, past.size())).isEqualTo(past);
 
     // Nobody knows of an illness before it comes: computed anew, the weeks before it are the same.
@@ -244,7 +250,7 @@ class ProgressionTest {
     for (int i = 0;
         i < anew.size() && anew.get(i).week().monday().plusDays(6).isBefore(from);
         i++) {
-      assertThat(anew.get(i)).isEqualTo(c.stands().get(i));
+      assertThat(anew.get(i)).isEqualTo(c.athleteWeeks().get(i));
     }
 
     // What is over holds even where it is not what would be computed today.
@@ -300,13 +306,13 @@ class ProgressionTest {
   @Test
   void whatWasLostComesBackFirstAndRangeIsNotLost() {
     LocalDate from = Blocks.START.plusWeeks(3);
-    List<AthleteWeek> stands =
+    List<AthleteWeek> athleteWeeks =
         runner(new Interruption(Interruption.Kind.ILL, from, from.plusDays(11), Optional.empty()));
-    AthleteWeek before = stands.get(2);
-    AthleteWeek back = stands.get(4);
+    AthleteWeek before = athleteWeeks.get(2);
+    AthleteWeek back = athleteWeeks.get(4);
     assertThat(back.rung("a-series")).isLessThan(before.rung("a-series"));
     assertThat(back.rung("ankle-circles")).isEqualTo(before.rung("ankle-circles"));
-    assertThat(stands.get(stands.size() - 1).rung("a-series"))
+    assertThat(athleteWeeks.get(athleteWeeks.size() - 1).rung("a-series"))
         .isGreaterThanOrEqualTo(before.rung("a-series"));
   }
 
@@ -319,9 +325,9 @@ class ProgressionTest {
             wednesday,
             wednesday.plusDays(10),
             Optional.of(BodyRegion.ACHILLES));
-    List<AthleteWeek> stands = runner(pain);
-    AthleteWeek before = stands.get(4);
-    AthleteWeek hurt = stands.get(5);
+    List<AthleteWeek> athleteWeeks = runner(pain);
+    AthleteWeek before = athleteWeeks.get(4);
+    AthleteWeek hurt = athleteWeeks.get(5);
     assertThat(hurt.rung("a-series")).isEqualTo(before.rung("a-series") - 1);
     assertThat(hurt.rung("lunge")).isEqualTo(before.rung("lunge"));
     assertThat(hurt.contacts()).isLessThan(before.contacts());
@@ -330,7 +336,7 @@ class ProgressionTest {
   @Test
   void painWhereItWasOnlyStiffCountsAsSore() {
     LocalDate day = Blocks.START.plusWeeks(5);
-    BlockAthlete climber =
+    BlockAthlete blockAthlete =
         Blocks.outcome(
                 TrainingBlock.of(Blocks.START, Blocks.RACE),
                 Scenarios.athlete(
@@ -343,10 +349,10 @@ class ProgressionTest {
                         Interruption.Kind.PAIN, day, day, Optional.of(BodyRegion.ACHILLES))),
                 List.of(),
                 List.of())
-            .climber();
-    assertThat(climber.on(day, climber.athlete(), Map.of()).restrictions())
+            .blockAthlete();
+    assertThat(blockAthlete.on(day, blockAthlete.athlete(), Map.of()).restrictions())
         .containsExactly(new Restriction(BodyRegion.ACHILLES, Restriction.Severity.SORE));
-    assertThat(climber.on(day.plusDays(1), climber.athlete(), Map.of()).restrictions())
+    assertThat(blockAthlete.on(day.plusDays(1), blockAthlete.athlete(), Map.of()).restrictions())
         .containsExactly(new Restriction(BodyRegion.ACHILLES, Restriction.Severity.STIFF));
   }
 
@@ -359,7 +365,7 @@ class ProgressionTest {
             List.of(interruption),
             List.of(),
             List.of())
-        .stands();
+        .athleteWeeks();
   }
 
   @Test
@@ -385,7 +391,7 @@ class ProgressionTest {
             List.of(),
             List.of(),
             List.of(wish))
-        .stands();
+        .athleteWeeks();
   }
 
   @Test
@@ -409,10 +415,10 @@ class ProgressionTest {
     LocalDate other = Blocks.START.plusWeeks(5).plusDays(6);
     TrainingBlock block = TrainingBlock.of(Blocks.START, Blocks.RACE, List.of(other), Map.of());
     assertThat(block.weeks().get(5).emphasis()).isEqualTo(Emphasis.COMPETITION);
-    List<AthleteWeek> stands =
+    List<AthleteWeek> athleteWeeks =
         wishing(block, new PlannedProgression("a-series", 3, block.weeks().get(8).monday()));
-    assertThat(stands.get(5).changes()).noneMatch(Change::isUp);
-    assertThat(stands.get(6).changes()).anyMatch(Change::isUp);
+    assertThat(athleteWeeks.get(5).changes()).noneMatch(Change::isUp);
+    assertThat(athleteWeeks.get(6).changes()).anyMatch(Change::isUp);
     assertThatThrownBy(
             () -> TrainingBlock.of(Blocks.START, Blocks.RACE, List.of(Blocks.RACE), Map.of()))
         .isInstanceOf(OutOfRangeException.class)
@@ -448,7 +454,7 @@ class ProgressionTest {
     assertThat(frozen).isGreaterThan(4);
     // What is given stays within the week's limit.
     outcome
-        .stands()
+        .athleteWeeks()
         .forEach(
             s ->
                 assertThat(contacts.getOrDefault(s.week().number(), 0))
@@ -466,16 +472,16 @@ class ProgressionTest {
               .filter(p -> sprints || p.session().kind() != SessionKind.SPRINT)
               .toList();
       Blocks.Outcome outcome = Blocks.outcome(block, sessions);
-      assertThat(outcome.climber().sprints()).isEqualTo(sprints);
+      assertThat(outcome.blockAthlete().sprints()).isEqualTo(sprints);
       int ups = 0;
-      for (AthleteWeek stand : outcome.stands()) {
-        if (stand.changes().stream().noneMatch(c -> c.kind() == Change.Kind.BUILD_UP)) {
+      for (AthleteWeek athleteWeek : outcome.athleteWeeks()) {
+        if (athleteWeek.changes().stream().noneMatch(c -> c.kind() == Change.Kind.BUILD_UP)) {
           continue;
         }
         ups++;
         assertThat(outcome.prescribed())
-            .filteredOn(p -> stand.week().holds(p.planned().date()))
-            .as(sport + " week " + stand.week().number())
+            .filteredOn(p -> athleteWeek.week().holds(p.planned().date()))
+            .as(sport + " week " + athleteWeek.week().number())
             .anyMatch(p -> isBuildHigherThanBefore(p, outcome.prescribed()));
       }
       assertThat(ups).isPositive();

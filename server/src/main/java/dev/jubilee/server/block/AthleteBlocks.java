@@ -73,7 +73,7 @@ class AthleteBlocks {
       DrillLibrary library,
       BlockPrescriber prescriber,
       Function<LocalDate, Athlete> athlete,
-      BlockAthlete climber,
+      BlockAthlete blockAthlete,
       List<Planned> planned,
       List<AthleteWeek> past) {}
 
@@ -103,9 +103,10 @@ class AthleteBlocks {
           .ifPresent(planned::add);
     }
     Case c = of(coach, blockId, definition, athleteId, today, planned);
-    List<AthleteWeek> stands = Progression.of(block, c.climber(), c.library(), today, c.past());
+    List<AthleteWeek> athleteWeeks =
+        Progression.of(block, c.blockAthlete(), c.library(), today, c.past());
     List<Prescribed> prescribed =
-        c.prescriber().prescribe(c.climber(), c.athlete(), stands, planned);
+        c.prescriber().prescribe(c.blockAthlete(), c.athlete(), athleteWeeks, planned);
     Map<UUID, UUID> ids = prescriptions.keep(coach, athleteId, changed(prescribed, existing));
     List<BlockView.WarmUpView> warmUps = new ArrayList<>();
     for (Prescribed p : prescribed) {
@@ -119,7 +120,7 @@ class AthleteBlocks {
             .orElseGet(() -> new BlockAthleteRow(blockId, athleteId, coach.clubId()));
     row.write(
         run,
-        json.write(AthleteWeeksV1.of(stands, c.climber().ladders())),
+        json.write(AthleteWeeksV1.of(athleteWeeks, c.blockAthlete().ladders())),
         json.write(new WarmUps(warmUps)));
     repository.save(row);
   }
@@ -146,7 +147,7 @@ class AthleteBlocks {
 
   /** Where the athlete would stand, week by week; nothing is stored. */
   @Transactional(readOnly = true)
-  public List<AthleteWeek> stands(
+  public List<AthleteWeek> athleteWeeks(
       SignedIn coach, UUID blockId, BlockDefinition definition, UUID athleteId, LocalDate today) {
     TrainingBlock block = definition.toCore();
     List<Planned> planned = new ArrayList<>();
@@ -163,7 +164,7 @@ class AthleteBlocks {
     }
     planned.sort(Comparator.comparing(Planned::date));
     Case c = of(coach, blockId, definition, athleteId, today, planned);
-    return Progression.of(block, c.climber(), c.library(), today, c.past());
+    return Progression.of(block, c.blockAthlete(), c.library(), today, c.past());
   }
 
   private Case of(
@@ -178,19 +179,19 @@ class AthleteBlocks {
     TrainingBlock block = definition.toCore();
     DrillLibrary library = libraries.of(coach.clubId());
     BlockPrescriber prescriber = new BlockPrescriber(block, library, approaches.of(coach));
-    BlockAthlete climber =
-        prescriber.climber(
+    BlockAthlete blockAthlete =
+        prescriber.blockAthlete(
             athlete,
             definition.joins(athleteId),
             definition.interruptions().stream()
                 .filter(i -> i.athleteId().equals(athleteId))
                 .map(BlockDefinition.AthleteInterruption::toCore)
                 .toList(),
-            definition.marks().stream()
+            definition.mastery().stream()
                 .filter(m -> m.athleteId().equals(athleteId))
                 .map(m -> new MasteryRecord(m.ladder(), m.step(), m.on(), m.source()))
                 .toList(),
-            definition.wishes().stream()
+            definition.progressions().stream()
                 .filter(w -> w.athleteId().equals(athleteId))
                 .map(w -> new PlannedProgression(w.ladder(), w.step(), w.monday()))
                 .toList(),
@@ -200,7 +201,7 @@ class AthleteBlocks {
         library,
         prescriber,
         athlete,
-        climber,
+        blockAthlete,
         planned,
         past(coach, blockId, block, athleteId, today));
   }
@@ -210,7 +211,7 @@ class AthleteBlocks {
       SignedIn coach, UUID blockId, TrainingBlock block, UUID athleteId, LocalDate today) {
     return repository
         .findByClubIdAndBlockIdAndAthleteId(coach.clubId(), blockId, athleteId)
-        .map(row -> json.read(row.stands(), AthleteWeeksV1.class).toCore())
+        .map(row -> json.read(row.athleteWeeks(), AthleteWeeksV1.class).toCore())
         .orElse(List.of())
         .stream()
         .filter(s -> s.week().sunday().isBefore(today))

@@ -26,7 +26,7 @@ class BlockAthleteRow {
 
   @Column(columnDefinition = "jsonb")
   @ColumnTransformer(write = "?::jsonb")
-  private String stands;
+  private String athleteWeeks;
 
   @Column(columnDefinition = "jsonb")
   @ColumnTransformer(write = "?::jsonb")
@@ -40,9 +40,9 @@ class BlockAthleteRow {
     this.clubId = clubId;
   }
 
-  void write(int newRun, String newStands, String newWarmUps) {
+  void write(int newRun, String newWeeks, String newWarmUps) {
     this.run = newRun;
-    this.stands = newStands;
+    this.athleteWeeks = newWeeks;
     this.warmUps = newWarmUps;
   }
 
@@ -54,8 +54,8 @@ class BlockAthleteRow {
     return run;
   }
 
-  String stands() {
-    return stands;
+  String athleteWeeks() {
+    return athleteWeeks;
   }
 
   String warmUps() {

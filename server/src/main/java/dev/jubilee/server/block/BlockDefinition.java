@@ -42,8 +42,8 @@ import java.util.UUID;
  * @param exceptions where a day differs
  * @param members who joins later than the start
  * @param interruptions what came or comes between
- * @param marks what has been mastered
- * @param wishes rungs that the coach placed in a week
+ * @param mastery what has been mastered
+ * @param progressions rungs that the coach placed in a week
  */
 public record BlockDefinition(
     @NotBlank(message = Limits.NAME_ACCEPTED)
@@ -58,8 +58,8 @@ public record BlockDefinition(
     @Size(max = 5000) List<@NotNull @Valid DayException> exceptions,
     @Size(max = 500) List<@NotNull @Valid Member> members,
     @Size(max = 5000) List<@NotNull @Valid AthleteInterruption> interruptions,
-    @Size(max = 10_000) List<@NotNull @Valid AthleteMark> marks,
-    @Size(max = 5000) List<@NotNull @Valid AthleteWish> wishes) {
+    @JsonAlias("marks") @Size(max = 10_000) List<@NotNull @Valid AthleteMastery> mastery,
+    @JsonAlias("wishes") @Size(max = 5000) List<@NotNull @Valid AthleteProgression> progressions) {
 
   /** A week whose emphasis the coach chose, by its Monday. */
   public record WeekEmphasis(@NotNull LocalDate monday, @NotNull Emphasis emphasis) {}
@@ -117,7 +117,7 @@ public record BlockDefinition(
   }
 
   /** A version that an athlete has mastered. */
-  public record AthleteMark(
+  public record AthleteMastery(
       @NotNull UUID athleteId,
       @NotNull String ladder,
       int step,
@@ -125,7 +125,7 @@ public record BlockDefinition(
       @NotNull MasteryRecord.Source source) {}
 
   /** A rung for a week. */
-  public record AthleteWish(
+  public record AthleteProgression(
       @NotNull UUID athleteId, @NotNull String ladder, int step, @NotNull LocalDate monday) {}
 
   public BlockDefinition {
@@ -136,8 +136,8 @@ public record BlockDefinition(
     exceptions = orNone(exceptions);
     members = orNone(members);
     interruptions = orNone(interruptions);
-    marks = orNone(marks);
-    wishes = orNone(wishes);
+    mastery = orNone(mastery);
+    progressions = orNone(progressions);
   }
 
   private static <T> List<T> orNone(List<T> list) {

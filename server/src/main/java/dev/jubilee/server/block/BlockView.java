@@ -57,7 +57,7 @@ public record BlockView(
    */
   public record WeekView(
       int number,
-      List<StandRung> rungs,
+      List<WeekRung> rungs,
       int top,
       int efforts,
       int contacts,
@@ -65,7 +65,7 @@ public record BlockView(
       List<Change> changes) {}
 
   /** A rung and its dose, % of the usual. */
-  public record StandRung(String ladder, int step, int dose) {}
+  public record WeekRung(String ladder, int step, int dose) {}
 
   /**
    * A warm-up of the block.

@@ -104,26 +104,26 @@ class BlockViews {
     List<BlockView.WeekView> weeks = List.of();
     List<BlockView.WarmUpView> warmUps = List.of();
     if (computed != null) {
-      AthleteWeeksV1 stands = json.read(computed.stands(), AthleteWeeksV1.class);
-      ladders.addAll(stands.ladders());
-      weeks = stands.toCore().stream().map(s -> week(s, stands.ladders())).toList();
+      AthleteWeeksV1 athleteWeeks = json.read(computed.athleteWeeks(), AthleteWeeksV1.class);
+      ladders.addAll(athleteWeeks.ladders());
+      weeks = athleteWeeks.toCore().stream().map(s -> week(s, athleteWeeks.ladders())).toList();
       warmUps = json.read(computed.warmUps(), AthleteBlocks.WarmUps.class).all();
     }
     return new BlockView.AthleteBlock(
         id, athlete.name(), profile.level(), group.name(), weeks, warmUps);
   }
 
-  private static BlockView.WeekView week(AthleteWeek stand, List<String> ladders) {
+  private static BlockView.WeekView week(AthleteWeek athleteWeek, List<String> ladders) {
     return new BlockView.WeekView(
-        stand.week().number(),
+        athleteWeek.week().number(),
         ladders.stream()
-            .map(l -> new BlockView.StandRung(l, stand.rung(l), stand.dose(l)))
+            .map(l -> new BlockView.WeekRung(l, athleteWeek.rung(l), athleteWeek.dose(l)))
             .toList(),
-        stand.topPercent(),
-        stand.efforts(),
-        stand.contacts(),
-        stand.isAbsent(),
-        stand.changes());
+        athleteWeek.topPercent(),
+        athleteWeek.efforts(),
+        athleteWeek.contacts(),
+        athleteWeek.isAbsent(),
+        athleteWeek.changes());
   }
 
   private static BlockView.BlockLadder ladder(Ladder ladder) {

@@ -176,10 +176,12 @@ public class Blocks {
     athleteBlocks
         .findByClubIdAndBlockId(coach.clubId(), id)
         .forEach(
-            a -> before.put(a.athleteId(), json.read(a.stands(), AthleteWeeksV1.class).toCore()));
+            a ->
+                before.put(
+                    a.athleteId(), json.read(a.athleteWeeks(), AthleteWeeksV1.class).toCore()));
     List<BlockView.AthletePreview> previews = new ArrayList<>();
     for (UUID athleteId : definition.athleteIds()) {
-      List<AthleteWeek> after = computation.stands(coach, id, definition, athleteId, today);
+      List<AthleteWeek> after = computation.athleteWeeks(coach, id, definition, athleteId, today);
       List<BlockView.WeekPreview> weeks = weeks(before.getOrDefault(athleteId, List.of()), after);
       if (!weeks.isEmpty()) {
         String name = athletes.row(coach.clubId(), athleteId).name();
@@ -196,22 +198,25 @@ public class Blocks {
     Map<LocalDate, String> old = new HashMap<>();
     before.forEach(s -> old.put(s.week().monday(), words(s)));
     List<BlockView.WeekPreview> weeks = new ArrayList<>();
-    for (AthleteWeek stand : after) {
-      String was = old.remove(stand.week().monday());
-      String now = words(stand);
+    for (AthleteWeek athleteWeek : after) {
+      String was = old.remove(athleteWeek.week().monday());
+      String now = words(athleteWeek);
       if (!now.equals(was)) {
         weeks.add(
             new BlockView.WeekPreview(
-                stand.week().number(), stand.week().monday(), was == null ? "" : was, now));
+                athleteWeek.week().number(),
+                athleteWeek.week().monday(),
+                was == null ? "" : was,
+                now));
       }
     }
     return weeks;
   }
 
-  private static String words(AthleteWeek stand) {
-    return stand.week().emphasis().words()
+  private static String words(AthleteWeek athleteWeek) {
+    return athleteWeek.week().emphasis().words()
         + ": "
-        + stand.changes().stream().map(Change::why).collect(Collectors.joining(" "));
+        + athleteWeek.changes().stream().map(Change::why).collect(Collectors.joining(" "));
   }
 
   /**
@@ -254,10 +259,11 @@ public class Blocks {
     definition.check();
     Set<String> ladders = new HashSet<>();
     libraries.of(clubId).ladders().forEach(l -> ladders.add(l.id()));
-    for (int i = 0; i < definition.wishes().size(); i++) {
-      String ladder = definition.wishes().get(i).ladder();
+    for (int i = 0; i < definition.progressions().size(); i++) {
+      String ladder = definition.progressions().get(i).ladder();
       if (!ladders.contains(ladder)) {
-        throw new OutOfRangeException("wishes[" + i + "].ladder", ladder, "the id of a ladder");
+        throw new OutOfRangeException(
+            "progressions[" + i + "].ladder", ladder, "the id of a ladder");
       }
     }
     List<UUID> wanted = definition.athleteIds();

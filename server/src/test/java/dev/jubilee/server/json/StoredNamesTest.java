@@ -51,10 +51,17 @@ class StoredNamesTest {
         quoted(
             "{'name':'B','start':'2026-10-01','race':'2026-12-01','pattern':[{'key':'k',"
                 + "'day':'MONDAY','time':'18:00','group':'G','sport':'RUN','shorthand':'easy',"
-                + "'place':'TRACK','minutes':30,'temperature':10,'arrival':'BED'}]}");
+                + "'place':'TRACK','minutes':30,'temperature':10,'arrival':'BED'}],"
+                + "'marks':[{'athleteId':'00000000-0000-0000-0000-000000000001','ladder':'a-series',"
+                + "'on':'2026-10-05','step':2}],'wishes':[{'athleteId':"
+                + "'00000000-0000-0000-0000-000000000001','ladder':'a-series','step':3,"
+                + "'monday':'2026-10-12'}]}");
     BlockDefinition definition = json.read(block, BlockDefinition.class);
     assertThat(definition.pattern().get(0).comingFrom()).isEqualTo(ComingFrom.BED);
     assertThat(definition.groups()).isEmpty();
+    assertThat(definition.mastery()).hasSize(1);
+    assertThat(definition.progressions()).hasSize(1);
+    assertThat(json.write(definition)).doesNotContain("marks", "wishes", "arrival");
   }
 
   @Test
