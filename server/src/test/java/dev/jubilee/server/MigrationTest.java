@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.server.json.Json;
-import dev.jubilee.server.prescription.PlanView;
+import dev.jubilee.server.prescription.stored.OutcomeV1;
 import dev.jubilee.server.prescription.stored.SnapshotV1;
 import java.io.IOException;
 import java.io.InputStream;
@@ -127,7 +127,7 @@ class MigrationTest {
       Json json = new Json();
       assertThat(json.read(row.getString(1), SnapshotV1.class).toCore(BuiltInLibrary.get()).items())
           .isNotEmpty();
-      PlanView outcome = json.read(row.getString(2), PlanView.class);
+      OutcomeV1 outcome = json.read(row.getString(2), OutcomeV1.class);
       assertThat(outcome.items())
           .isNotEmpty()
           .allSatisfy(i -> assertThat(i.step()).isPositive())

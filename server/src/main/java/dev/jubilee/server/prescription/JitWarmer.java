@@ -15,6 +15,7 @@ import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.warmup.WarmUp;
 import dev.jubilee.server.json.Json;
+import dev.jubilee.server.prescription.stored.OutcomeV1;
 import dev.jubilee.server.prescription.stored.SnapshotV1;
 import java.time.Duration;
 import java.util.List;
@@ -67,7 +68,8 @@ class JitWarmer {
     WarmUp warmUp = WarmUp.of(prescriber.prescribe(request(sport, kind, minutes)));
     String stored = json.write(SnapshotV1.of(PlanSource.of(warmUp.plan())));
     json.read(stored, SnapshotV1.class).toCore(warmUp.plan().library());
-    json.read(json.write(PlanViews.of(warmUp)), PlanView.class);
+    String outcome = json.write(Outcomes.stored(PlanViews.of(warmUp)));
+    Outcomes.view(json.read(outcome, OutcomeV1.class));
   }
 
   private static PrescriptionRequest request(Sport sport, SessionKind kind, int minutes) {

@@ -1,6 +1,5 @@
 package dev.jubilee.server.prescription;
 
-import com.fasterxml.jackson.annotation.JsonAlias;
 import dev.jubilee.core.check.Severity;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Segment;
@@ -13,7 +12,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 
 /**
- * A computed warm-up as people see it; stored as the outcome of a revision.
+ * A computed warm-up as people see it.
  *
  * @param seconds its real length; it begins this long before the start
  * @param available seconds that were available
@@ -86,7 +85,7 @@ public record PlanView(
    * uncertainty as a share.
    */
   public record TargetView(
-      @JsonAlias("gauge") TargetMetric metric,
+      TargetMetric metric,
       double value,
       double perceivedExertion,
       int percentOfTop,

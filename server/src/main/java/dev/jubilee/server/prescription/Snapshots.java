@@ -5,6 +5,7 @@ import dev.jubilee.core.prescription.Prescriber;
 import dev.jubilee.core.warmup.WarmUp;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.json.Json;
+import dev.jubilee.server.prescription.stored.OutcomeV1;
 import dev.jubilee.server.prescription.stored.SnapshotV1;
 import dev.jubilee.server.signin.SignedIn;
 import java.time.Instant;
@@ -47,7 +48,7 @@ class Snapshots {
         Prescriber.ENGINE_VERSION,
         VERSION,
         json.write(SnapshotV1.of(PlanSource.of(warmUp.plan()))),
-        json.write(outcome),
+        json.write(Outcomes.stored(outcome)),
         json.write(Sketch.of(outcome)),
         coach.coachId(),
         Instant.now());
@@ -59,6 +60,6 @@ class Snapshots {
   }
 
   PlanView outcome(RevisionRow revision) {
-    return json.read(revision.outcome(), PlanView.class);
+    return Outcomes.view(json.read(revision.outcome(), OutcomeV1.class));
   }
 }

@@ -2,11 +2,16 @@ package dev.jubilee.server.prescription;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.ResultConditions;
 import dev.jubilee.core.athlete.TestResult;
+import dev.jubilee.core.check.Severity;
 import dev.jubilee.core.drill.Dose;
+import dev.jubilee.core.edit.Edit;
 import dev.jubilee.core.library.BuiltInLibrary;
+import dev.jubilee.core.plan.Lock;
+import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PlanSource;
 import dev.jubilee.core.plan.PrescriptionRequest;
@@ -16,7 +21,9 @@ import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.warmup.WarmUp;
 import dev.jubilee.server.json.Json;
+import dev.jubilee.server.prescription.stored.OutcomeV1;
 import dev.jubilee.server.prescription.stored.SnapshotV1;
 import java.io.IOException;
 import java.io.InputStream;
@@ -28,6 +35,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.json.JsonMapper;
 
 /** What an earlier version stored stays readable, as it was written then. */
 class StoredPlansTest {
@@ -76,6 +84,69 @@ class StoredPlansTest {
     String sample = stored("snapshot-1-" + aim + ".json");
     assertThat(read(sample)).isEqualTo(source);
     assertThat(read(json.write(SnapshotV1.of(source)))).isEqualTo(source);
+  }
+
+  /** What was shown: with every kind of edit as the remedy of a finding; never rewritten. */
+  @Test
+  void aPlanIsShownAsItWasWhenItWasMade() throws IOException {
+    PlanView shown = withEveryEdit(read(stored("inputs-engine-1.json")));
+    assertThat(shown.items()).anyMatch(i -> i.target() != null).anyMatch(i -> i.harder() != null);
+    assertThat(shown.readiness()).isNotNull();
+    String written = json.write(Outcomes.stored(shown));
+    assertThat(Outcomes.view(json.read(written, OutcomeV1.class))).isEqualTo(shown);
+
+    String sample = stored("outcome-1.json");
+    OutcomeV1 kept = json.read(sample, OutcomeV1.class);
+    JsonMapper mapper = JsonMapper.builder().build();
+    assertThat(mapper.readTree(json.write(kept)))
+        .as("nothing of it is lost, renamed or made up")
+        .isEqualTo(mapper.readTree(sample));
+    assertThat(Outcomes.view(kept).findings())
+        .extracting(f -> f.remedy().edit().getClass().getSimpleName())
+        .hasSize(10)
+        .doesNotHaveDuplicates();
+  }
+
+  private static PlanView withEveryEdit(PlanSource source) {
+    Plan plan = source.plan();
+    PlanView view = PlanViews.of(WarmUp.of(plan));
+    List<Edit> edits =
+        List.of(
+            new Edit.Remove("a"),
+            new Edit.Add("b"),
+            new Edit.Swap("a", "b"),
+            new Edit.ChangeDose("a", 3),
+            new Edit.Move("a", -1),
+            new Edit.ChangeLock("a", Lock.DOSE),
+            new Edit.Acknowledge("LAYERS"),
+            new Edit.Refit(),
+            new Edit.ChangeCircumstances(source.request().circumstances()),
+            new Edit.ChangeApproach(Approach.USUAL));
+    List<PlanView.FindingView> findings =
+        edits.stream()
+            .map(
+                edit ->
+                    new PlanView.FindingView(
+                        "LAYERS",
+                        Severity.NOTE,
+                        null,
+                        "what",
+                        "why",
+                        "evidence",
+                        new PlanView.RemedyView("Do it", EditRequest.EditView.of(edit)),
+                        false))
+            .toList();
+    return new PlanView(
+        view.seconds(),
+        view.available(),
+        view.firstEffort(),
+        view.contacts(),
+        view.why(),
+        view.basis(),
+        view.conflicts(),
+        view.items(),
+        findings,
+        view.readiness());
   }
 
   private PlanSource everything(String aim) throws IOException {

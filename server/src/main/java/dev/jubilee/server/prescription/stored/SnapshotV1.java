@@ -1,5 +1,6 @@
 package dev.jubilee.server.prescription.stored;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Contraindication;
@@ -186,7 +187,7 @@ public record SnapshotV1(Request request, List<Item> items) {
       Place place,
       Set<Kit> kit,
       int temperature,
-      ComingFrom arrival,
+      @JsonAlias("comingFrom") ComingFrom arrival,
       ConditionsV1 conditions) {
 
     static CircumstancesV1 of(Circumstances c) {
