@@ -11,6 +11,7 @@ import type {
   Sport,
   Surface,
 } from "../api/types";
+import { WORDS } from "../api/words";
 
 export const SPORTS: Record<Sport, string> = {
   RUN: "Run",
@@ -19,17 +20,7 @@ export const SPORTS: Record<Sport, string> = {
   SWIM: "Swim",
 };
 
-export const KINDS: Record<Kind, string> = {
-  EASY: "Easy",
-  LONG: "Long",
-  THRESHOLD: "Threshold",
-  INTERVALS: "Intervals",
-  TIME_TRIAL: "Time trial or race",
-  SPRINT: "Sprint",
-  STEEPLE: "Steeple or hurdles",
-  GYM: "Gym",
-  JUMPS: "Jumps",
-};
+export const KINDS: Record<Kind, string> = labels(WORDS.kind);
 
 export const PLACES: Record<Place, string> = {
   TRACK: "Track",
@@ -78,15 +69,7 @@ export const POSITIONS: Record<Position, string> = {
   WATER: "In the water",
 };
 
-export const BLOCKS: Record<Block, string> = {
-  RELEASE: "Release",
-  RAISE: "Raise",
-  MOBILISE: "Mobilise",
-  ACTIVATE: "Activate",
-  DRILL: "Drills",
-  BUILD: "Build",
-  TRANSITION: "Settle",
-};
+export const BLOCKS: Record<Block, string> = WORDS.part;
 
 export const SEVERITIES: Record<Finding["severity"], string> = {
   CAUTION: "Caution",
@@ -94,40 +77,22 @@ export const SEVERITIES: Record<Finding["severity"], string> = {
   NOTE: "Note",
 };
 
-/** "HIP_FLEXORS" as "Hip flexors". */
+export const REGIONS: Record<Region, string> = labels(WORDS.region);
+
+/** A region as it stands alone. */
 export function region(name: Region): string {
-  const words = regionInSentence(name);
-  return words.charAt(0).toUpperCase() + words.slice(1);
+  return REGIONS[name];
 }
 
 /** A region in the middle of a sentence. */
 export function regionInSentence(name: Region): string {
-  return name === "ACHILLES" ? "Achilles" : name.toLowerCase().replaceAll("_", " ");
+  return WORDS.region[name];
 }
 
-const REGION_NAMES: Region[] = [
-  "FEET",
-  "ANKLES",
-  "ACHILLES",
-  "CALVES",
-  "SHINS",
-  "KNEES",
-  "QUADRICEPS",
-  "HAMSTRINGS",
-  "ADDUCTORS",
-  "HIPS",
-  "HIP_FLEXORS",
-  "GLUTES",
-  "LOWER_BACK",
-  "TRUNK",
-  "MID_BACK",
-  "CHEST",
-  "SHOULDER_BLADES",
-  "SHOULDERS",
-  "NECK",
-  "WRISTS",
-];
-export const REGIONS = Object.fromEntries(REGION_NAMES.map((r) => [r, region(r)])) as Record<
-  Region,
-  string
->;
+/** Words that stand alone begin with a capital. */
+function labels<K extends string>(words: Record<K, string>): Record<K, string> {
+  const label = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
+  return Object.fromEntries(
+    Object.entries<string>(words).map(([key, word]) => [key, label(word)]),
+  ) as Record<K, string>;
+}

@@ -11,6 +11,7 @@ import dev.jubilee.core.drill.Ladder;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.plan.SimulatedPlan;
 import dev.jubilee.core.prescription.Prescriber;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
@@ -133,7 +134,7 @@ public final class BlockPrescriber {
   /**
    * All warm-ups of an athlete; none for days on which training stops.
    *
-   * @param athleteWeeks a athleteWeek for each week from the one in which the athlete joins
+   * @param athleteWeeks one for each week from the one in which the athlete joins
    */
   public List<Prescribed> prescribe(
       BlockAthlete blockAthlete,
@@ -151,17 +152,19 @@ public final class BlockPrescriber {
         continue;
       }
       Optional<Plan> before = memory.last(planned.session());
-      Plan plan =
+      SimulatedPlan simulated =
           planned
               .kept()
+              .map(SimulatedPlan::of)
               .orElseGet(
                   () ->
-                      prescriber.prescribe(
+                      prescriber.simulated(
                           request(planned, blockAthlete, athlete, athleteWeek.get(), memory)));
+      Plan plan = simulated.plan();
       memory.take(planned.session(), plan, athleteWeek.get().isRecovery());
       all.add(
           new Prescribed(
-              planned, plan, before.map(b -> Difference.between(b, plan)).orElse(List.of())));
+              planned, simulated, before.map(b -> Difference.between(b, plan)).orElse(List.of())));
     }
     return all;
   }

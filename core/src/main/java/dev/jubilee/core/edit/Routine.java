@@ -8,6 +8,7 @@ import dev.jubilee.core.plan.DosedDrill;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.plan.SimulatedPlan;
 import dev.jubilee.core.prescription.Prescriber;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -33,10 +34,10 @@ public record Routine(List<Entry> entries) {
   /**
    * A plan made from a routine.
    *
-   * @param plan the plan
+   * @param simulated the plan, and what it does to the body
    * @param differences a sentence for each drill that had to be another or go
    */
-  public record Applied(Plan plan, List<String> differences) {}
+  public record Applied(SimulatedPlan simulated, List<String> differences) {}
 
   /** The drills of a plan. */
   public static Routine of(Plan plan) {
@@ -80,8 +81,8 @@ public record Routine(List<Entry> entries) {
         others.add(drill.id());
       }
     }
-    Plan applied = new Prescriber(library).prescribe(request.with(locked, others));
-    List<String> present = applied.items().stream().map(PlanItem::drillId).toList();
+    SimulatedPlan applied = new Prescriber(library).simulated(request.with(locked, others));
+    List<String> present = applied.plan().items().stream().map(PlanItem::drillId).toList();
     for (PlanItem pin : locked) {
       if (!present.contains(pin.drillId())) {
         differences.add("Left out " + pin.name() + ": there is no time for it.");

@@ -61,7 +61,8 @@ public record WarmUp(
     return of(SimulatedPlan.of(plan));
   }
 
-  private static WarmUp of(SimulatedPlan simulated) {
+  /** The same, where it is known already what the plan does to the body. */
+  public static WarmUp of(SimulatedPlan simulated) {
     Plan plan = simulated.plan();
     List<String> why = new ArrayList<>();
     why.add(length(plan));

@@ -139,7 +139,7 @@ class AthleteBlocks {
               .filter(plan -> plan.items().equals(p.plan().items()))
               .isPresent();
       if (p.planned().kept().isEmpty() && !isSame) {
-        changed.add(new BlockPrescriptions.Made(sessionId, before, p.plan()));
+        changed.add(new BlockPrescriptions.Made(sessionId, before, p.simulated()));
       }
     }
     return changed;

@@ -1,5 +1,8 @@
 package dev.jubilee.server.pages;
 
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.BodyRegion;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
@@ -8,6 +11,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -29,12 +36,27 @@ class ApiDescription {
   @SuppressWarnings("rawtypes")
   OpenApiCustomizer requiredUnlessNullable() {
     return api -> {
-      api.setInfo(new Info().title("Jubilee").version("1"));
+      api.setInfo(new Info().title("Jubilee").version("1").extensions(Map.of("x-words", words())));
       api.setServers(null);
       Map<String, Schema> schemas = api.getComponents().getSchemas();
       List.copyOf(schemas.values()).forEach(schema -> describeUnion(schema, schemas));
       schemas.forEach(ApiDescription::require);
     };
+  }
+
+  /** What core calls things, so that the web calls them the same. */
+  private static Map<String, Map<String, String>> words() {
+    Map<String, Map<String, String>> words = new TreeMap<>();
+    words.put("region", words(BodyRegion.values(), BodyRegion::words));
+    words.put("kind", words(SessionKind.values(), SessionKind::words));
+    words.put("part", words(WarmUpPart.values(), WarmUpPart::title));
+    return words;
+  }
+
+  private static <E extends Enum<E>> Map<String, String> words(
+      E[] values, Function<E, String> words) {
+    return Stream.of(values)
+        .collect(Collectors.toMap(Enum::name, words, (a, b) -> a, LinkedHashMap::new));
   }
 
   /** Each kind of a union is an object of its own, told by the value of its discriminator. */

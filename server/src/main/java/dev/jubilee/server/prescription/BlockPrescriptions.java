@@ -1,6 +1,7 @@
 package dev.jubilee.server.prescription;
 
 import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.SimulatedPlan;
 import dev.jubilee.core.warmup.WarmUp;
 import dev.jubilee.server.handover.ShareLinks;
 import dev.jubilee.server.signin.SignedIn;
@@ -44,7 +45,7 @@ public class BlockPrescriptions {
    *
    * @param existing that it takes the place of
    */
-  public record Made(UUID sessionId, Optional<Existing> existing, Plan plan) {}
+  public record Made(UUID sessionId, Optional<Existing> existing, SimulatedPlan simulated) {}
 
   /** What an athlete has for these sessions, by session. */
   @Transactional(readOnly = true)
@@ -80,7 +81,7 @@ public class BlockPrescriptions {
                       new PrescriptionRow(
                           UUID.randomUUID(), coach.clubId(), one.sessionId(), athleteId));
       Integer parent = row.currentRevision() == 0 ? null : row.currentRevision();
-      WarmUp warmUp = WarmUp.of(one.plan());
+      WarmUp warmUp = WarmUp.of(one.simulated());
       made.add(
           snapshots.next(
               coach,

@@ -209,7 +209,11 @@ public class Prescriptions {
     PrescriptionRow row = based(coach.clubId(), id, baseRevision);
     Routine.Applied applied = routine.applyTo(source(row).plan());
     PrescriptionView view =
-        store(coach, row, step(row, Origin.ROUTINE, "Applied " + name), WarmUp.of(applied.plan()));
+        store(
+            coach,
+            row,
+            step(row, Origin.ROUTINE, "Applied " + name),
+            WarmUp.of(applied.simulated()));
     return new AppliedRoutine(view, applied.differences());
   }
 
