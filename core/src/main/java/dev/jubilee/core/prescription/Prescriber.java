@@ -110,7 +110,7 @@ public final class Prescriber {
   }
 
   /** What was foreseen may not come true where items are locked or the minutes are few. */
-  private static boolean isBetter(SimulatedPlan tuned, SimulatedPlan usual) {
+  static boolean isBetter(SimulatedPlan tuned, SimulatedPlan usual) {
     boolean isWarm = tuned.warmth() >= Demand.WARM_ENOUGH * usual.plan().demand().warmth();
     return usual.isWarm()
         ? isWarm && tuned.freshness() > usual.freshness()

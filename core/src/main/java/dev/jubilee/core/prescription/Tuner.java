@@ -95,7 +95,7 @@ final class Tuner {
   }
 
   /** The plan with other lengths, as far as its items allow; only for looking ahead. */
-  private static Plan with(Plan plan, Tuning tuning) {
+  static Plan with(Plan plan, Tuning tuning) {
     List<PlanItem> items = new ArrayList<>(plan.items());
     int raise = longest(items, WarmUpPart.RAISE, "");
     if (raise >= 0) {
