@@ -3,6 +3,7 @@ import { defineConfig } from "vite";
 
 export default defineConfig({
   plugins: [react()],
+  css: { modules: { localsConvention: "camelCaseOnly" } },
   build: {
     rollupOptions: { input: { coach: "index.html", athlete: "follow.html" } },
     chunkSizeWarningLimit: 800,

@@ -1,6 +1,4 @@
 // Laying a block out: dates, who trains together, and the week in shorthand.
-import "./block.css";
-import "./form.css";
 import { Box, Button, Flex } from "@chakra-ui/react";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
@@ -17,6 +15,7 @@ import { FilePanel } from "./FilePanel";
 import { Replan } from "./Replan";
 import { useBlock } from "./useBlock";
 import { WeekForm } from "./WeekForm";
+import css from "./form.module.css";
 
 /** A block of twelve weeks to begin with. */
 function blank(today: string): BlockDefinition {
@@ -134,9 +133,13 @@ function Layout({
     );
   };
   return (
-    <form className="block-form" onSubmit={(event) => void handleSubmit(onDone)(event)} noValidate>
+    <form
+      className={css.blockForm}
+      onSubmit={(event) => void handleSubmit(onDone)(event)}
+      noValidate
+    >
       <h1>{title}</h1>
-      <div className="row">
+      <div className={css.row}>
         <FormText label="Name" name="name" control={control} />
         <FormText label="First day" type="date" name="start" control={control} />
         <FormText label="Race" type="date" name="race" control={control} />
@@ -247,7 +250,7 @@ function GroupRow({
   const taken = groups.filter((_, i) => i !== at).flatMap((g) => g.athleteIds);
   const free = athletes.filter((a) => !taken.includes(a.id));
   return (
-    <div className="group">
+    <div className={css.group}>
       <Controller
         control={control}
         name={`groups.${at}.name`}

@@ -1,4 +1,3 @@
-import "./block.css";
 import { Button, Flex, Progress as ProgressBar } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
@@ -17,6 +16,8 @@ import { Trends } from "./Trends";
 import { useBlock, type BlockStep } from "./useBlock";
 import { WeekHeads } from "./Weeks";
 import { WeekPanel } from "./WeekPanel";
+import blockCss from "./block.module.css";
+import panelCss from "./panel.module.css";
 
 const WIDTH = 900;
 
@@ -30,7 +31,7 @@ export function BlockPage() {
   if (!id && first) return <Navigate to={`/block/${first.id}`} replace />;
   if (!id) {
     return (
-      <section className="no-block">
+      <section className={blockCss.noBlock}>
         <h1>No training block yet</h1>
         <p>
           A block leads a squad to a race: you write the week on the whiteboard once, and every
@@ -86,13 +87,13 @@ function Laid({
   const show = (a?: AthleteBlock) =>
     void navigate(a ? `/block/${block.id}/athlete/${a.id}` : `/block/${block.id}`);
   return (
-    <div className="block-page">
+    <div className={blockCss.blockPage}>
       <header>
         <h1>
           {athlete ? athlete.name : block.definition.name}
           {athlete && <small> · {block.definition.name}</small>}
         </h1>
-        <p className="to-go">
+        <p className={blockCss.toGo}>
           <strong>{days < 0 ? "raced" : days}</strong> {days >= 0 && "days to the race,"}{" "}
           {weekday(block.definition.race, "short")} {dayAndMonth(block.definition.race)}
         </p>
@@ -121,9 +122,9 @@ function Laid({
           onLeave={() => setEdit(undefined)}
         />
       )}
-      <div className="block-body">
-        <div className="picture">
-          <div className="picture-inner" style={{ width: WIDTH }}>
+      <div className={blockCss.blockBody}>
+        <div className={blockCss.picture}>
+          <div style={{ width: WIDTH }}>
             <WeekHeads block={block} width={WIDTH} chosen={chosen} onChoose={setChosen} />
             {athlete ? (
               <Climbs
@@ -184,7 +185,7 @@ function OtherBlocks({ id }: { id: string }) {
 function RaceDay({ block, onEdit }: { block: BlockView; onEdit: (edit: BlockEdit) => void }) {
   const [race, setRace] = useState(block.definition.race);
   return (
-    <section className="race-day">
+    <section className={panelCss.raceDay}>
       <h2>Race day</h2>
       <Flex gap="2" align="end">
         <TextField label="Date" type="date" value={race} onChange={setRace} />

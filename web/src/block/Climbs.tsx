@@ -3,6 +3,8 @@ import { useRef, useState } from "react";
 import type { AthleteBlock, BlockView } from "../api/types";
 import { BUILD, climbsOf, type Climb, type Step } from "./climbs";
 import { LEFT, LaneName, columns } from "./Weeks";
+import clsx from "clsx";
+import css from "./block.module.css";
 
 const LANE = 66;
 const PAD = 24;
@@ -25,9 +27,9 @@ export function Climbs({
   const place = columns(block.weeks.length, width);
   const frozenX = LEFT + daysInto(block, block.frozenFrom) * (place.each / 7);
   return (
-    <figure className="climbs">
+    <figure>
       {moving.length === 0 && athlete.weeks.length > 0 && (
-        <p className="soft">
+        <p className={css.soft}>
           No ladder moves in this block: nothing in use has a next version yet.
         </p>
       )}
@@ -84,16 +86,22 @@ function Lane({
     return box ? place.at(((clientX - box.left) / box.width) * width) : 0;
   }
   return (
-    <div className="lane">
+    <div className={css.lane}>
       <LaneName name={climb.first} />
-      <svg ref={svg} className="climb" viewBox={`0 0 ${width} ${LANE}`} role="group">
+      <svg ref={svg} className={css.climb} viewBox={`0 0 ${width} ${LANE}`} role="group">
         <title>{climb.first}</title>
-        <rect className="chosen" x={place.left(chosen)} width={place.each} y="0" height={LANE} />
-        <rect className="frozen" x={frozenX} y="0" width={width - frozenX - 26} height={LANE} />
-        <line className="base" x1="0" x2={width} y1={LANE - 0.5} y2={LANE - 0.5} />
-        <path className="line" d={path} />
+        <rect
+          className={css.chosen}
+          x={place.left(chosen)}
+          width={place.each}
+          y="0"
+          height={LANE}
+        />
+        <rect className={css.frozen} x={frozenX} y="0" width={width - frozenX - 26} height={LANE} />
+        <line className={css.base} x1="0" x2={width} y1={LANE - 0.5} y2={LANE - 0.5} />
+        <path className={css.line} d={path} />
         {climb.doses.map((week) => (
-          <g key={week} className="dose">
+          <g key={week} className={css.dose}>
             <title>A little more of the same</title>
             <circle cx={place.left(week) + 9} cy={y(climb.rungs[week] ?? 1)} r="4" />
             <text x={place.left(week) + 18} y={y(climb.rungs[week] ?? 1) - 6}>
@@ -109,7 +117,11 @@ function Lane({
           return (
             <g
               key={`${step.week} ${step.step}`}
-              className={`step ${step.isUp ? "" : climb.ladder === BUILD ? "build" : "down"} ${step.isProvisional ? "provisional" : ""}`}
+              className={clsx(
+                css.step,
+                !step.isUp && (climb.ladder === BUILD ? css.build : css.down),
+                step.isProvisional && css.provisional,
+              )}
               tabIndex={step.isUp ? 0 : undefined}
               role={step.isUp ? "slider" : undefined}
               aria-label={`${step.name}, week`}
@@ -145,7 +157,7 @@ function Lane({
                   ? `${step.name}, if what comes before is mastered by then`
                   : step.name}
               </title>
-              <rect className="grip" x={x - 12} y={y(step.step) - 14} width="24" height="28" />
+              <rect className={css.grip} x={x - 12} y={y(step.step) - 14} width="24" height="28" />
               <circle cx={x} cy={y(step.step)} r="6" />
               <text
                 x={atEdge ? x - 12 : x + 12}

@@ -9,6 +9,7 @@ import type { BlockView, ImportLine, SessionFile } from "../api/types";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { KINDS } from "../shared/words";
 import { formatOf } from "./files";
+import css from "./form.module.css";
 
 const OUTCOMES: Record<ImportLine["outcome"], string> = {
   NEW: "new",
@@ -44,9 +45,9 @@ export function FilePanel({ block }: { block: BlockView }) {
   const lines = preview.data?.lines ?? [];
   const coming = lines.filter((l) => l.outcome === "NEW" || l.outcome === "CHANGED").length;
   return (
-    <section className="file-panel">
+    <section className={css.filePanel}>
       <h2>Sessions from a file</h2>
-      <p className="soft">
+      <p className={css.soft}>
         A calendar (.ics) whose titles are the shorthand and whose category is the group, or a table
         (.csv) with the columns date, time, group, session and, if you like, id, place, minutes.
         Reading a file again changes what is there and adds nothing twice.
@@ -93,7 +94,7 @@ export function FilePanel({ block }: { block: BlockView }) {
             </thead>
             <tbody>
               {lines.map((l, i) => (
-                <tr key={i} className={l.outcome === "FAULTY" ? "faulty" : ""}>
+                <tr key={i} className={l.outcome === "FAULTY" ? css.faulty : undefined}>
                   <td>{l.line}</td>
                   <td>{l.startsAt ? l.startsAt.slice(0, 16).replace("T", " ") : "–"}</td>
                   <td>{l.group}</td>

@@ -1,5 +1,4 @@
 // Life: days away, illness, a niggle. The block is laid out anew from today on.
-import "./panel.css";
 import { Button, Flex } from "@chakra-ui/react";
 import { useState } from "react";
 import type { AthleteBlock, BlockView, Interruption, Region } from "../api/types";
@@ -13,6 +12,8 @@ import {
   type BlockEdit,
 } from "./edits";
 import { shortDate } from "./Weeks";
+import panelCss from "./panel.module.css";
+import blockCss from "./block.module.css";
 
 export function Interruptions({
   block,
@@ -30,7 +31,7 @@ export function Interruptions({
   const own = block.definition.interruptions.filter((i) => i.athleteId === athlete.id);
   const isBackwards = until < from;
   return (
-    <section className="interruptions">
+    <section className={panelCss.interruptions}>
       <h2>Time away and pain</h2>
       {own.map((i) => (
         <Flex key={`${i.kind} ${i.from} ${i.until}`} gap="3" align="center">
@@ -47,7 +48,7 @@ export function Interruptions({
           </Button>
         </Flex>
       ))}
-      <div className="interruption-form">
+      <div className={panelCss.interruptionForm}>
         <SelectField label="What" value={kind} options={INTERRUPTIONS} onChange={setKind} />
         {kind === "PAIN" && (
           <SelectField label="Where" value={painful} options={REGIONS} onChange={setPainful} />
@@ -83,7 +84,7 @@ export function Interruptions({
       </div>
       <FirstDay block={block} athlete={athlete} onEdit={onEdit} />
       {kind === "PAIN" && (
-        <p className="soft">
+        <p className={blockCss.soft}>
           The warm-ups work around it. Pain that stays, or is sharp, is for a licensed clinician.
         </p>
       )}
@@ -103,7 +104,7 @@ function FirstDay({
   const member = block.definition.members.find((m) => m.athleteId === athlete.id);
   const [joins, setJoins] = useState(member?.joins ?? block.definition.start);
   return (
-    <div className="interruption-form">
+    <div className={panelCss.interruptionForm}>
       <TextField label="Trains in the block from" type="date" value={joins} onChange={setJoins} />
       <Button
         disabled={!joins || joins === (member?.joins ?? block.definition.start)}

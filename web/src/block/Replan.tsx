@@ -5,6 +5,7 @@ import { ErrorNotice } from "../shared/ErrorNotice";
 import type { BlockEdit } from "./edits";
 import { usePreviewOf } from "./useBlock";
 import { shortDate } from "./Weeks";
+import css from "./block.module.css";
 
 /** Athletes shown in full; of more only the names. */
 const MOST = 4;
@@ -26,7 +27,7 @@ export function Replan({
   const athletes = preview.data?.athletes ?? [];
   const nothing = preview.data && athletes.length === 0 && preview.data.sessions.length === 0;
   return (
-    <section className="replan" aria-label="What would change" aria-live="polite">
+    <section className={css.replan} aria-label="What would change" aria-live="polite">
       <header>
         <h2>{edit.words}</h2>
         <Button variant="solid" disabled={isBusy || !preview.data} onClick={onApply}>
@@ -41,7 +42,7 @@ export function Replan({
         <p key={words}>{words}</p>
       ))}
       {athletes.slice(0, MOST).map((athlete) => (
-        <div key={athlete.id} className="replan-athlete">
+        <div key={athlete.id}>
           <h3>{athlete.name}</h3>
           <table>
             <tbody>
@@ -51,7 +52,7 @@ export function Replan({
                     Week {week.number}
                     <small> {shortDate(week.monday)}</small>
                   </th>
-                  <td className="was">{week.before || "not in the block"}</td>
+                  <td className={css.was}>{week.before || "not in the block"}</td>
                   <td aria-hidden="true">→</td>
                   <td>{week.after}</td>
                 </tr>
@@ -70,7 +71,7 @@ export function Replan({
           .
         </p>
       )}
-      <p className="soft">Past days, and warm-ups you have changed, stay as they are.</p>
+      <p className={css.soft}>Past days, and warm-ups you have changed, stay as they are.</p>
     </section>
   );
 }

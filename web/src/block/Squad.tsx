@@ -1,9 +1,11 @@
 // The squad at a glance: a lane an athlete, a mark where something goes up.
-import "./squad.css";
+import { VisuallyHidden } from "@chakra-ui/react";
 import { Fragment } from "react";
 import type { AthleteBlock, BlockView } from "../api/types";
 import { headline } from "./climbs";
 import { LEFT, RIGHT } from "./Weeks";
+import clsx from "clsx";
+import css from "./squad.module.css";
 
 const MARKS: Record<string, string> = {
   rung: "▲",
@@ -27,17 +29,17 @@ export function Squad({
   const names = new Map(block.ladders.map((l) => [l.id, l.rungs]));
   const nameOf = (ladder: string, step: number) => names.get(ladder)?.[step - 1] ?? ladder;
   return (
-    <div className="squad">
+    <div className={css.squad}>
       {block.definition.groups.map((group) => (
         <Fragment key={group.name}>
           <h3>{group.name}</h3>
           {block.athletes
             .filter((a) => a.group === group.name)
             .map((athlete) => (
-              <div key={athlete.id} className="squad-lane" style={{ paddingRight: RIGHT }}>
+              <div key={athlete.id} className={css.squadLane} style={{ paddingRight: RIGHT }}>
                 <button
                   type="button"
-                  className="squad-name"
+                  className={css.squadName}
                   style={{ width: LEFT }}
                   onClick={() => onChoose(athlete)}
                 >
@@ -50,14 +52,20 @@ export function Squad({
                   return (
                     <div
                       key={week.monday}
-                      className={`squad-week ${mark} ${isProvisional ? "provisional" : ""} ${index === chosen ? "chosen" : ""} ${stand?.absent || mark === "absent" ? "absent" : ""}`}
+                      className={clsx(
+                        css.squadWeek,
+                        css[mark],
+                        isProvisional && css.provisional,
+                        index === chosen && css.chosen,
+                        stand?.absent && css.absent,
+                      )}
                       title={stand?.changes.map((c) => c.why).join(" ")}
                     >
                       {mark && (
                         <>
                           <i aria-hidden="true">{MARKS[mark]}</i>
                           <span>{mark === "frozen" || mark === "less" ? "" : words}</span>
-                          <span className="sr-only">{words}</span>
+                          <VisuallyHidden>{words}</VisuallyHidden>
                         </>
                       )}
                     </div>
@@ -67,7 +75,7 @@ export function Squad({
             ))}
         </Fragment>
       ))}
-      <p className="legend">
+      <p className={css.legend}>
         <span>▲ next version</span> <span>△ if mastered by then</span>{" "}
         <span>● more of the same</span> <span>◢ build-ups higher</span> <span>– less</span>{" "}
         <span>❙ nothing new</span>

@@ -1,4 +1,3 @@
-import "./sheet.css";
 import { Button, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { Fragment, useState } from "react";
@@ -9,6 +8,8 @@ import { dayAndMonth, timeOf, weekday } from "../session/dates";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { clock, say, targetWords } from "../shared/units";
 import { BLOCKS } from "../shared/words";
+import clsx from "clsx";
+import css from "./sheet.module.css";
 
 type Row = SquadSheet["rows"][number];
 
@@ -25,19 +26,19 @@ export function SquadSheetPage() {
   const { session, columns, rows } = sheet.data;
   const date = session.startsAt.slice(0, 10);
   return (
-    <section className="sheet">
+    <section className={css.sheet}>
       <header>
         <h1>{session.title}</h1>
         <p>
           {weekday(date, "long")} {dayAndMonth(date)}, start at{" "}
           <strong>{timeOf(session.startsAt)}</strong>
         </p>
-        <Flex className="no-print" gap="2">
+        <Flex className={css.noPrint} gap="2">
           <Button onClick={() => window.print()}>Print</Button>
         </Flex>
       </header>
       {columns.length === 0 && <p>Nobody has a warm-up for this session yet.</p>}
-      <div className="who no-print" role="group" aria-label="Athlete">
+      <div className={clsx(css.who, css.noPrint)} role="group" aria-label="Athlete">
         {columns.map((c, i) => (
           <button
             key={c.athleteId}
@@ -54,7 +55,7 @@ export function SquadSheetPage() {
           <tr>
             <th scope="col">What</th>
             {columns.map((c, i) => (
-              <th key={c.athleteId} scope="col" className={i === shown ? "shown" : ""}>
+              <th key={c.athleteId} scope="col" className={i === shown ? css.shown : undefined}>
                 <Link to={`/prescriptions/${c.prescriptionId}`}>{c.name}</Link>
                 <small>begins T−{clock(c.seconds)}</small>
               </th>
@@ -65,16 +66,16 @@ export function SquadSheetPage() {
           {rows.map((row, r) => (
             <Fragment key={r}>
               {rows[r - 1]?.block !== row.block && (
-                <tr className="part">
+                <tr className={css.part}>
                   <th colSpan={columns.length + 1} scope="rowgroup">
                     {BLOCKS[row.block]}
                   </th>
                 </tr>
               )}
-              <tr className={row.cells[shown]?.name ? "" : "not-shown"}>
+              <tr className={row.cells[shown]?.name ? undefined : css.notShown}>
                 <th scope="row">{row.name}</th>
                 {row.cells.map((cell, c) => (
-                  <td key={c} className={c === shown ? "shown" : ""}>
+                  <td key={c} className={c === shown ? css.shown : undefined}>
                     <Cell row={row} cell={cell} />
                   </td>
                 ))}
@@ -83,13 +84,15 @@ export function SquadSheetPage() {
           ))}
         </tbody>
       </table>
-      <p className="soft">Pain means stop that movement. Venue and federation rules come first.</p>
+      <p className={css.soft}>
+        Pain means stop that movement. Venue and federation rules come first.
+      </p>
     </section>
   );
 }
 
 function Cell({ row, cell }: { row: Row; cell: Row["cells"][number] }) {
-  if (!cell.name) return <span className="none">–</span>;
+  if (!cell.name) return <span className={css.none}>–</span>;
   return (
     <>
       {cell.name !== row.name && <b>{cell.name} </b>}

@@ -2,6 +2,8 @@
 import type { AthleteBlock, BlockView } from "../api/types";
 import { trendsOf, type Trend } from "./climbs";
 import { columns, LaneName } from "./Weeks";
+import clsx from "clsx";
+import css from "./block.module.css";
 
 const HEIGHT = 44;
 
@@ -17,7 +19,7 @@ export function Trends({
   chosen: number;
 }) {
   return (
-    <div className="trends">
+    <div className={css.trends}>
       {trendsOf(block, athletes).map((trend) => (
         <TrendLine key={trend.label} trend={trend} width={width} chosen={chosen} />
       ))}
@@ -32,13 +34,13 @@ function TrendLine({ trend, width, chosen }: { trend: Trend; width: number; chos
   const height = (value: number) => (value / most) * (HEIGHT - 20);
   const bar = place.each * (trend.other ? 0.26 : 0.4);
   return (
-    <div className="lane">
+    <div className={css.lane}>
       <LaneName name={trend.label} unit={trend.unit} />
-      <svg className="trend" viewBox={`0 0 ${width} ${HEIGHT}`} role="img">
+      <svg className={css.trend} viewBox={`0 0 ${width} ${HEIGHT}`} role="img">
         <title>
           {`${trend.label}, ${trend.unit}: ${trend.values.map((v) => (v === undefined ? "none" : Math.round(v))).join(", ")}`}
         </title>
-        <rect className="chosen" x={place.left(chosen)} width={place.each} height={HEIGHT} />
+        <rect className={css.chosen} x={place.left(chosen)} width={place.each} height={HEIGHT} />
         {trend.values.map((value, i) => {
           if (value === undefined) return null;
           const other = trend.other?.[i];
@@ -46,7 +48,7 @@ function TrendLine({ trend, width, chosen }: { trend: Trend; width: number; chos
           return (
             <g key={i}>
               <rect
-                className="bar"
+                className={css.bar}
                 x={x}
                 y={HEIGHT - 2 - height(value)}
                 width={bar}
@@ -58,7 +60,7 @@ function TrendLine({ trend, width, chosen }: { trend: Trend; width: number; chos
               {other !== undefined && (
                 <>
                   <rect
-                    className="bar second"
+                    className={clsx(css.bar, css.second)}
                     x={x + bar + 2}
                     y={HEIGHT - 2 - height(other)}
                     width={bar}
@@ -72,7 +74,7 @@ function TrendLine({ trend, width, chosen }: { trend: Trend; width: number; chos
             </g>
           );
         })}
-        <line className="base" x1="0" x2={width} y1={HEIGHT - 1.5} y2={HEIGHT - 1.5} />
+        <line className={css.base} x1="0" x2={width} y1={HEIGHT - 1.5} y2={HEIGHT - 1.5} />
       </svg>
     </div>
   );

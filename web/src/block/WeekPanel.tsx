@@ -1,5 +1,4 @@
 // One week in words: what goes up and why, its warm-ups, and what a coach can do about it.
-import "./panel.css";
 import { Button } from "@chakra-ui/react";
 import { Fragment, useState } from "react";
 import { Link } from "react-router";
@@ -15,6 +14,8 @@ import {
   withMark,
   type BlockEdit,
 } from "./edits";
+import panelCss from "./panel.module.css";
+import blockCss from "./block.module.css";
 
 export function WeekPanel({
   block,
@@ -45,9 +46,9 @@ export function WeekPanel({
   }
   const provisional = stand?.changes.filter((c) => c.provisional) ?? [];
   return (
-    <aside className="week-panel">
+    <aside className={panelCss.weekPanel}>
       <h2>{toGo === 0 ? "Race week" : toGo === 1 ? "1 week to go" : `${toGo} weeks to go`}</h2>
-      <p className="soft">
+      <p className={blockCss.soft}>
         Week {week.number} of {block.weeks.length}, from {dayAndMonth(week.monday)}
         {stand && stand.contacts > 0 && `, at most ${stand.contacts} contacts`}
       </p>
@@ -86,7 +87,7 @@ export function WeekPanel({
         />
       )}
       {athlete ? (
-        <ol className="warm-ups">
+        <ol className={panelCss.warmUps}>
           {warmUps.map((w) => (
             <WarmUpLine key={w.sessionId} warmUp={w} onInstead={instead(w)} />
           ))}
@@ -115,29 +116,29 @@ function WarmUpLine({
       <Link to={`/prescriptions/${w.prescriptionId}`}>
         <SportIcon sport={w.sport} size={16} /> {weekday(w.date, "short")} <b>{w.title}</b>
       </Link>
-      <div className="figures">
+      <div className={panelCss.figures}>
         {Math.round(w.seconds / 60)} min, {w.drills} drills
         {w.efforts > 0 && `, ${w.efforts} efforts to ${w.top} %`}
         {w.contacts > 0 && `, ${w.contacts} contacts`}
         {w.kept && " · as you left it"}
       </div>
       {shown.map((change) => (
-        <div key={change} className="changed">
+        <div key={change} className={panelCss.changed}>
           {change}
         </div>
       ))}
       {w.changes.length > shown.length && (
-        <button type="button" className="more" onClick={() => setOpen(true)}>
+        <button type="button" className={panelCss.more} onClick={() => setOpen(true)}>
           {w.changes.length - shown.length} more
         </button>
       )}
       {onInstead && !isChanging && (
-        <button type="button" className="more" onClick={() => setChanging(true)}>
+        <button type="button" className={panelCss.more} onClick={() => setChanging(true)}>
           Another session this day
         </button>
       )}
       {onInstead && isChanging && (
-        <div className="instead">
+        <div className={panelCss.instead}>
           <TextField
             label="On the whiteboard"
             value={shorthand}
@@ -168,13 +169,13 @@ function SquadSessions({ block, from, until }: { block: BlockView; from: string;
   }
   const sorted = [...sessions.values()].sort((a, b) => a.date.localeCompare(b.date));
   return (
-    <ol className="warm-ups">
+    <ol className={panelCss.warmUps}>
       {sorted.map((s) => (
         <li key={s.sessionId}>
           <Link to={`/sessions/${s.sessionId}/sheet`}>
             <SportIcon sport={s.sport} size={16} /> {weekday(s.date, "short")} <b>{s.title}</b>
           </Link>
-          <div className="figures">
+          <div className={panelCss.figures}>
             {s.group}, {s.count === 1 ? "1 warm-up" : `${s.count} side by side`}
           </div>
         </li>

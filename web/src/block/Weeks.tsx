@@ -1,6 +1,8 @@
 // The axis of a block: weeks left to right, ending at the race on the right edge.
 import type { BlockView } from "../api/types";
 import { EMPHASES } from "./edits";
+import clsx from "clsx";
+import css from "./block.module.css";
 
 export const LEFT = 168;
 export const RIGHT = 26;
@@ -19,7 +21,7 @@ export function columns(count: number, width: number) {
 /** What a lane shows; it stays at the left edge however far the weeks are moved. */
 export function LaneName({ name, unit }: { name: string; unit?: string }) {
   return (
-    <span className="lane-name" style={{ width: LEFT - 6 }}>
+    <span className={css.laneName} style={{ width: LEFT - 6 }}>
       <b>{name}</b>
       {unit && <small>{unit}</small>}
     </span>
@@ -39,7 +41,7 @@ export function WeekHeads({
 }) {
   const { each } = columns(block.weeks.length, width);
   return (
-    <div className="week-heads" style={{ paddingLeft: LEFT, paddingRight: RIGHT }}>
+    <div className={css.weekHeads} style={{ paddingLeft: LEFT, paddingRight: RIGHT }}>
       {block.weeks.map((week, index) => {
         const toGo = block.weeks.length - 1 - index;
         const next = block.weeks[index + 1]?.monday ?? "9999";
@@ -48,7 +50,7 @@ export function WeekHeads({
           <button
             key={week.monday}
             type="button"
-            className={`week-head ${week.emphasis.toLowerCase()}`}
+            className={clsx(css.weekHead, css[week.emphasis.toLowerCase()])}
             style={{ width: each }}
             data-monday={week.monday}
             aria-pressed={index === chosen}
@@ -63,7 +65,7 @@ export function WeekHeads({
           </button>
         );
       })}
-      <span className="race-flag" title={`Race on ${block.definition.race}`} />
+      <span className={css.raceFlag} title={`Race on ${block.definition.race}`} />
     </div>
   );
 }

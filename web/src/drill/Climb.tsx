@@ -2,6 +2,7 @@ import { Box } from "@chakra-ui/react";
 import type { CSSProperties } from "react";
 import type { DrillView } from "../api/types";
 import { adds } from "./find";
+import css from "./LibraryPage.module.css";
 
 /** A ladder, climbed from below: each rung with what it adds to the one under it. */
 export function Climb({
@@ -18,14 +19,14 @@ export function Climb({
       <Box as="h2" fontSize="lg" mb="1">
         The climb, {rungs.length} rungs
       </Box>
-      <ol className="climb">
+      <ol className={css.climb}>
         {rungs.map((rung, at) => (
           <li
             key={rung.id}
-            className={rung.id === chosen ? "here" : undefined}
+            className={rung.id === chosen ? css.here : undefined}
             style={{ "--step": Math.min(at, 5) } as CSSProperties}
           >
-            <span className="number">{rung.step}</span>
+            <span className={css.number}>{rung.step}</span>
             <span>
               <button type="button" onClick={() => onChoose(rung.id)}>
                 {rung.name}

@@ -1,4 +1,3 @@
-import "./LibraryPage.css";
 import { Box, Flex, Grid } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useDeferredValue, useState } from "react";
@@ -12,6 +11,7 @@ import { Climb } from "./Climb";
 import { DrillPanel } from "./DrillPanel";
 import { EVERYTHING, matches, type Filter } from "./find";
 import { OwnDrills } from "./OwnDrills";
+import css from "./LibraryPage.module.css";
 
 /** Every drill: found as one types, kept to what is at hand, each ladder a climb. */
 export function LibraryPage() {
@@ -47,7 +47,7 @@ export function LibraryPage() {
       <Filters filter={filter} onChange={change} />
       <Grid templateColumns={{ base: "1fr", lg: "minmax(0, 1fr) 420px" }} gap="8" mt="3">
         <Box maxH={{ lg: "calc(100vh - 240px)" }} overflowY={{ lg: "auto" }} pr="2" tabIndex={0}>
-          <ul className="drill-list" aria-label="Drills">
+          <ul className={css.drillList} aria-label="Drills">
             {found.map((d) => (
               <DrillRow key={d.id} drill={d} chosen={d.id === chosen?.id} onChoose={setChosenId} />
             ))}
@@ -148,18 +148,18 @@ function DrillRow({
     <li>
       <button
         type="button"
-        className="drill-row"
+        className={css.drillRow}
         aria-pressed={chosen}
         onClick={() => onChoose(drill.id)}
       >
-        <span className="heat" style={{ background: ember(drill.effort) }} />
+        <span className={css.heat} style={{ background: ember(drill.effort) }} />
         <span>
           <b>{drill.name}</b>
           {drill.own && " · yours"}
           <small>{drill.serves.slice(0, 3).join(", ")}</small>
         </span>
-        <span className="aside">{BLOCKS[drill.block]}</span>
-        <span className="aside">
+        <span className={css.aside}>{BLOCKS[drill.block]}</span>
+        <span className={css.aside}>
           {POSITIONS[drill.position]}
           {drill.kit.length > 0 && <small>{drill.kit.map((k) => KITS[k]).join(", ")}</small>}
         </span>

@@ -10,18 +10,19 @@ import { PrintSheet } from "./PrintSheet";
 import { allowSound } from "./signals";
 import { atClock, beginOf, localTime, startInstant } from "./starttime";
 import { useFollow } from "./useFollow";
+import css from "./follow.module.css";
 
 export function FollowPage({ token, print }: { token: string; print: boolean }) {
   const { view, error } = useFollow(token);
   if (error) {
     return (
-      <main className="notice" role="alert">
+      <main className={css.notice} role="alert">
         <h1>This link does not work</h1>
         <p>{error}</p>
       </main>
     );
   }
-  if (!view) return <main className="notice">Loading…</main>;
+  if (!view) return <main className={css.notice}>Loading…</main>;
   return print ? <PrintSheet view={view} /> : <Follow view={view} />;
 }
 
@@ -59,12 +60,12 @@ function Overview({
   const blocks = useMemo(() => bands(plan.items, axisSpan(plan.seconds)), [plan]);
   const cautions = plan.findings.filter((f) => f.severity === "CAUTION");
   return (
-    <main className="overview">
-      <p className="eyebrow">
+    <main className={css.overview}>
+      <p className={css.eyebrow}>
         {view.athleteName}, {view.place}, {view.temperature} °C
       </p>
       <h1>{view.sessionTitle}</h1>
-      <div className="begin">
+      <div className={css.begin}>
         <span>Begin at</span>
         <strong>{localTime(beginOf(start, plan.seconds))}</strong>
         <span>
@@ -82,25 +83,25 @@ function Overview({
       </div>
       <Countdown plan={plan} startsAt={localTime(start)} height={110} narrow />
       {cautions.map((f) => (
-        <p key={f.code + f.what} className="caution" role="note">
+        <p key={f.code + f.what} className={css.caution} role="note">
           <b>{f.what}</b> {f.why}
         </p>
       ))}
-      <p className="small">
+      <p className={css.small}>
         Pain means stop that movement. Sharp pain, chest pain, dizziness or unusual breathlessness:
         stop and get help.
       </p>
-      <ol className="blocks">
+      <ol className={css.blocks}>
         {blocks.map((b) => (
           <li key={b.from}>
             <b>{BLOCKS[b.block]}</b> <span>{clock(b.seconds)}</span>
           </li>
         ))}
       </ol>
-      <button type="button" className="go" onClick={onRun}>
+      <button type="button" className={css.go} onClick={onRun}>
         Start
       </button>
-      <p className="small">
+      <p className={css.small}>
         Paces in <MeasuresSwitch />
       </p>
     </main>

@@ -14,6 +14,8 @@ import {
   timeline,
   type Beat,
 } from "./timeline";
+import clsx from "clsx";
+import css from "./follow.module.css";
 
 interface Props {
   view: FollowView;
@@ -52,11 +54,14 @@ export function Player({ view, start, onLeave }: Props) {
 
   if (!beat) {
     return (
-      <main className="player done" style={{ "--effort": ember(95) } as CSSProperties}>
-        <p className="eyebrow">Warm-up done</p>
+      <main
+        className={clsx(css.player, css.done)}
+        style={{ "--effort": ember(95) } as CSSProperties}
+      >
+        <p className={css.eyebrow}>Warm-up done</p>
         <h1>Ready. Go to the start.</h1>
         <Until start={start} now={now} />
-        <button type="button" className="go" onClick={onLeave}>
+        <button type="button" className={css.go} onClick={onLeave}>
           Close
         </button>
       </main>
@@ -67,7 +72,7 @@ export function Player({ view, start, onLeave }: Props) {
   const next = view.plan.items[view.plan.items.indexOf(item) + 1];
   return (
     <main
-      className={`player ${segment.kind.toLowerCase()}`}
+      className={clsx(css.player, css[segment.kind.toLowerCase()])}
       data-ember={emberStep(item.effort)}
       style={{ "--effort": ember(item.effort) } as CSSProperties}
     >
@@ -76,20 +81,20 @@ export function Player({ view, start, onLeave }: Props) {
           ✕
         </button>
         <span>{BLOCKS[item.block]}</span>
-        <span className="until" title="Until the warm-up ends">
+        <span className={css.until} title="Until the warm-up ends">
           T−{clock(endOf(beats) - at)}
         </span>
       </header>
-      <section className="drill" aria-live="polite">
+      <section className={css.drill} aria-live="polite">
         <h1>{item.name}</h1>
-        <p className="dose">{say(item.dose)}</p>
+        <p className={css.dose}>{say(item.dose)}</p>
       </section>
       <Count beat={beat} at={at} />
       <TargetLine item={item} />
-      <p className="cues">{item.cues.join(" · ")}</p>
-      {item.caution && <p className="caution">{item.caution}</p>}
-      {item.easier && <p className="easier">Easier: {item.easier.name}</p>}
-      <p className="next">
+      <p className={css.cues}>{item.cues.join(" · ")}</p>
+      {item.caution && <p className={css.caution}>{item.caution}</p>}
+      {item.easier && <p className={css.easier}>Easier: {item.easier.name}</p>}
+      <p className={css.next}>
         {next ? (
           <>
             Next: <b>{next.name}</b>, {say(next.dose)}
@@ -101,7 +106,7 @@ export function Player({ view, start, onLeave }: Props) {
         )}
       </p>
       <Lateness start={start} now={now} left={endOf(beats) - at} />
-      <div className="bar" aria-hidden>
+      <div className={css.bar} aria-hidden>
         <i style={{ width: `${(100 * at) / endOf(beats)}%` }} />
       </div>
       <footer>
@@ -110,7 +115,7 @@ export function Player({ view, start, onLeave }: Props) {
         </button>
         <button
           type="button"
-          className="pause"
+          className={css.pause}
           onClick={() => {
             const instant = Date.now();
             setNow(instant);
@@ -145,19 +150,19 @@ function Count({ beat, at }: { beat: Beat; at: number }) {
         ? [String(left), left === 1 ? "second" : "seconds"]
         : [clock(left), left < 3600 ? "min" : "h"];
   return (
-    <section className="count" data-testid="count">
-      <span className="side">{label || "\u00a0"}</span>
+    <section className={css.count} data-testid="count">
+      <span className={css.side}>{label || "\u00a0"}</span>
       <strong style={{ "--characters": figure.length } as CSSProperties}>{figure}</strong>
-      <span className="of">{unit}</span>
+      <span className={css.of}>{unit}</span>
     </section>
   );
 }
 
 function TargetLine({ item }: { item: Item }) {
-  if (!item.target) return <p className="target" />;
+  if (!item.target) return <p className={css.target} />;
   const { main, unit, more } = figures(item.target);
   return (
-    <p className="target">
+    <p className={css.target}>
       <b>{main}</b> {unit} <span>{more.join(" · ")}</span>
     </p>
   );
@@ -166,15 +171,15 @@ function TargetLine({ item }: { item: Item }) {
 function Until({ start, now }: { start: number; now: number }) {
   const left = Math.round((start - now) / 1000);
   if (left < 0 || left > 6 * 3600) return null;
-  return <p className="until-start">First effort in {clock(left)}. Keep moving, keep warm.</p>;
+  return <p>First effort in {clock(left)}. Keep moving, keep warm.</p>;
 }
 
 /** Early or late against the start time, when it is today and near. */
 function Lateness({ start, now, left }: { start: number; now: number; left: number }) {
   const late = Math.round((now + left * 1000 - start) / 1000);
-  if (Math.abs(late) > 3600 || Math.abs(late) < 20) return <p className="behind">&nbsp;</p>;
+  if (Math.abs(late) > 3600 || Math.abs(late) < 20) return <p className={css.behind}>&nbsp;</p>;
   return (
-    <p className="behind">
+    <p className={css.behind}>
       {late > 0
         ? `${clock(late)} behind the start time`
         : `${clock(-late)} in hand before the start`}

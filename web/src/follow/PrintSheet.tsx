@@ -4,6 +4,8 @@ import { Countdown } from "../shared/Countdown";
 import { clock, say, targetWords } from "../shared/units";
 import { BLOCKS } from "../shared/words";
 import { beginOf, localTime, startInstant } from "./starttime";
+import clsx from "clsx";
+import css from "./follow.module.css";
 
 /** One page for the wall or the pocket. */
 export function PrintSheet({ view }: { view: FollowView }) {
@@ -11,7 +13,7 @@ export function PrintSheet({ view }: { view: FollowView }) {
   const start = startInstant(view.startsAt);
   const date = new Intl.DateTimeFormat("en-GB", { dateStyle: "full" }).format(start);
   return (
-    <main className="sheet">
+    <main className={css.sheet}>
       <header>
         <div>
           <h1>{view.sessionTitle}</h1>
@@ -19,13 +21,15 @@ export function PrintSheet({ view }: { view: FollowView }) {
             {view.athleteName} · {date} · {view.place}, {view.temperature} °C
           </p>
         </div>
-        <p className="times">
+        <p className={css.times}>
           <strong>{localTime(beginOf(start, plan.seconds))}</strong> begin
           <br />
           <strong>{localTime(start)}</strong> first effort
         </p>
       </header>
-      <Countdown plan={plan} startsAt={localTime(start)} height={90} />
+      <div className={css.axis}>
+        <Countdown plan={plan} startsAt={localTime(start)} height={90} />
+      </div>
       <table>
         <thead>
           <tr>
@@ -40,7 +44,7 @@ export function PrintSheet({ view }: { view: FollowView }) {
           {plan.items.map((item, i) => (
             <Fragment key={item.id}>
               {plan.items[i - 1]?.block !== item.block && (
-                <tr className="block">
+                <tr className={css.block}>
                   <th colSpan={5}>{BLOCKS[item.block]}</th>
                 </tr>
               )}
@@ -68,12 +72,12 @@ export function PrintSheet({ view }: { view: FollowView }) {
             <b>{f.what}</b> {f.why}
           </p>
         ))}
-      <p className="small">
+      <p className={css.small}>
         Pain means stop that movement, reduce range or take the easier version. Sharp pain, chest
         pain, dizziness or unusual breathlessness: stop and get help. Venue and federation rules
         come first.
       </p>
-      <button type="button" className="go no-print" onClick={() => window.print()}>
+      <button type="button" className={clsx(css.go, css.noPrint)} onClick={() => window.print()}>
         Print
       </button>
     </main>
@@ -86,5 +90,5 @@ function Versions({ item }: { item: Item }) {
     item.easier && `easier: ${item.easier.name}`,
     item.harder && `harder: ${item.harder.name}`,
   ].filter(Boolean);
-  return words.length > 0 ? <small className="versions">{words.join(" · ")}</small> : null;
+  return words.length > 0 ? <small className={css.versions}>{words.join(" · ")}</small> : null;
 }

@@ -1,7 +1,6 @@
 import "@fontsource-variable/atkinson-hyperlegible-next";
 import "@fontsource-variable/besley";
 import "../shared/tokens.css";
-import "./follow.css";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { FollowPage } from "./FollowPage";

@@ -1,5 +1,6 @@
 import { memo } from "react";
 import type { Readiness } from "../api/types";
+import css from "../shared/Curves.module.css";
 
 /** The state at the start in four words, each with its figure; told by word, not by colour. */
 export const AtTheStart = memo(function AtTheStart({ readiness }: { readiness: Readiness }) {
@@ -19,9 +20,9 @@ export const AtTheStart = memo(function AtTheStart({ readiness }: { readiness: R
     { word: "Ready", figure: windowWords(v.readyFrom, v.readyTo), good: v.readyFrom != null },
   ];
   return (
-    <section className="verdict" aria-label="At the start">
+    <section className={css.verdict} aria-label="At the start">
       {parts.map((part) => (
-        <div key={part.word} className={part.good ? "" : "lacking"}>
+        <div key={part.word} className={part.good ? undefined : css.lacking}>
           <strong>
             {part.good ? "" : "▲ "}
             {part.word}

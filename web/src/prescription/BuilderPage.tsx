@@ -1,4 +1,3 @@
-import "./prescription.css";
 import { Box, Button, Flex, Grid } from "@chakra-ui/react";
 import { memo, useCallback, useEffect, useState } from "react";
 import { Link, useParams } from "react-router";
@@ -23,6 +22,7 @@ import { Routines } from "./Routines";
 import { shortcut } from "./shortcuts";
 import { usePreview } from "./usePreview";
 import { usePlan, type Step } from "./usePlan";
+import css from "./prescription.module.css";
 
 export function BuilderPage() {
   const { id = "" } = useParams();
@@ -190,20 +190,20 @@ const Why = memo(function Why({ plan, onStep }: WhyProps) {
   return (
     <>
       {plan.readiness && (
-        <section className="sentences">
+        <section className={css.sentences}>
           <h2>At the start</h2>
           {plan.readiness.verdict.sentences.map((sentence) => (
             <p key={sentence}>{sentence}</p>
           ))}
-          <p className="soft">A model of an average body; the athlete’s own feel decides.</p>
+          <p className={css.soft}>A model of an average body; the athlete’s own feel decides.</p>
         </section>
       )}
-      <section className="sentences">
+      <section className={css.sentences}>
         <h2>Why this long</h2>
         {plan.why.map((sentence) => (
           <p key={sentence}>{sentence}</p>
         ))}
-        <div className="basis">
+        <div className={css.basis}>
           {plan.basis.map((phrase) => (
             <p key={phrase.text}>{say(phrase)}.</p>
           ))}

@@ -3,6 +3,8 @@ import { memo } from "react";
 import type { Finding } from "../api/types";
 import { SEVERITIES } from "../shared/words";
 import type { Edit } from "./usePlan";
+import clsx from "clsx";
+import css from "./prescription.module.css";
 
 interface Props {
   findings: Finding[];
@@ -23,15 +25,18 @@ export const Findings = memo(function Findings({ findings, onEdit }: Props) {
       {findings.length === 0 && <Box color="inkSoft">Nothing to point out.</Box>}
       {unseen.map((f) => {
         return (
-          <div key={f.code + (f.itemId ?? "") + f.what} className="remark">
-            <span aria-hidden className={f.severity === "NOTE" ? "mark note" : "mark"}>
+          <div key={f.code + (f.itemId ?? "") + f.what} className={css.remark}>
+            <span
+              aria-hidden
+              className={f.severity === "NOTE" ? clsx(css.mark, css.note) : css.mark}
+            >
               {MARKS[f.severity]}
             </span>
             <div>
               <b>
                 {SEVERITIES[f.severity]}: {f.what}
               </b>{" "}
-              {f.why} <span className="soft">({f.evidence})</span>
+              {f.why} <span className={css.soft}>({f.evidence})</span>
             </div>
             <Button alignSelf="flex-start" onClick={() => onEdit(f.remedy.edit)}>
               {f.remedy.label}

@@ -1,4 +1,3 @@
-import "./ItemList.css";
 import { memo, useEffect, useRef } from "react";
 import type { Item } from "../api/types";
 import { ember } from "../shared/ember";
@@ -8,6 +7,8 @@ import { BLOCKS } from "../shared/words";
 import { LOCKS } from "./locks";
 import { toggled } from "./shortcuts";
 import type { Edit } from "./usePlan";
+import clsx from "clsx";
+import css from "./ItemList.module.css";
 
 interface Props {
   items: Item[];
@@ -21,8 +22,8 @@ export const ItemList = memo(function ItemList({ items, chosen, onChoose, onEdit
   return (
     <div role="group" aria-label="The warm-up">
       {parts(items).map((part) => (
-        <section key={part.items[0]?.id} className="plan-part">
-          <h2 className="plan-block">{BLOCKS[part.block]}</h2>
+        <section key={part.items[0]?.id} className={css.planPart}>
+          <h2 className={css.planBlock}>{BLOCKS[part.block]}</h2>
           <div role="list" aria-label={BLOCKS[part.block]}>
             {part.items.map((item) => (
               <Row
@@ -77,7 +78,7 @@ const Row = memo(function Row({ item, index, isChosen, onChoose, onEdit }: RowPr
     <div
       ref={row}
       role="listitem"
-      className={isChosen ? "plan-row chosen" : "plan-row"}
+      className={isChosen ? clsx(css.planRow, css.chosen) : css.planRow}
       draggable={item.block !== "TRANSITION"}
       onDragStart={(event) => {
         dragged = { id: item.id, index };
@@ -94,21 +95,21 @@ const Row = memo(function Row({ item, index, isChosen, onChoose, onEdit }: RowPr
         dragged = undefined;
       }}
     >
-      <span className="at">−{clock(item.startsBefore)}</span>
-      <span className="heat" style={{ background: ember(item.effort) }} />
+      <span className={css.at}>−{clock(item.startsBefore)}</span>
+      <span className={css.heat} style={{ background: ember(item.effort) }} />
       <button
         type="button"
-        className="name"
+        className={css.name}
         onClick={() => onChoose(item.id)}
         aria-pressed={isChosen}
       >
         {item.name}
       </button>
-      <span className="dose">
+      <span className={css.dose}>
         {say(item.dose)}
         {item.recoverySeconds > 0 && `, ${item.recoverySeconds} s easy`}
       </span>
-      <span className="aim">
+      <span className={css.aim}>
         {target && (
           <>
             <b>{target.main}</b> {target.unit}
@@ -116,7 +117,7 @@ const Row = memo(function Row({ item, index, isChosen, onChoose, onEdit }: RowPr
           </>
         )}
       </span>
-      <span className="tools">
+      <span className={css.tools}>
         <button
           type="button"
           onClick={() => onEdit(toggled(item))}

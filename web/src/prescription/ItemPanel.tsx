@@ -7,6 +7,8 @@ import { clock, say, targetWords } from "../shared/units";
 import { KITS } from "../shared/words";
 import { LOCKS, locksOf } from "./locks";
 import type { Edit } from "./usePlan";
+import clsx from "clsx";
+import css from "./prescription.module.css";
 
 interface Props {
   prescriptionId: string;
@@ -27,12 +29,12 @@ export const ItemPanel = memo(function ItemPanel({ prescriptionId, item, onEdit 
     onEdit({ action: "DOSE", itemId: item.id, amount: to });
   };
   return (
-    <section className="up-close" aria-label={item.name}>
+    <section className={css.upClose} aria-label={item.name}>
       <h2>{item.name}</h2>
       <p>
         {item.reason} {item.without}
       </p>
-      <div className="line">
+      <div className={css.line}>
         <Button
           aria-label="Less"
           onClick={() => setDose(amount - by)}
@@ -40,7 +42,7 @@ export const ItemPanel = memo(function ItemPanel({ prescriptionId, item, onEdit 
         >
           −
         </Button>
-        <div className="dose" data-testid="dose">
+        <div className={css.dose} data-testid="dose">
           {say(item.dose)}
         </div>
         <Button
@@ -50,7 +52,7 @@ export const ItemPanel = memo(function ItemPanel({ prescriptionId, item, onEdit 
         >
           +
         </Button>
-        <small className="soft">
+        <small className={css.soft}>
           {clock(item.seconds)}
           {item.changeSeconds > 0 && `, ${item.changeSeconds} s of it changing over`}
           {item.recoverySeconds > 0 && `, ${item.recoverySeconds} s recovery`}
@@ -59,18 +61,18 @@ export const ItemPanel = memo(function ItemPanel({ prescriptionId, item, onEdit 
       {item.target && <p>{targetWords(item.target)}</p>}
       <LockPicker item={item} onEdit={onEdit} />
       {(item.easier ?? item.harder) && <Rungs item={item} onEdit={onEdit} />}
-      <div className="how">
+      <div className={css.how}>
         {item.steps.map((s) => (
           <p key={s}>{s}</p>
         ))}
-        <p className="said">
+        <p className={css.said}>
           <b>Say:</b> {item.cues.join(" · ")}
         </p>
-        <p className="said">
+        <p className={css.said}>
           <b>Watch for:</b> {item.fault}
         </p>
         {item.caution && (
-          <p className="said care">
+          <p className={clsx(css.said, css.care)}>
             <b>Care:</b> {item.caution}
           </p>
         )}
@@ -134,12 +136,12 @@ function Rungs({ item, onEdit }: { item: Item; onEdit: (edit: Edit) => void }) {
     { word: "Harder", rung: item.harder },
   ];
   return (
-    <div className="line small">
+    <div className={clsx(css.line, css.small)}>
       {versions.map(
         ({ word, rung }) =>
           rung && (
             <span key={word}>
-              <span className="soft">{word}:</span>
+              <span className={css.soft}>{word}:</span>
               <Button
                 variant="ghost"
                 px="1.5"

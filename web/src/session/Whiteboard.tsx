@@ -1,10 +1,10 @@
-import "./Whiteboard.css";
 import { Button } from "@chakra-ui/react";
 import { useId } from "react";
 import type { Understood } from "../api/types";
 import { ember } from "../shared/ember";
 import { about, clock } from "../shared/units";
 import { bars, marked, minuteMarks } from "./written";
+import css from "./Whiteboard.module.css";
 
 interface Props {
   text: string;
@@ -30,7 +30,7 @@ export function Whiteboard({ text, onText, understood, error }: Props) {
   const where = fault && fault.to <= text.length ? marked(text, fault) : undefined;
   const isUnderstood = understood && understood.faults.length === 0;
   return (
-    <div className="whiteboard">
+    <div className={css.whiteboard}>
       <label htmlFor={id}>What you would write on the whiteboard</label>
       <input
         id={id}
@@ -43,13 +43,13 @@ export function Whiteboard({ text, onText, understood, error }: Props) {
         aria-describedby={`${id}-understood`}
         onChange={(event) => onText(event.target.value)}
       />
-      <div className="answer">
+      <div className={css.answer}>
         <div id={`${id}-understood`} aria-live="polite">
-          {error && <div className="fault">Accepted: {error}</div>}
+          {error && <div className={css.fault}>Accepted: {error}</div>}
           {fault && (
-            <div className="fault">
+            <div className={css.fault}>
               {where && (
-                <div className="where">
+                <div className={css.where}>
                   {where.before}
                   <mark>{where.faulty}</mark>
                   {where.after}
@@ -62,17 +62,17 @@ export function Whiteboard({ text, onText, understood, error }: Props) {
             </div>
           )}
           {isUnderstood && (
-            <div className="understood">
+            <div className={css.understood}>
               Understood: <strong>{understood.words}</strong>
               {understood.seconds > 0 && `, about ${about(understood.seconds)}`}
               {understood.notes.length > 0 && (
-                <div className="notes">{understood.notes.join(" ")}</div>
+                <div className={css.notes}>{understood.notes.join(" ")}</div>
               )}
             </div>
           )}
         </div>
         {text === "" && (
-          <div className="examples">
+          <div className={css.examples}>
             Such as
             {EXAMPLES.map((example) => (
               <Button key={example} onClick={() => onText(example)}>
@@ -93,7 +93,7 @@ export function Whiteboard({ text, onText, understood, error }: Props) {
 function SessionPicture({ understood }: { understood: Understood }) {
   const { seconds, stretches } = understood;
   return (
-    <div className="session-picture" role="img" aria-label={`Picture of ${understood.words}`}>
+    <div className={css.sessionPicture} role="img" aria-label={`Picture of ${understood.words}`}>
       {bars(stretches).map((bar, i) => (
         <i
           // Stretches have no name; their place is what they are.
@@ -107,7 +107,7 @@ function SessionPicture({ understood }: { understood: Understood }) {
           }}
         />
       ))}
-      <span className="first" style={{ left: 0 }}>
+      <span className={css.first} style={{ left: 0 }}>
         T−0
       </span>
       {minuteMarks(seconds).map((minute) => (
@@ -115,7 +115,7 @@ function SessionPicture({ understood }: { understood: Understood }) {
           {minute}
         </span>
       ))}
-      <span className="last" style={{ left: "100%" }}>
+      <span className={css.last} style={{ left: "100%" }}>
         {about(seconds)}
       </span>
     </div>

@@ -3,6 +3,7 @@ import { useState } from "react";
 import type { Line } from "../api/types";
 import { TextField } from "../shared/fields";
 import { recoveryText, sessionText } from "./written";
+import css from "./Whiteboard.module.css";
 
 const NEW_LINE: Line = { times: 1, length: "10 min", how: "easy", recovery: "", lines: [] };
 
@@ -16,7 +17,7 @@ interface Props {
 export function WrittenLines({ label, lines, onText }: Props) {
   const write = (next: Line[]) => onText(sessionText(label, next));
   return (
-    <div className="lines-editor" role="group" aria-label="Session by lines">
+    <div className={css.linesEditor} role="group" aria-label="Session by lines">
       <Lines lines={lines} onLines={write} />
       <Button onClick={() => write([...lines, NEW_LINE])}>Add a line</Button>
     </div>
@@ -27,8 +28,8 @@ function Lines({ lines, onLines }: { lines: Line[]; onLines: (lines: Line[]) => 
   const put = (at: number, line: Line) => onLines(lines.with(at, line));
   return lines.map((line, at) => (
     // A line is told by its place; fields are made anew when the words change.
-    <div key={at} className={line.lines.length > 0 ? "set" : undefined}>
-      <div className="line">
+    <div key={at} className={line.lines.length > 0 ? css.set : undefined}>
+      <div className={css.line}>
         <Committed
           label="Times"
           value={String(line.times)}
@@ -55,7 +56,7 @@ function Lines({ lines, onLines }: { lines: Line[]; onLines: (lines: Line[]) => 
             />
           </>
         )}
-        <div className="recovery">
+        <div className={css.recovery}>
           <Committed
             label="Recovery"
             value={line.recovery.replace(/^\/ /, "")}

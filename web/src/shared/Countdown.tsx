@@ -1,10 +1,11 @@
-import "./Countdown.css";
 import { memo, useState, type CSSProperties, type PointerEvent } from "react";
 import type { Item, PlanView } from "../api/types";
 import { ember } from "./ember";
 import { axisSpan, bands, placesTo, ticks, treads, type Tread } from "./staircase";
 import { about, clock, say } from "./units";
 import { BLOCKS } from "./words";
+import clsx from "clsx";
+import css from "./Countdown.module.css";
 
 const percent = (fraction: number) => `${(100 * fraction).toFixed(3)}%`;
 
@@ -55,13 +56,13 @@ export const Countdown = memo(function Countdown({
     if (places !== by) onMoving?.(item, places);
   };
   return (
-    <div className="countdown" style={{ "--stairs": `${height}px` } as CSSProperties}>
-      <div className="flag">
+    <div className={css.countdown} style={{ "--stairs": `${height}px` } as CSSProperties}>
+      <div className={css.flag}>
         T−0
         <small>{startsAt}</small>
       </div>
-      <div className="stairs">
-        <div className="aim" style={{ bottom: percent(plan.firstEffort / 100) }}>
+      <div className={css.stairs}>
+        <div className={css.aim} style={{ bottom: percent(plan.firstEffort / 100) }}>
           <span>first effort of the session</span>
         </div>
         {steps.map((tread) => (
@@ -80,16 +81,16 @@ export const Countdown = memo(function Countdown({
           />
         ))}
         {drag && by !== 0 && (
-          <div className="landing" style={{ left: percent(landing(steps, drag.id, by)) }} />
+          <div className={css.landing} style={{ left: percent(landing(steps, drag.id, by)) }} />
         )}
       </div>
-      <div className="bands">
+      <div className={css.bands}>
         {bands(plan.items, span).map((band) => {
           const width = band.to - band.from;
           return (
             <div
               key={band.from}
-              className="band"
+              className={css.band}
               style={{ left: percent(band.from), width: percent(width) }}
               title={`${BLOCKS[band.block]}, ${clock(band.seconds)}`}
             >
@@ -99,7 +100,7 @@ export const Countdown = memo(function Countdown({
           );
         })}
       </div>
-      <div className="ticks" aria-hidden>
+      <div className={css.ticks} aria-hidden>
         {ticks(span).map((minute) => (
           <span key={minute} style={{ left: percent(1 - (60 * minute) / span) }}>
             {minute === 0 ? "0" : `−${minute}`}
@@ -142,7 +143,7 @@ function TreadBox({ tread, chosen, shift, onChoose, onDrag, onDrop }: TreadProps
   const [held, setHeld] = useState<number>();
   const [moved, setMoved] = useState(false);
   const shared = {
-    className: `tread${chosen ? " chosen" : ""}${shift === 0 ? "" : " dragged"}`,
+    className: clsx(css.tread, chosen && css.chosen, shift !== 0 && css.dragged),
     style: { left: percent(tread.from + shift), width: percent(tread.to - tread.from) },
     title: `${item.name}, ${say(item.dose)}, T−${clock(item.startsBefore)}`,
   };
@@ -207,7 +208,7 @@ function Steps({ tread }: { tread: Tread }) {
         <i style={{ left: 0, width: percent(change), height: "7%", background: ember(0) }} />
       )}
       <i
-        className="work"
+        className={css.work}
         style={{
           left: percent(change),
           width: percent(1 - change - recovery),
@@ -242,7 +243,7 @@ export function MiniStairs({
     steps.slice(0, i).reduce((sum, step) => sum + step.seconds, span - total),
   );
   return (
-    <div className="mini" aria-hidden>
+    <div className={css.mini} aria-hidden>
       {steps.map((step, i) => (
         <i
           key={starts[i]}

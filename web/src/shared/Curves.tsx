@@ -1,9 +1,10 @@
-import "./Curves.css";
 import { memo, useState } from "react";
 import type { PlanView, Readiness } from "../api/types";
 import { band, endsAt, path, points, readingAt, warmthAt, warmthPoints } from "./curves";
 import { axisSpan } from "./staircase";
 import { clock } from "./units";
+import clsx from "clsx";
+import css from "./Curves.module.css";
 
 const WIDTH = 1000;
 const HEIGHT = 84;
@@ -25,9 +26,9 @@ export const Curves = memo(function Curves({ plan, readiness, former }: Props) {
   const wanted = HEIGHT * warmthAt(verdict.wanted);
   const ends = endsAt(verdict.freshness, verdict.warmth);
   return (
-    <div className="curves">
+    <div className={css.curves}>
       <div
-        className="curves-field"
+        className={css.curvesField}
         onPointerMove={(event) => {
           const box = event.currentTarget.getBoundingClientRect();
           setAt((event.clientX - box.left) / box.width);
@@ -36,7 +37,7 @@ export const Curves = memo(function Curves({ plan, readiness, former }: Props) {
       >
         <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} preserveAspectRatio="none" aria-hidden>
           <path
-            className="curve-band"
+            className={css.curveBand}
             d={band(
               warmthPoints(readiness.warmthHigh, step, span),
               warmthPoints(readiness.warmthLow, step, span),
@@ -44,30 +45,30 @@ export const Curves = memo(function Curves({ plan, readiness, former }: Props) {
               HEIGHT,
             )}
           />
-          <line className="curve-wanted" x1={0} x2={WIDTH} y1={wanted} y2={wanted} />
+          <line className={css.curveWanted} x1={0} x2={WIDTH} y1={wanted} y2={wanted} />
           {ghost && (
             <path
-              className="curve-ghost"
+              className={css.curveGhost}
               d={path(warmthPoints(ghost.warmth, ghost.step, span), WIDTH, HEIGHT)}
             />
           )}
           <path
-            className="curve-fresh"
+            className={css.curveFresh}
             d={path(points(readiness.freshness, step, span, 104), WIDTH, HEIGHT)}
           />
           <path
-            className="curve-warm"
+            className={css.curveWarm}
             d={path(warmthPoints(readiness.warmth, step, span), WIDTH, HEIGHT)}
           />
         </svg>
-        <span className="curves-wanted" style={{ top: `${(100 * wanted) / HEIGHT}%` }}>
+        <span className={css.curvesWanted} style={{ top: `${(100 * wanted) / HEIGHT}%` }}>
           warmth this session wants
         </span>
         {reading && at !== undefined && (
           <>
-            <span className="curves-scrub" style={{ left: `${100 * at}%` }} />
+            <span className={css.curvesScrub} style={{ left: `${100 * at}%` }} />
             <span
-              className={at > 0.7 ? "curves-reading left" : "curves-reading"}
+              className={at > 0.7 ? clsx(css.curvesReading, css.left) : css.curvesReading}
               style={{ left: `${100 * at}%` }}
             >
               <b>T−{clock(reading.before)}</b> muscle +{reading.warmth} °C · fresh{" "}
@@ -76,7 +77,7 @@ export const Curves = memo(function Curves({ plan, readiness, former }: Props) {
           </>
         )}
       </div>
-      <div className="curves-ends" aria-hidden>
+      <div className={css.curvesEnds} aria-hidden>
         <span style={{ top: `${100 * ends.fresh}%` }}>fresh</span>
         <span style={{ top: `${100 * ends.warm}%` }}>warm</span>
       </div>

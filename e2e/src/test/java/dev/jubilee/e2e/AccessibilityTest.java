@@ -36,7 +36,7 @@ class AccessibilityTest {
       page.getByText("The climb").or(page.getByText("Your own drills")).first().waitFor();
       expectNoViolations(page, "library " + scheme);
       page.navigate(RunningJubilee.base() + "/block");
-      page.locator(".trend").last().waitFor();
+      page.locator("[class*='_trend_']").last().waitFor();
       expectNoViolations(page, "block " + scheme);
       page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Edda Lindmere")).click();
       page.getByText("Time away and pain").waitFor();

@@ -20,7 +20,7 @@ class BlockTest {
   void aRungIsDraggedPreviewedAppliedAndUndone() {
     Page page = block();
     page.getByRole(AriaRole.BUTTON, named("Ines Farrowby")).click();
-    Locator rung = page.locator(".step.provisional").last();
+    Locator rung = page.locator("[class*='_step_'][class*='_provisional_']").last();
     String before = rung.getAttribute("aria-valuenow");
     BoundingBox at = rung.locator("circle").boundingBox();
     page.mouse().move(at.x + 5, at.y + 5);
@@ -32,12 +32,13 @@ class BlockTest {
     preview.getByRole(AriaRole.BUTTON, in("Apply")).click();
     assertThat(preview).not().isVisible();
     awaitPrescribed(page);
-    assertThat(page.locator(".step.provisional").last())
+    assertThat(page.locator("[class*='_step_'][class*='_provisional_']").last())
         .not()
         .hasAttribute("aria-valuenow", before);
     page.getByRole(AriaRole.BUTTON, named("Undo")).click();
     awaitPrescribed(page);
-    assertThat(page.locator(".step.provisional").last()).hasAttribute("aria-valuenow", before);
+    assertThat(page.locator("[class*='_step_'][class*='_provisional_']").last())
+        .hasAttribute("aria-valuenow", before);
     page.context().close();
   }
 
@@ -45,9 +46,9 @@ class BlockTest {
   void illnessIsPlannedAroundAndTheWarmUpsAreOneClickAway() {
     Page page = block();
     page.getByRole(AriaRole.BUTTON, named("Jory Pellwick")).click();
-    page.locator(".week-head").nth(3).click();
+    page.locator("[class*='_week-head_']").nth(3).click();
     page.getByLabel("What").selectOption("ILL");
-    String monday = page.locator(".week-head").nth(2).getAttribute("data-monday");
+    String monday = page.locator("[class*='_week-head_']").nth(2).getAttribute("data-monday");
     String sunday = java.time.LocalDate.parse(monday).plusDays(6).toString();
     page.getByLabel("First day", exact()).fill(monday);
     page.getByLabel("Last day").fill(sunday);
@@ -56,11 +57,11 @@ class BlockTest {
     assertThat(preview).containsText("No training this week");
     preview.getByRole(AriaRole.BUTTON, in("Apply")).click();
     awaitPrescribed(page);
-    page.locator(".week-head").nth(2).click();
-    assertThat(page.locator(".week-panel")).containsText("No training this week");
-    assertThat(page.locator(".warm-ups li")).hasCount(0);
-    page.locator(".week-head").nth(0).click();
-    page.locator(".warm-ups a").first().click();
+    page.locator("[class*='_week-head_']").nth(2).click();
+    assertThat(page.locator("[class*='_week-panel_']")).containsText("No training this week");
+    assertThat(page.locator("[class*='_warm-ups_'] li")).hasCount(0);
+    page.locator("[class*='_week-head_']").nth(0).click();
+    page.locator("[class*='_warm-ups_'] a").first().click();
     assertThat(page.getByTestId("length")).isVisible();
     page.context().close();
   }
@@ -68,11 +69,11 @@ class BlockTest {
   @Test
   void theSquadSheetFitsAPhone() {
     Page page = block();
-    page.locator(".warm-ups a").nth(1).click();
-    assertThat(page.locator(".sheet tbody tr").first()).isVisible();
+    page.locator("[class*='_warm-ups_'] a").nth(1).click();
+    assertThat(page.locator("[class*='_sheet_'] tbody tr").first()).isVisible();
     page.setViewportSize(390, 844);
     page.getByRole(AriaRole.GROUP, named("Athlete")).getByRole(AriaRole.BUTTON).nth(1).click();
-    assertThat(page.locator(".sheet thead th.shown")).hasCount(1);
+    assertThat(page.locator("[class*='_sheet_'] thead th[class*='_shown_']")).hasCount(1);
     int width = (int) page.evaluate("document.documentElement.scrollWidth");
     org.assertj.core.api.Assertions.assertThat(width).isLessThanOrEqualTo(390);
     page.context().close();
@@ -89,7 +90,7 @@ class BlockTest {
     assertThat(page.getByText(Pattern.compile("Prescribing: ")))
         .not()
         .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(PATIENCE_MS));
-    assertThat(page.locator(".week-head").first()).isVisible();
+    assertThat(page.locator("[class*='_week-head_']").first()).isVisible();
   }
 
   private static Page.GetByRoleOptions named(String name) {

@@ -144,19 +144,20 @@ class FirstPathTest {
     assertThat(page.getByTestId("count")).isVisible();
     assertThat(page.getByText(Pattern.compile("^Next: "))).isVisible();
     button(page, "Pause").click();
-    String held = page.locator(".until").textContent();
+    String held = page.locator("[class*='_until_']").textContent();
     page.waitForTimeout(1200);
-    assertThat(page.locator(".until")).hasText(held);
+    assertThat(page.locator("[class*='_until_']")).hasText(held);
     // Still paused, so that how long this machine takes cannot decide where "back" goes.
     button(page, "Skip").click();
-    String second = page.locator(".drill h1").textContent();
+    String second = page.locator("[class*='_drill_'] h1").textContent();
     button(page, "Skip").click();
     button(page, "Back").click();
-    assertThat(page.locator(".drill h1")).hasText(second);
+    assertThat(page.locator("[class*='_drill_'] h1")).hasText(second);
     button(page, "Resume").click();
     boolean sides = false;
-    for (int i = 0; i < 60 && page.locator(".drill").count() > 0; i++) {
-      sides |= page.locator(".drill .dose").textContent().contains("a side");
+    for (int i = 0; i < 60 && page.locator("[class*='_drill_']").count() > 0; i++) {
+      sides |=
+          page.locator("[class*='_drill_'] [class*='_dose_']").textContent().contains("a side");
       button(page, "Skip").click();
     }
     assertThat(page.getByText("Ready. Go to the start.")).isVisible();
