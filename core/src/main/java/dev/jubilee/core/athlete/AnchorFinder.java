@@ -120,7 +120,9 @@ public final class AnchorFinder {
     String words = String.format(Locale.ROOT, isPower ? "%.0f W" : "%.1f m/s", top);
     if (top <= LEAST_SPRINT * model.critical()) {
       conflicts.add(
-          "A sprint of " + words + " is hardly above what is held for long: it does not count.");
+          "A sprint of "
+              + words
+              + " is hardly more than can be held for long, so it does not count.");
       return model;
     }
     basis.add(Phrase.of("Top effort " + words + " as measured"));

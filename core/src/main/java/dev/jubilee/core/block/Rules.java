@@ -60,7 +60,7 @@ final class Rules {
           athleteWeek.saying(
               Change.of(
                   Change.Kind.LESS,
-                  "Painful " + region + ": nothing goes up, and it is worked around."));
+                  "Painful " + region + ": nothing steps up, and the drills work around it."));
       for (String ladder : s.blockAthlete().ladders()) {
         int rung = athleteWeek.rung(ladder);
         if (s.isPainful(ladder) && rung > 1) {

@@ -19,6 +19,6 @@ final class BandOnAndOff extends Check {
         ? List.of()
         : List.of(
             finding("The band goes on " + band + " times.", "Do the band drills together.")
-                .with(Remedy.refit("Put them together")));
+                .with(Remedy.refit("Do the band drills together")));
   }
 }

@@ -26,7 +26,7 @@ final class BigStep extends Check {
         findings.add(
             finding(
                     "A big step up to " + item.name() + ".",
-                    "Even steps let the legs and the lungs follow.")
+                    "Even steps give legs and lungs time to keep up.")
                 .about(item.id()));
       }
       before = Math.max(before, now);

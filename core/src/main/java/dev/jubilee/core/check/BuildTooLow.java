@@ -39,7 +39,7 @@ final class BuildTooLow extends Check {
     return List.of(
         finding(
                 "The build stops well below the first effort.",
-                "The session's first effort would be the first at its own speed.")
+                "The session's first effort would be the first one at that speed.")
             .with(Remedy.refit("Re-fit the build")));
   }
 }

@@ -28,7 +28,7 @@ final class Costly extends Check {
     return List.of(
         finding(
                 hard + " s above critical intensity before the start.",
-                "Work above it spends what the session needs, and it comes back slowly.")
+                "Work above it uses up what the session needs, and that comes back slowly.")
             .about(longest.id())
             .with(Remedy.remove("Take out the longest", longest.id())));
   }

@@ -24,7 +24,7 @@ final class Doubled extends Check {
             removable(
                 item,
                 item.name() + " is in twice.",
-                "Something else for the same minutes prepares more."));
+                "Something else would prepare more in the same minutes."));
       }
     }
     return findings;

@@ -31,7 +31,7 @@ final class LongInHeat extends Check {
                     + " °C"
                     + HotAir.byFeel(circumstances)
                     + ".",
-                "The heat does half of it; more only tires and dries out.")
+                "The heat does half the work; more of it only tires and dehydrates.")
             .about(longest.id())
             .with(Remedy.dose("Halve it", longest.id(), longest.dose().amount() / 2)));
   }

@@ -25,7 +25,7 @@ final class NoApparatus extends Check {
     return List.of(
         finding(
             "Without " + apparatus.get().words() + " the warm-up stays general.",
-            "Let the first minutes of the session rise in steps instead of starting at full"
+            "Build up over the first minutes of the session instead of starting at full"
                 + " effort."));
   }
 }

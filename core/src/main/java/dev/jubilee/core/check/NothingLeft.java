@@ -27,7 +27,7 @@ final class NothingLeft extends Check {
     boolean hasDrill = plan.items().stream().anyMatch(i -> i.block().isChosen());
     return !isWanted || !hasRoom || hasDrill
         ? List.of()
-        : List.of(finding("No drill is left to choose for this athlete here.", reason(plan)));
+        : List.of(finding("There is no drill left for this athlete here.", reason(plan)));
   }
 
   /** The restrictions that rule out most, as phrases. */
@@ -50,6 +50,6 @@ final class NothingLeft extends Check {
             .toList();
     return "Ruled out: "
         + String.join("; ", most)
-        + ". Lift the first of these that can be lifted, or leave it at an easy raise.";
+        + ". Relax one of these if you can, or keep to an easy raise.";
   }
 }

@@ -26,7 +26,7 @@ final class ShortForHard extends Check {
                     + " min is little before "
                     + plan.request().session().kind().words()
                     + ".",
-                "Treat the first efforts as part of the warm-up and let them rise.")
+                "Treat the first efforts as part of the warm-up and build into them.")
             .with(Remedy.minutes("Allow " + WORTH_IT + " min", plan, WORTH_IT)));
   }
 }

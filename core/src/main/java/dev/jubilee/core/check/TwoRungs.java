@@ -30,7 +30,7 @@ final class TwoRungs extends Check {
                         removable(
                             item,
                             item.name() + " is a version of a drill that is in already.",
-                            "One rung a ladder; the other only takes time.")));
+                            "One rung of a ladder is enough; the other only takes time.")));
       }
     }
     return findings;

@@ -21,6 +21,6 @@ final class UpAndDown extends Check {
             finding(
                     "Down to the floor " + down + " times.",
                     "Each time costs seconds that nobody counts; do the floor drills together.")
-                .with(Remedy.refit("Put them together")));
+                .with(Remedy.refit("Do the floor drills together")));
   }
 }

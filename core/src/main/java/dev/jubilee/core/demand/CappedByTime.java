@@ -19,8 +19,7 @@ final class CappedByTime implements Adjustment {
     boolean isSore = context.hasLoaded(Restriction.Severity.SORE);
     return draft
         .cappedAt(context.anchors().shareOfTop(isSore ? 0.7 : 0.85))
-        .because(
-            "Too short to reach top speed: the build stops early, let the session itself rise.");
+        .because("Too short to reach top speed: the build stops early, so build into the session.");
   }
 
   @Override

@@ -88,10 +88,12 @@ final class KindOfSession {
     return switch (kind) {
       case EASY -> "An easy session needs little: start it slowly, a few minutes are enough.";
       case LONG -> "A long session warms up in its own first 15 to 20 minutes.";
-      case THRESHOLD -> "Threshold work: moderate, build-ups to session pace, no sprinting.";
+      case THRESHOLD ->
+          "Threshold work: a moderate warm-up, build-ups to session pace, no sprinting.";
       case INTERVALS -> "Near-maximal intervals: full warm-up, graded efforts to session pace.";
       case TIME_TRIAL -> "All-out from the gun: thorough, then 5 to 10 min to settle.";
-      case SPRINT -> "Sprints: longest for the work, drills and build-ups to full speed.";
+      case SPRINT ->
+          "Sprints: the longest warm-up for the work, with drills and build-ups to full speed.";
       case STEEPLE -> "Barriers: as intervals, plus the hurdle ladder.";
       case GYM -> "Gym: whole body, then warm-up sets of the first lift in place of build-ups.";
       case JUMPS -> "Jumps: whole body, contacts, then approach jumps that rise.";

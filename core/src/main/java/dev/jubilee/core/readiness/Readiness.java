@@ -94,7 +94,7 @@ public record Readiness(
     sentences.add(freshnessSentence(freshness));
     costSentence(cost).ifPresent(sentences::add);
     if (!isRehearsed && plan.request().session().kind().isHard()) {
-      sentences.add("The build stays below where the session begins: let the first effort rise.");
+      sentences.add("The build stays below where the session begins: ease into the first effort.");
     }
     window.ifPresent(w -> sentences.add(windowSentence(w)));
     topUp.ifPresent(t -> sentences.add(topUpSentence(t)));

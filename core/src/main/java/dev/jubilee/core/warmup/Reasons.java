@@ -33,7 +33,7 @@ final class Reasons {
     List<PlanItem> raise = plan.in(WarmUpPart.RAISE);
     int minutes = Math.round(PlanItem.seconds(raise) / 60f);
     if (raise.size() > 1 && raise.get(raise.size() - 1).id().equals(item.id())) {
-      return "Firmer second part, so that the build does not start from nothing.";
+      return "A firmer second part, so that the build does not start from nothing.";
     }
     if (plan.request().circumstances().temperature() < Circumstances.COLD) {
       return "Lifts temperature and breathing; longer than usual for the cold.";
@@ -55,7 +55,7 @@ final class Reasons {
     if (index == 0) {
       return "Closes the gap between the easy raise and the " + kind.words() + " ahead.";
     }
-    return "One even step up, so that nothing is asked at once.";
+    return "One even step up, so that nothing comes all at once.";
   }
 
   private static String transition(Plan plan, PlanItem item) {
