@@ -12,6 +12,7 @@ import { BuilderPage } from "../prescription/BuilderPage";
 import { DayPage } from "../session/DayPage";
 import { SessionPage } from "../session/SessionPage";
 import { LibraryPage } from "../drill/LibraryPage";
+import { setHourCycle } from "../shared/calendar";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { SignInPage } from "../signin/SignInPage";
 import { Frame } from "./Frame";
@@ -29,6 +30,7 @@ export function App() {
       </Box>
     );
   }
+  setHourCycle(me.data.hourCycle);
   return (
     <BrowserRouter>
       <Frame me={me.data}>

@@ -6,6 +6,7 @@ import { api } from "../api/client";
 import type { Me } from "../api/types";
 import { MeasuresSwitch } from "../shared/MeasuresSwitch";
 import { Pennant } from "../shared/icons";
+import { HoursSwitch } from "./HoursSwitch";
 import { ErrorBoundary } from "./ErrorBoundary";
 
 const PLACES = [
@@ -65,6 +66,7 @@ export function Frame({ me, children }: { me: Me; children: ReactNode }) {
           {me.coachName}, {me.clubName}
         </Box>
         <Box hideBelow="sm">
+          <HoursSwitch />
           <MeasuresSwitch />
         </Box>
         <Button variant="ghost" px={{ base: "0", md: "2.5" }} onClick={() => void signOut()}>

@@ -124,7 +124,7 @@ describe("laying out a block", () => {
     change("Another race", "2026-12-20");
     expect(screen.getByRole<HTMLButtonElement>("button", { name: "Add" }).disabled).toBe(true);
     expect(screen.getAllByLabelText(/^Remove the race/)).toHaveLength(2);
-    press("Remove the race on 2027-01-20");
+    press("Remove the race on Wed 20 Jan 2027");
     press("Create the block");
     await waitFor(() => expect(sent()).toBeDefined());
     expect(sent().otherRaces).toEqual(["2026-12-20"]);

@@ -10,6 +10,7 @@ import type { AthleteView, BlockDefinition, BlockView } from "../api/types";
 import { plusDays } from "../session/dates";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { FormMany, FormText, TextField } from "../shared/fields";
+import { readDate, sayDate } from "../shared/calendar";
 import { showRefused } from "../shared/forms";
 import { FilePanel } from "./FilePanel";
 import { Replan } from "./Replan";
@@ -211,10 +212,10 @@ function OtherRaces({
         <Button
           key={race}
           type="button"
-          aria-label={`Remove the race on ${race}`}
+          aria-label={`Remove the race on ${sayDate(race)}`}
           onClick={() => onChange(races.filter((r) => r !== race))}
         >
-          {race} ×
+          {sayDate(race)} ×
         </Button>
       ))}
       <Box w="176px">
@@ -222,7 +223,7 @@ function OtherRaces({
       </Box>
       <Button
         type="button"
-        disabled={next === "" || races.includes(next)}
+        disabled={readDate(next) === undefined || races.includes(next)}
         onClick={() => {
           onChange([...races, next].sort());
           setNext("");

@@ -6,6 +6,7 @@ import { api, data } from "../api/client";
 import type { AthleteBlock, BlockView } from "../api/types";
 import { dayAndMonth, plusDays, weekday } from "../session/dates";
 import { ErrorNotice } from "../shared/ErrorNotice";
+import { readDate } from "../shared/calendar";
 import { SelectField, TextField } from "../shared/fields";
 import { Climbs } from "./Climbs";
 import { withRace, withWish, type BlockEdit } from "./edits";
@@ -190,7 +191,7 @@ function RaceDay({ block, onEdit }: { block: BlockView; onEdit: (edit: BlockEdit
       <Flex gap="2" align="end">
         <TextField label="Date" type="date" value={race} onChange={setRace} />
         <Button
-          disabled={!race || race === block.definition.race}
+          disabled={readDate(race) === undefined || race === block.definition.race}
           onClick={() => onEdit(withRace(block.definition, race))}
         >
           See what changes

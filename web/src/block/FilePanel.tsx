@@ -9,6 +9,8 @@ import type { BlockView, ImportLine, SessionFile } from "../api/types";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { KINDS } from "../shared/words";
 import { formatOf } from "./files";
+import { timeOf } from "../session/dates";
+import { sayDate } from "../shared/calendar";
 import css from "./form.module.css";
 
 const OUTCOMES: Record<ImportLine["outcome"], string> = {
@@ -96,7 +98,11 @@ export function FilePanel({ block }: { block: BlockView }) {
               {lines.map((l, i) => (
                 <tr key={i} className={l.outcome === "FAULTY" ? css.faulty : undefined}>
                   <td>{l.line}</td>
-                  <td>{l.startsAt ? l.startsAt.slice(0, 16).replace("T", " ") : "–"}</td>
+                  <td>
+                    {l.startsAt
+                      ? `${sayDate(l.startsAt.slice(0, 10))}, ${timeOf(l.startsAt)}`
+                      : "–"}
+                  </td>
                   <td>{l.group}</td>
                   <td>
                     {l.fault || (

@@ -3,6 +3,7 @@ import { Button, Flex } from "@chakra-ui/react";
 import { useState } from "react";
 import type { AthleteBlock, BlockView, Interruption, Region } from "../api/types";
 import { SelectField, TextField } from "../shared/fields";
+import { readDate } from "../shared/calendar";
 import { REGIONS, regionInSentence } from "../shared/words";
 import {
   INTERRUPTIONS,
@@ -62,7 +63,7 @@ export function Interruptions({
           error={isBackwards ? "not before the first day" : undefined}
         />
         <Button
-          disabled={isBackwards || !from || !until}
+          disabled={isBackwards || !readDate(from) || !readDate(until)}
           onClick={() =>
             onEdit(
               withInterruption(
@@ -107,7 +108,7 @@ function FirstDay({
     <div className={panelCss.interruptionForm}>
       <TextField label="Trains in the block from" type="date" value={joins} onChange={setJoins} />
       <Button
-        disabled={!joins || joins === (member?.joins ?? block.definition.start)}
+        disabled={!readDate(joins) || joins === (member?.joins ?? block.definition.start)}
         onClick={() => onEdit(withFirstDay(block.definition, athlete.id, joins, athlete.name))}
       >
         See what changes

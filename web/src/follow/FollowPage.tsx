@@ -1,6 +1,7 @@
 import { useMemo, useState } from "react";
 import type { FollowView } from "../api/types";
 import { Countdown } from "../shared/Countdown";
+import { sayTime } from "../shared/calendar";
 import { MeasuresSwitch } from "../shared/MeasuresSwitch";
 import { clock } from "../shared/units";
 import { BLOCKS } from "../shared/words";
@@ -67,7 +68,7 @@ function Overview({
       <h1>{view.sessionTitle}</h1>
       <div className={css.begin}>
         <span>Begin at</span>
-        <strong>{localTime(beginOf(start, plan.seconds))}</strong>
+        <strong>{sayTime(localTime(beginOf(start, plan.seconds)))}</strong>
         <span>
           {clock(plan.seconds)} long, first effort{" "}
           <label>
@@ -81,7 +82,7 @@ function Overview({
           </label>
         </span>
       </div>
-      <Countdown plan={plan} startsAt={localTime(start)} height={110} narrow />
+      <Countdown plan={plan} startsAt={sayTime(localTime(start))} height={110} narrow />
       {cautions.map((f) => (
         <p key={f.code + f.what} className={css.caution} role="note">
           <b>{f.what}</b> {f.why}

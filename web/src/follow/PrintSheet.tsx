@@ -1,5 +1,6 @@
 import { Fragment } from "react";
 import type { FollowView, Item } from "../api/types";
+import { sayTime } from "../shared/calendar";
 import { Countdown } from "../shared/Countdown";
 import { clock, say, targetWords } from "../shared/units";
 import { BLOCKS } from "../shared/words";
@@ -22,13 +23,13 @@ export function PrintSheet({ view }: { view: FollowView }) {
           </p>
         </div>
         <p className={css.times}>
-          <strong>{localTime(beginOf(start, plan.seconds))}</strong> begin
+          <strong>{sayTime(localTime(beginOf(start, plan.seconds)))}</strong> begin
           <br />
-          <strong>{localTime(start)}</strong> first effort
+          <strong>{sayTime(localTime(start))}</strong> first effort
         </p>
       </header>
       <div className={css.axis}>
-        <Countdown plan={plan} startsAt={localTime(start)} height={90} />
+        <Countdown plan={plan} startsAt={sayTime(localTime(start))} height={90} />
       </div>
       <table>
         <thead>

@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import { problemOf } from "../api/problem";
 import type { FollowView } from "../api/types";
+import { setHourCycle } from "../shared/calendar";
 
 export interface Follow {
   view?: FollowView;
@@ -17,6 +18,7 @@ export function useFollow(token: string): Follow {
         const response = await fetch(`/api/follow/${encodeURIComponent(token)}`);
         if (!response.ok) throw await problemOf(response);
         const view = (await response.json()) as FollowView;
+        setHourCycle(view.hourCycle);
         if (current) setState({ view });
       } catch (error) {
         const words =

@@ -102,6 +102,22 @@ function AxisHead() {
   );
 }
 
+/** The figures largest; morning or afternoon, where it is said, beside them. */
+function BigTime({ time }: { time: string }) {
+  const [figures, half] = time.split(" ");
+  return (
+    <Box flex="none" fontSize="2xl" lineHeight="1" fontWeight="700" letterSpacing="-0.02em">
+      {figures}
+      {half && (
+        <Box as="small" fontSize="sm" letterSpacing="0">
+          {" "}
+          {half}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
 function SessionRow({ session, athletes }: { session: SessionView; athletes: AthleteView[] }) {
   const { details } = session;
   const names = new Map(athletes.map((a) => [a.id, a.profile.name]));
@@ -109,9 +125,7 @@ function SessionRow({ session, athletes }: { session: SessionView; athletes: Ath
     <Box borderTop="2px solid var(--ink)" py="3">
       <Grid templateColumns={{ base: "1fr", md: "290px 1fr" }} gap="4">
         <Flex gap="3">
-          <Box fontSize="2xl" lineHeight="1" fontWeight="700" letterSpacing="-0.02em">
-            {timeOf(details.startsAt)}
-          </Box>
+          <BigTime time={timeOf(details.startsAt)} />
           <Box minW="0">
             <Box fontWeight="700">{details.title}</Box>
             <Flex gap="1" align="center" color="inkSoft" fontSize="sm">

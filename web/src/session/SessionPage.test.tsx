@@ -78,6 +78,22 @@ describe("a new session", () => {
     expect(sent().temperature).toBe(7);
   });
 
+  it("takes a day and a time as people write them, and sends none that it cannot read", async () => {
+    const sent = page();
+    await waitFor(() => expect(field("Date").value).toBe("Sat 28 Nov 2026"));
+    change("Date", "5.12.2026");
+    change("First effort at", "quarter past");
+    save();
+    await screen.findByText(/a time, such as/);
+    expect(sent()).toBeUndefined();
+    change("First effort at", "6:15 am");
+    fireEvent.blur(field("First effort at"));
+    expect(field("First effort at").value).toBe("06:15");
+    save();
+    await waitFor(() => expect(sent()).toBeDefined());
+    expect(sent().startsAt).toBe("2026-12-05T06:15:00");
+  });
+
   it("saves what was typed a moment ago as it is understood, and opens its day", async () => {
     const sent = page();
     change(BOARD, "2k test");

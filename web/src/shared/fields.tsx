@@ -9,6 +9,7 @@ import {
   type InputProps,
 } from "@chakra-ui/react";
 import { useState, type ReactNode } from "react";
+import { ACCEPTED, CalendarInput, isCalendar, isReadable } from "./CalendarField";
 import { useController, type Control, type FieldPath, type FieldValues } from "react-hook-form";
 
 interface LabelProps {
@@ -54,6 +55,15 @@ type TextOptions = LabelProps &
 export type TextFieldProps = TextOptions & ValueProps<string>;
 
 export function TextField({ label, error, hint, onChange, ...rest }: TextFieldProps) {
+  const { type, value, onBlur } = rest;
+  if (isCalendar(type)) {
+    const refused = isReadable(type, value) ? error : ACCEPTED[type];
+    return (
+      <Labelled label={label} error={refused} hint={hint}>
+        <CalendarInput {...{ type, label, value, onChange, onBlur }} />
+      </Labelled>
+    );
+  }
   return (
     <Labelled label={label} error={error} hint={hint}>
       <Input onChange={(e) => onChange(e.target.value)} {...rest} />
@@ -194,9 +204,12 @@ interface Bound<F extends FieldValues> {
 }
 
 /** The value of one field of a form, and what is wrong with it. */
-function useBound<F extends FieldValues>({ name, control }: Bound<F>) {
-  // What is no number is not sent: the last one that was would go in its place.
-  const rules = { validate: (value: unknown) => !Number.isNaN(value) };
+function useBound<F extends FieldValues>({ name, control }: Bound<F>, type?: string) {
+  // What is no number, day or time is not sent: the last one that was would go in its place.
+  const isSound = (value: unknown) =>
+    !Number.isNaN(value) &&
+    (!isCalendar(type) || typeof value !== "string" || isReadable(type, value));
+  const rules = { validate: isSound };
   const { field, fieldState } = useController({ name, control, rules });
   return {
     value: field.value,
@@ -211,7 +224,7 @@ export function FormText<F extends FieldValues>({
   control,
   ...rest
 }: Bound<F> & TextOptions) {
-  const { value, ...bound } = useBound({ name, control });
+  const { value, ...bound } = useBound({ name, control }, rest.type);
   return <TextField {...rest} {...bound} value={value ?? ""} />;
 }
 

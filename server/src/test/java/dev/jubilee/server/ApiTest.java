@@ -64,6 +64,17 @@ class ApiTest {
   }
 
   @Test
+  void aClubSaysWhatTimeItIsInItsOwnWay() throws Exception {
+    assertThat(JSON.readTree(coach.get("/api/me").body()).at("/hourCycle").asString())
+        .isEqualTo("H24");
+    assertThat(coach.put("/api/club", "{\"hourCycle\":\"H12\"}").statusCode()).isEqualTo(204);
+    assertThat(JSON.readTree(coach.get("/api/me").body()).at("/hourCycle").asString())
+        .isEqualTo("H12");
+    assertThat(coach.put("/api/club", "{\"hourCycle\":\"H25\"}").statusCode()).isEqualTo(422);
+    assertThat(coach.put("/api/club", "{\"hourCycle\":\"H24\"}").statusCode()).isEqualTo(204);
+  }
+
+  @Test
   void signingOutEndsTheSession() throws Exception {
     Visitor leaving = new Visitor().signedIn();
     assertThat(leaving.post("/api/sign-out", "").statusCode()).isEqualTo(204);

@@ -4,6 +4,7 @@ import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.club.Club;
 import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.club.HourCycle;
 import dev.jubilee.server.handover.ShareLinks;
 import dev.jubilee.server.handover.ShareLinks.Link;
 import dev.jubilee.server.prescription.PlanView;
@@ -40,6 +41,7 @@ public class Follows {
       String place,
       int temperature,
       OffsetDateTime startsAt,
+      HourCycle hourCycle,
       int revision,
       PlanView plan) {}
 
@@ -69,6 +71,7 @@ public class Follows {
         view.circumstances().place().words(),
         view.circumstances().temperature(),
         view.session().startsAt().atZone(club.zone()).toOffsetDateTime(),
+        club.hourCycle(),
         view.revision(),
         view.plan());
   }

@@ -2,6 +2,7 @@ package dev.jubilee.server.signin;
 
 import dev.jubilee.server.club.Club;
 import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.club.HourCycle;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
@@ -32,7 +33,13 @@ class SignIns {
    *
    * @param today the date where the club is
    */
-  record Me(UUID coachId, String coachName, String clubName, String timeZone, LocalDate today) {}
+  record Me(
+      UUID coachId,
+      String coachName,
+      String clubName,
+      String timeZone,
+      HourCycle hourCycle,
+      LocalDate today) {}
 
   /**
    * The coach with this e-mail and password.
@@ -61,6 +68,7 @@ class SignIns {
         signedIn.coachName(),
         club.name(),
         club.zone().getId(),
+        club.hourCycle(),
         LocalDate.now(club.zone()));
   }
 }
