@@ -74,7 +74,7 @@ class VerdictTest {
         Scenarios.request(Sport.SWIM, SessionKind.SPRINT, Level.ADVANCED, 10).with(dry);
     Verdict verdict = Readiness.of(Scenarios.plan(request)).verdict();
     assertThat(verdict.isRehearsed()).isFalse();
-    assertThat(verdict.sentences()).anyMatch(s -> s.contains("let the first effort rise"));
+    assertThat(verdict.sentences()).anyMatch(s -> s.contains("ease into the first effort"));
     assertThat(verdict.warmth())
         .isLessThan(verdict(Sport.SWIM, SessionKind.SPRINT, 40).warmth() + 0.1);
   }

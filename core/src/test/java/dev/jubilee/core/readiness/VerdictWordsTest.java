@@ -148,7 +148,7 @@ class VerdictWordsTest {
     assertThat(sentences.get(1))
         .startsWith(verdict.isFresh() ? "Fresh, " : "Not yet fresh, ")
         .contains(verdict.freshness() + " %");
-    assertThat(said(sentences, "let the first effort rise"))
+    assertThat(said(sentences, "ease into the first effort"))
         .isEqualTo(isHard && !verdict.isRehearsed());
     assertCost(Cost.of(simulated.load(), readiness.usual()), sentences);
     verdict.window().ifPresent(w -> assertWindow(w, sentences));
@@ -228,7 +228,7 @@ class VerdictWordsTest {
             "cannot be done as planned",
             "s above critical.",
             "more than a warm-up should cost",
-            "let the first effort rise",
+            "ease into the first effort",
             "Ready only ",
             "Ready at the start",
             "Ready from ",
