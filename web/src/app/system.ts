@@ -13,6 +13,7 @@ import {
   nativeSelectAnatomy,
   progressAnatomy,
   segmentGroupAnatomy,
+  tableAnatomy,
 } from "@chakra-ui/react/anatomy";
 
 const button = defineRecipe({
@@ -99,6 +100,26 @@ const fieldset = defineSlotRecipe({
     legend: { fontSize: "sm", fontWeight: 600, mb: "1" },
     content: { display: "flex", flexWrap: "wrap", alignItems: "flex-end", gap: "1.5" },
   },
+});
+
+const table = defineSlotRecipe({
+  className: "table",
+  slots: tableAnatomy.keys(),
+  base: {
+    root: { fontSize: "sm", textAlign: "start" },
+    columnHeader: { py: "0.5", pe: "3", textAlign: "start", verticalAlign: "top" },
+    cell: { py: "0.5", pe: "3", textAlign: "start", verticalAlign: "top" },
+  },
+  variants: {
+    variant: {
+      plain: {},
+      line: {
+        columnHeader: { borderBottom: "1px solid var(--rule)" },
+        cell: { borderBottom: "1px solid var(--rule)" },
+      },
+    },
+  },
+  defaultVariants: { variant: "plain" },
 });
 
 const nativeSelect = defineSlotRecipe({
@@ -229,7 +250,7 @@ export const system = createSystem(
         },
       },
       recipes: { button, input, textarea },
-      slotRecipes: { checkbox, field, fieldset, nativeSelect, progress, segmentGroup },
+      slotRecipes: { checkbox, field, fieldset, nativeSelect, progress, segmentGroup, table },
     },
     globalCss: {
       "html, body": { bg: "paper", color: "ink", fontFamily: "body", lineHeight: 1.4 },

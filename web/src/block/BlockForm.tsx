@@ -1,5 +1,5 @@
 // Laying a block out: dates, who trains together, and the week in shorthand.
-import { Box, Button, Flex } from "@chakra-ui/react";
+import { Box, Button, Flex, Grid } from "@chakra-ui/react";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Controller, useFieldArray, useForm, useWatch, type Control } from "react-hook-form";
@@ -16,7 +16,7 @@ import { FilePanel } from "./FilePanel";
 import { Replan } from "./Replan";
 import { useBlock } from "./useBlock";
 import { WeekForm } from "./WeekForm";
-import css from "./form.module.css";
+import { Title } from "../shared/panels";
 
 /** A block of twelve weeks to begin with. */
 function blank(today: string): BlockDefinition {
@@ -134,57 +134,63 @@ function Layout({
     );
   };
   return (
-    <form
-      className={css.blockForm}
-      onSubmit={(event) => void handleSubmit(onDone)(event)}
-      noValidate
-    >
-      <h1>{title}</h1>
-      <div className={css.row}>
-        <FormText label="Name" name="name" control={control} />
-        <FormText label="First day" type="date" name="start" control={control} />
-        <FormText label="Race" type="date" name="race" control={control} />
-      </div>
-      <Controller
-        control={control}
-        name="otherRaces"
-        render={({ field, fieldState }) => (
-          <OtherRaces
-            races={field.value}
-            error={fieldState.error?.message}
-            onChange={field.onChange}
-          />
-        )}
-      />
-      <h2>Who trains together</h2>
-      {formState.errors.groups && <ErrorNotice error={error} />}
-      {groups.fields.map(({ id }, at) => (
-        <GroupRow
-          key={id}
-          at={at}
+    <form onSubmit={(event) => void handleSubmit(onDone)(event)} noValidate>
+      <Box display="grid" gap="3" justifyItems="start">
+        <Box as="h1" fontFamily="heading" fontSize="2xl">
+          {title}
+        </Box>
+        <Grid
+          templateColumns={{ base: "minmax(0, 1fr)", lg: "minmax(0, 2fr) 1fr 1fr" }}
+          gap="3"
+          width="min(100%, 720px)"
+        >
+          <FormText label="Name" name="name" control={control} />
+          <FormText label="First day" type="date" name="start" control={control} />
+          <FormText label="Race" type="date" name="race" control={control} />
+        </Grid>
+        <Controller
           control={control}
-          athletes={athletes.data ?? []}
-          onRename={(name) => rename(at, name)}
+          name="otherRaces"
+          render={({ field, fieldState }) => (
+            <OtherRaces
+              races={field.value}
+              error={fieldState.error?.message}
+              onChange={field.onChange}
+            />
+          )}
         />
-      ))}
-      <Button
-        type="button"
-        onClick={() => groups.append({ name: `Group ${groups.fields.length + 1}`, athleteIds: [] })}
-      >
-        Add a group
-      </Button>
-      <WeekForm
-        control={control}
-        getValues={getValues}
-        setValue={setValue}
-        athletes={athletes.data ?? []}
-      />
-      <Flex gap="2" mt="4" align="center">
-        <Button type="submit" variant="solid" disabled={isBusy}>
-          {action}
+        <Title mt="2">Who trains together</Title>
+        {formState.errors.groups && <ErrorNotice error={error} />}
+        {groups.fields.map(({ id }, at) => (
+          <GroupRow
+            key={id}
+            at={at}
+            control={control}
+            athletes={athletes.data ?? []}
+            onRename={(name) => rename(at, name)}
+          />
+        ))}
+        <Button
+          type="button"
+          onClick={() =>
+            groups.append({ name: `Group ${groups.fields.length + 1}`, athleteIds: [] })
+          }
+        >
+          Add a group
         </Button>
-        {error instanceof Error && <span role="alert">{error.message}</span>}
-      </Flex>
+        <WeekForm
+          control={control}
+          getValues={getValues}
+          setValue={setValue}
+          athletes={athletes.data ?? []}
+        />
+        <Flex gap="2" mt="4" align="center">
+          <Button type="submit" variant="solid" disabled={isBusy}>
+            {action}
+          </Button>
+          {error instanceof Error && <span role="alert">{error.message}</span>}
+        </Flex>
+      </Box>
     </form>
   );
 }
@@ -251,7 +257,12 @@ function GroupRow({
   const taken = groups.filter((_, i) => i !== at).flatMap((g) => g.athleteIds);
   const free = athletes.filter((a) => !taken.includes(a.id));
   return (
-    <div className={css.group}>
+    <Grid
+      templateColumns={{ base: "minmax(0, 1fr)", lg: "150px minmax(0, 1fr)" }}
+      gap="3"
+      alignItems="end"
+      width="100%"
+    >
       <Controller
         control={control}
         name={`groups.${at}.name`}
@@ -271,6 +282,6 @@ function GroupRow({
         options={Object.fromEntries(free.map((a) => [a.id, a.profile.name]))}
         control={control}
       />
-    </div>
+    </Grid>
   );
 }

@@ -1,4 +1,4 @@
-import { Button, Flex, Progress as ProgressBar } from "@chakra-ui/react";
+import { Box, Button, Flex, Progress as ProgressBar } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, Navigate, useNavigate, useParams } from "react-router";
@@ -17,8 +17,8 @@ import { Trends } from "./Trends";
 import { useBlock, type BlockStep } from "./useBlock";
 import { WeekHeads } from "./Weeks";
 import { WeekPanel } from "./WeekPanel";
-import blockCss from "./block.module.css";
-import panelCss from "./panel.module.css";
+import css from "./block.module.css";
+import { Section, Title } from "../shared/panels";
 
 const WIDTH = 900;
 
@@ -32,8 +32,10 @@ export function BlockPage() {
   if (!id && first) return <Navigate to={`/block/${first.id}`} replace />;
   if (!id) {
     return (
-      <section className={blockCss.noBlock}>
-        <h1>No training block yet</h1>
+      <Box as="section" display="grid" gap="3" justifyItems="start" maxW="60ch" mx="auto" my="12vh">
+        <Box as="h1" fontFamily="heading" fontSize="2xl">
+          No training block yet
+        </Box>
         <p>
           A block leads a squad to a race: you write the week on the whiteboard once, and every
           athlete gets a warm-up for every session, moved on one thing at a time and trimmed toward
@@ -44,7 +46,7 @@ export function BlockPage() {
             Lay out a block
           </Button>
         </Link>
-      </section>
+      </Box>
     );
   }
   return <OneBlock key={id} id={id} />;
@@ -88,13 +90,13 @@ function Laid({
   const show = (a?: AthleteBlock) =>
     void navigate(a ? `/block/${block.id}/athlete/${a.id}` : `/block/${block.id}`);
   return (
-    <div className={blockCss.blockPage}>
+    <div className={css.blockPage}>
       <header>
         <h1>
           {athlete ? athlete.name : block.definition.name}
           {athlete && <small> · {block.definition.name}</small>}
         </h1>
-        <p className={blockCss.toGo}>
+        <p className={css.toGo}>
           <strong>{days < 0 ? "raced" : days}</strong> {days >= 0 && "days to the race,"}{" "}
           {weekday(block.definition.race, "short")} {dayAndMonth(block.definition.race)}
         </p>
@@ -123,8 +125,8 @@ function Laid({
           onLeave={() => setEdit(undefined)}
         />
       )}
-      <div className={blockCss.blockBody}>
-        <div className={blockCss.picture}>
+      <div className={css.blockBody}>
+        <div className={css.picture}>
           <div style={{ width: WIDTH }}>
             <WeekHeads block={block} width={WIDTH} chosen={chosen} onChoose={setChosen} />
             {athlete ? (
@@ -186,8 +188,8 @@ function OtherBlocks({ id }: { id: string }) {
 function RaceDay({ block, onEdit }: { block: BlockView; onEdit: (edit: BlockEdit) => void }) {
   const [race, setRace] = useState(block.definition.race);
   return (
-    <section className={panelCss.raceDay}>
-      <h2>Race day</h2>
+    <Section>
+      <Title>Race day</Title>
       <Flex gap="2" align="end">
         <TextField label="Date" type="date" value={race} onChange={setRace} />
         <Button
@@ -197,7 +199,7 @@ function RaceDay({ block, onEdit }: { block: BlockView; onEdit: (edit: BlockEdit
           See what changes
         </Button>
       </Flex>
-    </section>
+    </Section>
   );
 }
 

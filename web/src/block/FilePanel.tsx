@@ -1,5 +1,5 @@
 // Sessions from a table or a calendar: each line as it was understood, then all of them or none.
-import { Button, Flex, Textarea } from "@chakra-ui/react";
+import { Box, Button, Flex, Link, Table, Textarea } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
@@ -11,7 +11,7 @@ import { KINDS } from "../shared/words";
 import { formatOf } from "./files";
 import { timeOf } from "../session/dates";
 import { sayDate } from "../shared/calendar";
-import css from "./form.module.css";
+import { Section, Soft, Title } from "../shared/panels";
 
 const OUTCOMES: Record<ImportLine["outcome"], string> = {
   NEW: "new",
@@ -47,13 +47,13 @@ export function FilePanel({ block }: { block: BlockView }) {
   const lines = preview.data?.lines ?? [];
   const coming = lines.filter((l) => l.outcome === "NEW" || l.outcome === "CHANGED").length;
   return (
-    <section className={css.filePanel}>
-      <h2>Sessions from a file</h2>
-      <p className={css.soft}>
+    <Section>
+      <Title>Sessions from a file</Title>
+      <Soft>
         A calendar (.ics) whose titles are the shorthand and whose category is the group, or a table
         (.csv) with the columns date, time, group, session and, if you like, id, place, minutes.
         Reading a file again changes what is there and adds nothing twice.
-      </p>
+      </Soft>
       <Flex gap="3" align="center" wrap="wrap">
         <input
           type="file"
@@ -64,12 +64,20 @@ export function FilePanel({ block }: { block: BlockView }) {
             if (chosen) void chosen.text().then(read);
           }}
         />
-        <a href={`/api/blocks/${block.id}/sessions.ics`} download="sessions.ics">
+        <Link
+          textDecoration="underline"
+          href={`/api/blocks/${block.id}/sessions.ics`}
+          download="sessions.ics"
+        >
           Save as calendar
-        </a>
-        <a href={`/api/blocks/${block.id}/sessions.csv`} download="sessions.csv">
+        </Link>
+        <Link
+          textDecoration="underline"
+          href={`/api/blocks/${block.id}/sessions.csv`}
+          download="sessions.csv"
+        >
           Save as table
-        </a>
+        </Link>
       </Flex>
       <Textarea
         aria-label="Or paste it here"
@@ -84,39 +92,47 @@ export function FilePanel({ block }: { block: BlockView }) {
       {preview.error && <ErrorNotice error={preview.error} />}
       {lines.length > 0 && (
         <>
-          <table>
-            <thead>
-              <tr>
-                <th scope="col">Line</th>
-                <th scope="col">When</th>
-                <th scope="col">Group</th>
-                <th scope="col">How each line was read</th>
-                <th scope="col">What happens</th>
-              </tr>
-            </thead>
-            <tbody>
+          <Table.Root variant="line">
+            <Table.Header>
+              <Table.Row>
+                <Table.ColumnHeader scope="col">Line</Table.ColumnHeader>
+                <Table.ColumnHeader scope="col">When</Table.ColumnHeader>
+                <Table.ColumnHeader scope="col">Group</Table.ColumnHeader>
+                <Table.ColumnHeader scope="col">How each line was read</Table.ColumnHeader>
+                <Table.ColumnHeader scope="col">What happens</Table.ColumnHeader>
+              </Table.Row>
+            </Table.Header>
+            <Table.Body>
               {lines.map((l, i) => (
-                <tr key={i} className={l.outcome === "FAULTY" ? css.faulty : undefined}>
-                  <td>{l.line}</td>
-                  <td>
+                <Table.Row
+                  key={i}
+                  {...(l.outcome === "FAULTY" && { color: "caution", fontWeight: 600 })}
+                >
+                  <Table.Cell>{l.line}</Table.Cell>
+                  <Table.Cell>
                     {l.startsAt
                       ? `${sayDate(l.startsAt.slice(0, 10))}, ${timeOf(l.startsAt)}`
                       : "–"}
-                  </td>
-                  <td>{l.group}</td>
-                  <td>
+                  </Table.Cell>
+                  <Table.Cell>{l.group}</Table.Cell>
+                  <Table.Cell>
                     {l.fault || (
                       <>
                         {l.understood}
-                        {l.kind && <small> {KINDS[l.kind].toLowerCase()}</small>}
+                        {l.kind && (
+                          <Box as="small" color="inkSoft">
+                            {" "}
+                            {KINDS[l.kind].toLowerCase()}
+                          </Box>
+                        )}
                       </>
                     )}
-                  </td>
-                  <td>{OUTCOMES[l.outcome]}</td>
-                </tr>
+                  </Table.Cell>
+                  <Table.Cell>{OUTCOMES[l.outcome]}</Table.Cell>
+                </Table.Row>
               ))}
-            </tbody>
-          </table>
+            </Table.Body>
+          </Table.Root>
           <Flex gap="3" align="center">
             <Button
               variant="solid"
@@ -132,6 +148,6 @@ export function FilePanel({ block }: { block: BlockView }) {
         </>
       )}
       {take.error && <ErrorNotice error={take.error} />}
-    </section>
+    </Section>
   );
 }

@@ -1,5 +1,5 @@
 // Life: days away, illness, a niggle. The block is laid out anew from today on.
-import { Button, Flex } from "@chakra-ui/react";
+import { Button, Flex, Grid } from "@chakra-ui/react";
 import { useState } from "react";
 import type { AthleteBlock, BlockView, Interruption, Region } from "../api/types";
 import { SelectField, TextField } from "../shared/fields";
@@ -13,8 +13,7 @@ import {
   type BlockEdit,
 } from "./edits";
 import { shortDate } from "./Weeks";
-import panelCss from "./panel.module.css";
-import blockCss from "./block.module.css";
+import { Section, Soft, Title } from "../shared/panels";
 
 export function Interruptions({
   block,
@@ -32,8 +31,8 @@ export function Interruptions({
   const own = block.definition.interruptions.filter((i) => i.athleteId === athlete.id);
   const isBackwards = until < from;
   return (
-    <section className={panelCss.interruptions}>
-      <h2>Time away and pain</h2>
+    <Section>
+      <Title>Time away and pain</Title>
       {own.map((i) => (
         <Flex key={`${i.kind} ${i.from} ${i.until}`} gap="3" align="center">
           <span>
@@ -49,7 +48,7 @@ export function Interruptions({
           </Button>
         </Flex>
       ))}
-      <div className={panelCss.interruptionForm}>
+      <Grid templateColumns="1fr 1fr" gap="2" alignItems="end" width="100%" my="1.5">
         <SelectField label="What" value={kind} options={INTERRUPTIONS} onChange={setKind} />
         {kind === "PAIN" && (
           <SelectField label="Where" value={painful} options={REGIONS} onChange={setPainful} />
@@ -82,14 +81,14 @@ export function Interruptions({
         >
           See what changes
         </Button>
-      </div>
+      </Grid>
       <FirstDay block={block} athlete={athlete} onEdit={onEdit} />
       {kind === "PAIN" && (
-        <p className={blockCss.soft}>
+        <Soft>
           The warm-ups work around it. Pain that stays, or is sharp, is for a licensed clinician.
-        </p>
+        </Soft>
       )}
-    </section>
+    </Section>
   );
 }
 
@@ -105,7 +104,7 @@ function FirstDay({
   const member = block.definition.members.find((m) => m.athleteId === athlete.id);
   const [joins, setJoins] = useState(member?.joins ?? block.definition.start);
   return (
-    <div className={panelCss.interruptionForm}>
+    <Grid templateColumns="1fr 1fr" gap="2" alignItems="end" width="100%" my="1.5">
       <TextField label="Trains in the block from" type="date" value={joins} onChange={setJoins} />
       <Button
         disabled={!readDate(joins) || joins === (member?.joins ?? block.definition.start)}
@@ -113,6 +112,6 @@ function FirstDay({
       >
         See what changes
       </Button>
-    </div>
+    </Grid>
   );
 }

@@ -1,11 +1,11 @@
 // What a change would lead to, before it is made: the weeks that would differ, for whom.
-import { Button } from "@chakra-ui/react";
+import { Box, Button, Flex, Table } from "@chakra-ui/react";
 import type { BlockView } from "../api/types";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import type { BlockEdit } from "./edits";
 import { usePreviewOf } from "./useBlock";
 import { shortDate } from "./Weeks";
-import css from "./block.module.css";
+import { Soft, Title } from "../shared/panels";
 
 /** Athletes shown in full; of more only the names. */
 const MOST = 4;
@@ -27,14 +27,24 @@ export function Replan({
   const athletes = preview.data?.athletes ?? [];
   const nothing = preview.data && athletes.length === 0 && preview.data.sessions.length === 0;
   return (
-    <section className={css.replan} aria-label="What would change" aria-live="polite">
-      <header>
-        <h2>{edit.words}</h2>
+    <Box
+      as="section"
+      aria-label="What would change"
+      aria-live="polite"
+      mb="4"
+      px="4"
+      py="3"
+      border="2px solid var(--ink)"
+      borderRadius="6px"
+      bg="paperRaised"
+    >
+      <Flex as="header" gap="2.5" align="center">
+        <Title flex="1">{edit.words}</Title>
         <Button variant="solid" disabled={isBusy || !preview.data} onClick={onApply}>
           Apply
         </Button>
         <Button onClick={onLeave}>Leave as it is</Button>
-      </header>
+      </Flex>
       {preview.isPending && <p>Working out what would change…</p>}
       {preview.error && <ErrorNotice error={preview.error} />}
       {nothing && <p>Nothing else would change.</p>}
@@ -43,22 +53,29 @@ export function Replan({
       ))}
       {athletes.slice(0, MOST).map((athlete) => (
         <div key={athlete.id}>
-          <h3>{athlete.name}</h3>
-          <table>
-            <tbody>
+          <Box as="h3" mt="2" fontWeight="700">
+            {athlete.name}
+          </Box>
+          <Table.Root>
+            <Table.Body>
               {athlete.weeks.map((week) => (
-                <tr key={week.monday}>
-                  <th scope="row">
+                <Table.Row key={week.monday}>
+                  <Table.ColumnHeader scope="row" whiteSpace="nowrap">
                     Week {week.number}
-                    <small> {shortDate(week.monday)}</small>
-                  </th>
-                  <td className={css.was}>{week.before || "not in the block"}</td>
-                  <td aria-hidden="true">→</td>
-                  <td>{week.after}</td>
-                </tr>
+                    <Box as="small" color="inkSoft" fontWeight="400">
+                      {" "}
+                      {shortDate(week.monday)}
+                    </Box>
+                  </Table.ColumnHeader>
+                  <Table.Cell color="inkSoft" textDecoration="line-through">
+                    {week.before || "not in the block"}
+                  </Table.Cell>
+                  <Table.Cell aria-hidden="true">→</Table.Cell>
+                  <Table.Cell>{week.after}</Table.Cell>
+                </Table.Row>
               ))}
-            </tbody>
-          </table>
+            </Table.Body>
+          </Table.Root>
         </div>
       ))}
       {athletes.length > MOST && (
@@ -71,7 +88,7 @@ export function Replan({
           .
         </p>
       )}
-      <p className={css.soft}>Past days, and warm-ups you have changed, stay as they are.</p>
-    </section>
+      <Soft>Past days, and warm-ups you have changed, stay as they are.</Soft>
+    </Box>
   );
 }

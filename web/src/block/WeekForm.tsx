@@ -12,8 +12,8 @@ import { FormNumber, FormSelect, FormText, SelectField } from "../shared/fields"
 import { usePlaces } from "../shared/places";
 import { COMING_FROM, PLACES, SPORTS } from "../shared/words";
 import { DAYS, nextSession, onGroup, onSport } from "./week";
-import blockCss from "./block.module.css";
-import formCss from "./form.module.css";
+import css from "./week.module.css";
+import { Soft, Title } from "../shared/panels";
 
 interface Props {
   control: Control<BlockDefinition>;
@@ -28,13 +28,13 @@ export function WeekForm({ control, getValues, setValue, athletes }: Props) {
   const isEmpty = week.fields.length === 0;
   return (
     <>
-      <h2>The week</h2>
+      <Title mt="2">The week</Title>
       {isEmpty && (
-        <p className={blockCss.soft}>
+        <Soft>
           Write each session of a usual week once, as on the whiteboard. It is laid out for every
           week up to the race, and each athlete gets a warm-up for it that moves on from week to
           week.
-        </p>
+        </Soft>
       )}
       {week.fields.map(({ id }, at) => (
         <PatternRow
@@ -75,7 +75,7 @@ function PatternRow({
   if (!p) return null;
   const name = <K extends keyof typeof p>(field: K) => `pattern.${at}.${field}` as const;
   return (
-    <div className={formCss.pattern}>
+    <div className={css.pattern}>
       <FormSelect label="Day" name={name("day")} options={DAYS} control={control} />
       <FormText label="Start" type="time" name={name("time")} control={control} />
       <SelectField

@@ -1,6 +1,6 @@
 // One week in words: what goes up and why, its warm-ups, and what a coach can do about it.
-import { Button } from "@chakra-ui/react";
-import { Fragment, useState } from "react";
+import { Box, Button, Flex } from "@chakra-ui/react";
+import { Fragment, useState, type ReactNode } from "react";
 import { Link } from "react-router";
 import type { AthleteBlock, BlockView, BlockWarmUp } from "../api/types";
 import { dayAndMonth, plusDays, weekday } from "../session/dates";
@@ -14,8 +14,10 @@ import {
   withMark,
   type BlockEdit,
 } from "./edits";
-import panelCss from "./panel.module.css";
-import blockCss from "./block.module.css";
+import { Soft, Title } from "../shared/panels";
+
+/** Names of versions can be long. */
+const WORDY = { height: "auto", py: "1.5", whiteSpace: "normal" } as const;
 
 export function WeekPanel({
   block,
@@ -46,12 +48,20 @@ export function WeekPanel({
   }
   const provisional = stand?.changes.filter((c) => c.provisional) ?? [];
   return (
-    <aside className={panelCss.weekPanel}>
-      <h2>{toGo === 0 ? "Race week" : toGo === 1 ? "1 week to go" : `${toGo} weeks to go`}</h2>
-      <p className={blockCss.soft}>
+    <Box
+      as="aside"
+      aria-label="The week"
+      display="grid"
+      gridTemplateColumns="minmax(0, 1fr)"
+      gap="2"
+    >
+      <Title>
+        {toGo === 0 ? "Race week" : toGo === 1 ? "1 week to go" : `${toGo} weeks to go`}
+      </Title>
+      <Soft>
         Week {week.number} of {block.weeks.length}, from {dayAndMonth(week.monday)}
         {stand && stand.contacts > 0 && `, at most ${stand.contacts} contacts`}
-      </p>
+      </Soft>
       {stand?.changes.map((c) => (
         <p key={c.why}>{c.why}</p>
       ))}
@@ -64,8 +74,12 @@ export function WeekPanel({
             );
           return (
             <Fragment key={c.ladder}>
-              <Button onClick={mark("COACH")}>{name} is mastered</Button>
-              <Button onClick={mark("ATHLETE")}>The athlete reports it clean</Button>
+              <Button {...WORDY} onClick={mark("COACH")}>
+                {name} is mastered
+              </Button>
+              <Button {...WORDY} onClick={mark("ATHLETE")}>
+                The athlete reports it clean
+              </Button>
             </Fragment>
           );
         })}
@@ -87,15 +101,49 @@ export function WeekPanel({
         />
       )}
       {athlete ? (
-        <ol className={panelCss.warmUps}>
+        <WarmUps>
           {warmUps.map((w) => (
             <WarmUpLine key={w.sessionId} warmUp={w} onInstead={instead(w)} />
           ))}
-        </ol>
+        </WarmUps>
       ) : (
         <SquadSessions block={block} from={week.monday} until={end} />
       )}
-    </aside>
+    </Box>
+  );
+}
+
+/** A way to more, in the middle of text. */
+const MORE = { height: "auto", minH: "0", p: "0", fontWeight: 400, textDecoration: "underline" };
+
+function WarmUps({ children }: { children: ReactNode }) {
+  return (
+    <Box
+      as="ol"
+      aria-label="Warm-ups of the week"
+      display="grid"
+      gap="2"
+      mt="1"
+      listStyleType="none"
+    >
+      {children}
+    </Box>
+  );
+}
+
+function WarmUpItem({ children }: { children: ReactNode }) {
+  return (
+    <Box
+      as="li"
+      ps="2.5"
+      borderLeft="3px solid var(--rule)"
+      css={{
+        "& > a": { display: "flex", gap: "5px", alignItems: "center" },
+        "& > a b": { textDecoration: "underline", textUnderlineOffset: "3px" },
+      }}
+    >
+      {children}
+    </Box>
   );
 }
 
@@ -112,48 +160,46 @@ function WarmUpLine({
   const [shorthand, setShorthand] = useState("");
   const shown = isOpen ? w.changes : w.changes.slice(0, 3);
   return (
-    <li>
+    <WarmUpItem>
       <Link to={`/prescriptions/${w.prescriptionId}`}>
         <SportIcon sport={w.sport} size={16} /> {weekday(w.date, "short")} <b>{w.title}</b>
       </Link>
-      <div className={panelCss.figures}>
+      <Soft as="div">
         {Math.round(w.seconds / 60)} min, {w.drills} drills
         {w.efforts > 0 && `, ${w.efforts} efforts to ${w.top} %`}
         {w.contacts > 0 && `, ${w.contacts} contacts`}
         {w.kept && " · as you left it"}
-      </div>
+      </Soft>
       {shown.map((change) => (
-        <div key={change} className={panelCss.changed}>
+        <Box key={change} fontSize="sm">
           {change}
-        </div>
+        </Box>
       ))}
       {w.changes.length > shown.length && (
-        <button type="button" className={panelCss.more} onClick={() => setOpen(true)}>
+        <Button variant="ghost" {...MORE} onClick={() => setOpen(true)}>
           {w.changes.length - shown.length} more
-        </button>
+        </Button>
       )}
       {onInstead && !isChanging && (
-        <button type="button" className={panelCss.more} onClick={() => setChanging(true)}>
+        <Button variant="ghost" {...MORE} onClick={() => setChanging(true)}>
           Another session this day
-        </button>
+        </Button>
       )}
       {onInstead && isChanging && (
-        <div className={panelCss.instead}>
+        <Flex gap="1.5" align="flex-end">
           <TextField
             label="On the whiteboard"
             value={shorthand}
             placeholder="easy 30 min"
             onChange={setShorthand}
           />
-          <Button size="xs" disabled={shorthand.trim() === ""} onClick={() => onInstead(shorthand)}>
+          <Button disabled={shorthand.trim() === ""} onClick={() => onInstead(shorthand)}>
             Instead
           </Button>
-          <Button size="xs" onClick={() => onInstead(null)}>
-            Nothing
-          </Button>
-        </div>
+          <Button onClick={() => onInstead(null)}>Nothing</Button>
+        </Flex>
       )}
-    </li>
+    </WarmUpItem>
   );
 }
 
@@ -169,17 +215,17 @@ function SquadSessions({ block, from, until }: { block: BlockView; from: string;
   }
   const sorted = [...sessions.values()].sort((a, b) => a.date.localeCompare(b.date));
   return (
-    <ol className={panelCss.warmUps}>
+    <WarmUps>
       {sorted.map((s) => (
-        <li key={s.sessionId}>
+        <WarmUpItem key={s.sessionId}>
           <Link to={`/sessions/${s.sessionId}/sheet`}>
             <SportIcon sport={s.sport} size={16} /> {weekday(s.date, "short")} <b>{s.title}</b>
           </Link>
-          <div className={panelCss.figures}>
+          <Soft as="div">
             {s.group}, {s.count === 1 ? "1 warm-up" : `${s.count} side by side`}
-          </div>
-        </li>
+          </Soft>
+        </WarmUpItem>
       ))}
-    </ol>
+    </WarmUps>
   );
 }

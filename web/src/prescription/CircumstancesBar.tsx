@@ -3,7 +3,8 @@ import { useQuery } from "@tanstack/react-query";
 import { memo, useState } from "react";
 import { Problem } from "../api/problem";
 import type { Circumstances, Conditions, Kit } from "../api/types";
-import { SelectField, TextField, CheckboxField } from "../shared/fields";
+import { CommittedField } from "../shared/CommittedField";
+import { CheckboxField, SelectField } from "../shared/fields";
 import { forecastQuery, forecastWords } from "../shared/forecast";
 import { usePlaces } from "../shared/places";
 import { COMING_FROM, KITS, PLACES, SURFACES } from "../shared/words";
@@ -51,7 +52,6 @@ export const CircumstancesBar = memo(function CircumstancesBar({
               −
             </Button>
             <NumberField
-              key={`minutes-${c.minutes}`}
               label="Minutes"
               value={c.minutes}
               error={accepted("minutes")}
@@ -81,7 +81,6 @@ export const CircumstancesBar = memo(function CircumstancesBar({
         </Box>
         <Box w="70px">
           <NumberField
-            key={`temperature-${c.temperature}`}
             label="°C"
             value={c.temperature}
             error={accepted("temperature")}
@@ -118,7 +117,6 @@ export const CircumstancesBar = memo(function CircumstancesBar({
         <Flex gap="3" wrap="wrap" mt="2" align="flex-end" role="group" aria-label="Conditions">
           <Box w="90px">
             <NumberField
-              key={`wind-${under.wind}`}
               label="Wind, km/h"
               value={under.wind}
               error={accepted("wind")}
@@ -140,7 +138,6 @@ export const CircumstancesBar = memo(function CircumstancesBar({
           </Box>
           <Box w="120px">
             <NumberField
-              key={`wait-${under.waitMinutes}`}
               label="Wait at start, min"
               value={under.waitMinutes}
               error={accepted("waitMinutes")}
@@ -149,7 +146,6 @@ export const CircumstancesBar = memo(function CircumstancesBar({
           </Box>
           <Box w="110px">
             <NumberField
-              key={`group-${under.group}`}
               label="Group, people"
               value={under.group}
               error={accepted("group")}
@@ -158,7 +154,6 @@ export const CircumstancesBar = memo(function CircumstancesBar({
           </Box>
           <Box w="100px">
             <NumberField
-              key={`humidity-${under.humidity ?? ""}`}
               label="Humidity, %"
               value={under.humidity ?? undefined}
               error={accepted("humidity")}
@@ -167,7 +162,6 @@ export const CircumstancesBar = memo(function CircumstancesBar({
           </Box>
           <Box w="120px">
             <NumberField
-              key={`lane-${under.lane ?? ""}`}
               label="Straight, m"
               value={under.lane ?? undefined}
               error={accepted("lane")}
@@ -229,7 +223,7 @@ function conditionWords(c: Conditions): string {
   return words.length > 0 ? words.join(", ") : "Wind, ground, wait, group";
 }
 
-/** A number that counts when one leaves the field or presses Enter; what was typed stays. */
+/** A whole number that counts when one leaves the field or presses Enter. */
 function NumberField({
   label,
   value,
@@ -241,26 +235,16 @@ function NumberField({
   error?: string;
   onCommit: (value: number) => void;
 }) {
-  const [text, setText] = useState(value === undefined ? "" : String(value));
-  function commit() {
-    const typed = Number(text);
-    if (text.trim() !== "" && Number.isInteger(typed) && typed !== value) onCommit(typed);
-  }
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        commit();
+    <CommittedField
+      label={label}
+      inputMode="numeric"
+      value={value === undefined ? "" : String(value)}
+      error={error}
+      onCommit={(typed) => {
+        const number = Number(typed);
+        if (typed.trim() !== "" && Number.isInteger(number) && number !== value) onCommit(number);
       }}
-    >
-      <TextField
-        label={label}
-        inputMode="numeric"
-        value={text}
-        onChange={setText}
-        onBlur={commit}
-        error={error}
-      />
-    </form>
+    />
   );
 }

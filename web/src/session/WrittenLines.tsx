@@ -1,7 +1,6 @@
 import { Button } from "@chakra-ui/react";
-import { useState } from "react";
 import type { Line } from "../api/types";
-import { TextField } from "../shared/fields";
+import { CommittedField } from "../shared/CommittedField";
 import { recoveryText, sessionText } from "./written";
 import css from "./Whiteboard.module.css";
 
@@ -30,7 +29,7 @@ function Lines({ lines, onLines }: { lines: Line[]; onLines: (lines: Line[]) => 
     // A line is told by its place; fields are made anew when the words change.
     <div key={at} className={line.lines.length > 0 ? css.set : undefined}>
       <div className={css.line}>
-        <Committed
+        <CommittedField
           label="Times"
           value={String(line.times)}
           onCommit={(typed) =>
@@ -44,12 +43,12 @@ function Lines({ lines, onLines }: { lines: Line[]; onLines: (lines: Line[]) => 
           </>
         ) : (
           <>
-            <Committed
+            <CommittedField
               label="How long"
               value={line.length}
               onCommit={(length) => put(at, { ...line, length })}
             />
-            <Committed
+            <CommittedField
               label="How hard"
               value={line.how}
               onCommit={(how) => put(at, { ...line, how })}
@@ -57,7 +56,7 @@ function Lines({ lines, onLines }: { lines: Line[]; onLines: (lines: Line[]) => 
           </>
         )}
         <div className={css.recovery}>
-          <Committed
+          <CommittedField
             label="Recovery"
             value={line.recovery.replace(/^\/ /, "")}
             onCommit={(typed) => put(at, { ...line, recovery: recoveryText(typed) })}
@@ -77,33 +76,4 @@ function Lines({ lines, onLines }: { lines: Line[]; onLines: (lines: Line[]) => 
       )}
     </div>
   ));
-}
-
-/** A field that counts when one leaves it or presses Enter. */
-function Committed({
-  label,
-  value,
-  onCommit,
-}: {
-  label: string;
-  value: string;
-  onCommit: (typed: string) => void;
-}) {
-  const [typed, setTyped] = useState<{ of: string; text: string }>();
-  const text = typed?.of === value ? typed.text : value;
-  return (
-    <TextField
-      label={label}
-      value={text}
-      onChange={(next) => setTyped({ of: value, text: next })}
-      onBlur={() => {
-        if (text !== value) onCommit(text);
-      }}
-      onKeyDown={(event) => {
-        if (event.key !== "Enter") return;
-        event.preventDefault();
-        if (text !== value) onCommit(text);
-      }}
-    />
-  );
 }

@@ -58,10 +58,10 @@ class BlockTest {
     preview.getByRole(AriaRole.BUTTON, in("Apply")).click();
     awaitPrescribed(page);
     page.locator("[class*='_week-head_']").nth(2).click();
-    assertThat(page.locator("[class*='_week-panel_']")).containsText("No training this week");
-    assertThat(page.locator("[class*='_warm-ups_'] li")).hasCount(0);
+    assertThat(page.locator("aside[aria-label='The week']")).containsText("No training this week");
+    assertThat(page.locator("ol[aria-label='Warm-ups of the week'] li")).hasCount(0);
     page.locator("[class*='_week-head_']").nth(0).click();
-    page.locator("[class*='_warm-ups_'] a").first().click();
+    page.locator("ol[aria-label='Warm-ups of the week'] a").first().click();
     assertThat(page.getByTestId("length")).isVisible();
     page.context().close();
   }
@@ -69,7 +69,7 @@ class BlockTest {
   @Test
   void theSquadSheetFitsAPhone() {
     Page page = block();
-    page.locator("[class*='_warm-ups_'] a").nth(1).click();
+    page.locator("ol[aria-label='Warm-ups of the week'] a").nth(1).click();
     assertThat(page.locator("[class*='_sheet_'] tbody tr").first()).isVisible();
     page.setViewportSize(390, 844);
     page.getByRole(AriaRole.GROUP, named("Athlete")).getByRole(AriaRole.BUTTON).nth(1).click();

@@ -169,7 +169,7 @@ class BlockApiTest {
     assertRefused(nowhere, "pattern[1].place", "a value");
     ObjectNode unknown = definition(1, 3);
     unknown
-        .withArray("/wishes")
+        .withArray("/progressions")
         .addObject()
         .put("athleteId", unknown.at("/groups/0/athleteIds/0").asString())
         .put("ladder", "x")

@@ -47,7 +47,9 @@ class ProgressionTest {
     }
   }
 
-  /** Random blocks with random interruptions, marks and wishes; the same ones every time. */
+  /**
+   * Random blocks with random interruptions, mastery and placed steps; the same ones every time.
+   */
   static Stream<Case> cases() {
     Random random = new Random(7);
     return IntStream.range(0, BLOCKS).mapToObj(i -> random(random));
