@@ -190,8 +190,10 @@ function RaceDay({ block, onEdit }: { block: BlockView; onEdit: (edit: BlockEdit
   return (
     <Section>
       <Title>Race day</Title>
-      <Flex gap="2" align="end">
-        <TextField label="Date" type="date" value={race} onChange={setRace} />
+      <Flex gap="2" align="end" wrap="wrap">
+        <Box w="176px">
+          <TextField label="Date" type="date" value={race} onChange={setRace} />
+        </Box>
         <Button
           disabled={readDate(race) === undefined || race === block.definition.race}
           onClick={() => onEdit(withRace(block.definition, race))}

@@ -48,7 +48,13 @@ export function Interruptions({
           </Button>
         </Flex>
       ))}
-      <Grid templateColumns="1fr 1fr" gap="2" alignItems="end" width="100%" my="1.5">
+      <Grid
+        templateColumns="repeat(auto-fit, minmax(150px, 1fr))"
+        gap="2"
+        alignItems="end"
+        width="100%"
+        my="1.5"
+      >
         <SelectField label="What" value={kind} options={INTERRUPTIONS} onChange={setKind} />
         {kind === "PAIN" && (
           <SelectField label="Where" value={painful} options={REGIONS} onChange={setPainful} />
@@ -104,7 +110,13 @@ function FirstDay({
   const member = block.definition.members.find((m) => m.athleteId === athlete.id);
   const [joins, setJoins] = useState(member?.joins ?? block.definition.start);
   return (
-    <Grid templateColumns="1fr 1fr" gap="2" alignItems="end" width="100%" my="1.5">
+    <Grid
+      templateColumns="repeat(auto-fit, minmax(150px, 1fr))"
+      gap="2"
+      alignItems="end"
+      width="100%"
+      my="1.5"
+    >
       <TextField label="Trains in the block from" type="date" value={joins} onChange={setJoins} />
       <Button
         disabled={!readDate(joins) || joins === (member?.joins ?? block.definition.start)}

@@ -8,6 +8,7 @@ import { api, data } from "../api/client";
 import type { AthleteView, Place, SessionDetails, Sport, Understood } from "../api/types";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { FormMany, FormSelect, FormText, SelectField, TextField } from "../shared/fields";
+import { readDate, readTime } from "../shared/calendar";
 import { forecastQuery } from "../shared/forecast";
 import { showRefused } from "../shared/forms";
 import { usePlaces } from "../shared/places";
@@ -66,7 +67,12 @@ export function SessionPage({ today }: { today: string }) {
   const kind = chosen.kind || (understood?.kind ?? "INTERVALS");
   const stroke = chosen.stroke || (understood?.stroke ?? "FREESTYLE");
   const place = chosen.place || places.usual(sport);
-  const forecast = useQuery(forecastQuery(place, `${chosen.date}T${chosen.time}:00`));
+  const isWhen =
+    readDate(chosen.date ?? "") === chosen.date && readTime(chosen.time ?? "") === chosen.time;
+  const forecast = useQuery({
+    ...forecastQuery(place, `${chosen.date}T${chosen.time}:00`),
+    enabled: isWhen,
+  });
   const isForecast = chosen.temperature == null;
   const expected = forecast.data?.temperature ?? 12;
   const temperature = chosen.temperature ?? String(expected);

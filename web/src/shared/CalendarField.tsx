@@ -51,6 +51,7 @@ export function CalendarInput({
   }
   const input = (
     <Input
+      pe={type === "date" ? "6" : "2"}
       value={text}
       placeholder={type === "date" ? "7 Dec 2026" : "17:30"}
       autoComplete="off"
