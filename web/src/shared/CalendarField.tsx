@@ -51,7 +51,7 @@ export function CalendarInput({
   }
   const input = (
     <Input
-      pe={type === "date" ? "6" : "2"}
+      pe={type === "date" ? "7" : "2"}
       value={text}
       placeholder={type === "date" ? "7 Dec 2026" : "17:30"}
       autoComplete="off"
@@ -75,7 +75,8 @@ export function CalendarInput({
         position="absolute"
         insetEnd="0.5"
         top="0.5"
-        px="1.5"
+        px="0"
+        minW="28px"
         onClick={() => picker.current?.showPicker()}
       >
         ▾

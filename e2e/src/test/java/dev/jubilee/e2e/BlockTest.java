@@ -51,7 +51,7 @@ class BlockTest {
     String monday = page.locator("[class*='_week-head_']").nth(2).getAttribute("data-monday");
     String sunday = java.time.LocalDate.parse(monday).plusDays(6).toString();
     page.getByLabel("First day", exact()).fill(monday);
-    page.getByLabel("Last day").fill(sunday);
+    page.getByLabel("Last day", exact()).fill(sunday);
     page.getByRole(AriaRole.BUTTON, named("See what changes")).first().click();
     Locator preview = page.getByRole(AriaRole.REGION, named("What would change"));
     assertThat(preview).containsText("No training this week");
