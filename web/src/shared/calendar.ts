@@ -1,7 +1,9 @@
 // Days and times of day in the club's way, written and read. Inside they are "2026-12-07" and "17:30".
 
+import type { Me } from "../api/types";
+
 /** Whether it is half past five in the afternoon at 17:30 or at 5:30 pm. */
-export type HourCycle = "H24" | "H12";
+export type HourCycle = Me["hourCycle"];
 
 let hours: HourCycle = "H24";
 
@@ -15,7 +17,8 @@ export const hourCycle = (): HourCycle => hours;
 /** "17:30" or "17:30:15" as the club says it. */
 export function sayTime(time: string, cycle: HourCycle = hours): string {
   const [, hour, rest] = /^(\d{2})(:.*)$/.exec(time) ?? [];
-  if (cycle === "H24" || hour === undefined || rest === undefined) return time;
+  // A warm-up kept on a phone from before clubs had a choice says nothing of it: 24 hours then.
+  if (cycle !== "H12" || hour === undefined || rest === undefined) return time;
   return `${((Number(hour) + 11) % 12) + 1}${rest} ${Number(hour) < 12 ? "am" : "pm"}`;
 }
 
