@@ -82,7 +82,7 @@ function Laid({
   const navigate = useNavigate();
   const athlete = block.athletes.find((a) => a.id === athleteId);
   const [edit, setEdit] = useState<BlockEdit>();
-  const present = block.weeks.findIndex((w) => plusDays(w.monday, 7) > block.today);
+  const present = block.weeks.findIndex((w) => plusDays(w.firstDay, 7) > block.today);
   const [chosen, setChosen] = useState(Math.max(0, present));
   const days = Math.round(
     (Date.parse(block.definition.race) - Date.parse(block.today)) / 86_400_000,
@@ -136,9 +136,9 @@ function Laid({
                 width={WIDTH}
                 chosen={chosen}
                 onMove={(ladder, rung, name, week) => {
-                  const monday = block.weeks[week]?.monday;
-                  if (monday) {
-                    setEdit(withWish(block.definition, athlete.id, ladder, rung, monday, name));
+                  const firstDay = block.weeks[week]?.firstDay;
+                  if (firstDay) {
+                    setEdit(withWish(block.definition, athlete.id, ladder, rung, firstDay, name));
                   }
                 }}
               />

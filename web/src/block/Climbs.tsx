@@ -50,7 +50,7 @@ export function Climbs({
 }
 
 function daysInto(block: BlockView, date: string): number {
-  const first = block.weeks[0]?.monday ?? date;
+  const first = block.weeks[0]?.firstDay ?? date;
   return (Date.parse(date) - Date.parse(first)) / 86_400_000;
 }
 

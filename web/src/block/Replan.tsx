@@ -59,12 +59,12 @@ export function Replan({
           <Table.Root>
             <Table.Body>
               {athlete.weeks.map((week) => (
-                <Table.Row key={week.monday}>
+                <Table.Row key={week.firstDay}>
                   <Table.ColumnHeader scope="row" whiteSpace="nowrap">
                     Week {week.number}
                     <Box as="small" color="inkSoft" fontWeight="400">
                       {" "}
-                      {shortDate(week.monday)}
+                      {shortDate(week.firstDay)}
                     </Box>
                   </Table.ColumnHeader>
                   <Table.Cell color="inkSoft" textDecoration="line-through">

@@ -51,7 +51,7 @@ export function Squad({
                   const isProvisional = stand?.changes.some((c) => c.provisional) ?? false;
                   return (
                     <div
-                      key={week.monday}
+                      key={week.firstDay}
                       className={clsx(
                         css.squadWeek,
                         css[mark],

@@ -35,9 +35,9 @@ export function WeekPanel({
   if (!week) return null;
   const toGo = block.weeks.length - 1 - index;
   const stand = athlete?.weeks.find((w) => w.number === week.number);
-  const end = plusDays(week.monday, 7);
-  const isOver = plusDays(week.monday, 6) < block.today;
-  const warmUps = (athlete?.warmUps ?? []).filter((w) => w.date >= week.monday && w.date < end);
+  const end = plusDays(week.firstDay, 7);
+  const isOver = plusDays(week.firstDay, 6) < block.today;
+  const warmUps = (athlete?.warmUps ?? []).filter((w) => w.date >= week.firstDay && w.date < end);
   const names = new Map(block.ladders.map((l) => [l.id, l.rungs]));
   /** What to do with another session on that day, where the week's pattern has one. */
   function instead(w: BlockWarmUp) {
@@ -59,7 +59,7 @@ export function WeekPanel({
         {toGo === 0 ? "Race week" : toGo === 1 ? "1 week to go" : `${toGo} weeks to go`}
       </Title>
       <Soft>
-        Week {week.number} of {block.weeks.length}, from {dayAndMonth(week.monday)}
+        Week {week.number} of {block.weeks.length}, from {dayAndMonth(week.firstDay)}
         {stand && stand.contacts > 0 && `, at most ${stand.contacts} contacts`}
       </Soft>
       {stand?.changes.map((c) => (
@@ -92,7 +92,7 @@ export function WeekPanel({
             onEdit(
               withEmphasis(
                 block.definition,
-                week.monday,
+                week.firstDay,
                 emphasis,
                 `Made week ${week.number} ${EMPHASES[emphasis]}`,
               ),
@@ -107,7 +107,7 @@ export function WeekPanel({
           ))}
         </WarmUps>
       ) : (
-        <SquadSessions block={block} from={week.monday} until={end} />
+        <SquadSessions block={block} from={week.firstDay} until={end} />
       )}
     </Box>
   );

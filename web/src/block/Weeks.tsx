@@ -44,15 +44,15 @@ export function WeekHeads({
     <div className={css.weekHeads} style={{ paddingLeft: LEFT, paddingRight: RIGHT }}>
       {block.weeks.map((week, index) => {
         const toGo = block.weeks.length - 1 - index;
-        const next = block.weeks[index + 1]?.monday ?? "9999";
-        const race = block.definition.otherRaces.find((r) => r >= week.monday && r < next);
+        const next = block.weeks[index + 1]?.firstDay ?? "9999";
+        const race = block.definition.otherRaces.find((r) => r >= week.firstDay && r < next);
         return (
           <button
-            key={week.monday}
+            key={week.firstDay}
             type="button"
             className={clsx(css.weekHead, css[week.emphasis.toLowerCase()])}
             style={{ width: each }}
-            data-monday={week.monday}
+            data-first-day={week.firstDay}
             aria-pressed={index === chosen}
             onClick={() => onChoose(index)}
           >
@@ -60,7 +60,7 @@ export function WeekHeads({
               {toGo === 0 ? "race" : `−${toGo}`}
               {race && <i title={`Race on ${race}`}> race</i>}
             </strong>
-            <span>{shortDate(week.monday)}</span>
+            <span>{shortDate(week.firstDay)}</span>
             <em>{week.emphasis === "COMPETITION" ? "compete" : EMPHASES[week.emphasis]}</em>
           </button>
         );

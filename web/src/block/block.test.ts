@@ -64,9 +64,9 @@ const block: BlockView = {
   today: "2026-12-07",
   frozenFrom: "2026-12-16",
   weeks: [
-    { number: 1, monday: "2026-12-07", emphasis: "GENERAL" },
-    { number: 2, monday: "2026-12-14", emphasis: "SPECIFIC" },
-    { number: 3, monday: "2026-12-21", emphasis: "COMPETITION" },
+    { number: 1, firstDay: "2026-12-07", emphasis: "GENERAL" },
+    { number: 2, firstDay: "2026-12-14", emphasis: "SPECIFIC" },
+    { number: 3, firstDay: "2026-12-21", emphasis: "COMPETITION" },
   ],
   ladders: [{ id: "a-series", rungs: ["A-march", "A-skip", "A-run"] }],
   athletes: [athlete],
@@ -85,10 +85,10 @@ describe("edits of a block", () => {
   it("hold one week for a rung and one emphasis for a week, the last", () => {
     const once = withWish(definition, "a", "a-series", 2, "2026-12-14", "A-skip").definition;
     const twice = withWish(once, "a", "a-series", 2, "2026-12-21", "A-skip").definition;
-    expect(twice.progressions.map((w) => w.monday)).toEqual(["2026-12-21"]);
+    expect(twice.progressions.map((w) => w.firstDay)).toEqual(["2026-12-21"]);
     const lighter = withEmphasis(definition, "2026-12-14", "RECOVERY", "").definition;
     const general = withEmphasis(lighter, "2026-12-14", "GENERAL", "").definition;
-    expect(general.emphases).toEqual([{ monday: "2026-12-14", emphasis: "GENERAL" }]);
+    expect(general.emphases).toEqual([{ firstDay: "2026-12-14", emphasis: "GENERAL" }]);
   });
 });
 

@@ -161,9 +161,9 @@ export interface Trend {
 
 export function trendsOf(block: BlockView, athletes: AthleteBlock[]): Trend[] {
   const weeks = block.weeks.map((week, index) => {
-    const next = block.weeks[index + 1]?.monday ?? "9999";
+    const next = block.weeks[index + 1]?.firstDay ?? "9999";
     const all = athletes.flatMap((a) =>
-      a.warmUps.filter((w) => w.date >= week.monday && w.date < next),
+      a.warmUps.filter((w) => w.date >= week.firstDay && w.date < next),
     );
     const hard = all.filter((w) => w.efforts > 0);
     const contacts = all.reduce((sum, w) => sum + w.contacts, 0) / Math.max(1, athletes.length);

@@ -8,12 +8,12 @@ export interface BlockEdit {
 
 export function withEmphasis(
   d: BlockDefinition,
-  monday: string,
+  firstDay: string,
   emphasis: Emphasis,
   words: string,
 ): BlockEdit {
-  const emphases = d.emphases.filter((e) => e.monday !== monday);
-  return { words, definition: { ...d, emphases: [...emphases, { monday, emphasis }] } };
+  const emphases = d.emphases.filter((e) => e.firstDay !== firstDay);
+  return { words, definition: { ...d, emphases: [...emphases, { firstDay, emphasis }] } };
 }
 
 export function withRace(d: BlockDefinition, race: string): BlockEdit {
@@ -26,7 +26,7 @@ export function withWish(
   athleteId: string,
   ladder: string,
   step: number,
-  monday: string,
+  firstDay: string,
   name: string,
 ): BlockEdit {
   const others = d.progressions.filter(
@@ -34,7 +34,7 @@ export function withWish(
   );
   return {
     words: `Moved ${name}`,
-    definition: { ...d, progressions: [...others, { athleteId, ladder, step, monday }] },
+    definition: { ...d, progressions: [...others, { athleteId, ladder, step, firstDay }] },
   };
 }
 

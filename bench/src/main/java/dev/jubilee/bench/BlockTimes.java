@@ -67,7 +67,7 @@ public final class BlockTimes {
     Athlete athlete = null;
     for (Week week : block.weeks()) {
       for (int i = 0; i < WEEK.size(); i++) {
-        LocalDate date = week.monday().plusDays(i);
+        LocalDate date = week.firstDay().plusDays(i);
         PrescriptionRequest request = RealMenus.request(sport, WEEK.get(i), level, 30);
         athlete = request.athlete();
         sessions.add(

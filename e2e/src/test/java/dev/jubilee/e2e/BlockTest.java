@@ -48,9 +48,9 @@ class BlockTest {
     page.getByRole(AriaRole.BUTTON, named("Jory Pellwick")).click();
     page.locator("[class*='_week-head_']").nth(3).click();
     page.getByLabel("What").selectOption("ILL");
-    String monday = page.locator("[class*='_week-head_']").nth(2).getAttribute("data-monday");
-    String sunday = java.time.LocalDate.parse(monday).plusDays(6).toString();
-    page.getByLabel("First day", exact()).fill(monday);
+    String firstDay = page.locator("[class*='_week-head_']").nth(2).getAttribute("data-first-day");
+    String sunday = java.time.LocalDate.parse(firstDay).plusDays(6).toString();
+    page.getByLabel("First day", exact()).fill(firstDay);
     page.getByLabel("Last day", exact()).fill(sunday);
     page.getByRole(AriaRole.BUTTON, named("See what changes")).first().click();
     Locator preview = page.getByRole(AriaRole.REGION, named("What would change"));

@@ -8,6 +8,6 @@ import java.time.LocalDate;
  *
  * @param ladder id of the ladder
  * @param step the rung to reach
- * @param monday of the week
+ * @param firstDay of the week
  */
-public record PlannedProgression(String ladder, int step, LocalDate monday) {}
+public record PlannedProgression(String ladder, int step, LocalDate firstDay) {}

@@ -37,8 +37,9 @@ public final class Progression {
     for (Week week : block.weeks()) {
       boolean isOver =
           !athleteWeeks.isEmpty()
-              && !week.monday().isAfter(athleteWeeks.get(athleteWeeks.size() - 1).week().monday());
-      if (isOver || week.sunday().isBefore(blockAthlete.joins())) {
+              && !week.firstDay()
+                  .isAfter(athleteWeeks.get(athleteWeeks.size() - 1).week().firstDay());
+      if (isOver || week.lastDay().isBefore(blockAthlete.joins())) {
         continue;
       }
       AthleteWeek athleteWeek =

@@ -27,8 +27,8 @@ final class ReturnToTraining implements Rule {
 
   /** The last day is the Sunday before, or early enough to train again in this week. */
   private static boolean endsBefore(Interruption i, Week week) {
-    LocalDate eve = week.monday().minusDays(1);
-    return !i.until().isBefore(eve) && i.until().isBefore(week.sunday());
+    LocalDate eve = week.firstDay().minusDays(1);
+    return !i.until().isBefore(eve) && i.until().isBefore(week.lastDay());
   }
 
   private static int severity(Interruption i) {

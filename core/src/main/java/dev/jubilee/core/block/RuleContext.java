@@ -54,7 +54,7 @@ record RuleContext(
   }
 
   boolean isFuture() {
-    return week().monday().isAfter(today);
+    return week().firstDay().isAfter(today);
   }
 
   /**
@@ -66,7 +66,7 @@ record RuleContext(
     if (before.stream().anyMatch(s -> s.rung(ladder) > rung)) {
       return true;
     }
-    LocalDate by = isFuture() ? week().monday() : earlier(today, week().sunday());
+    LocalDate by = isFuture() ? week().firstDay() : earlier(today, week().lastDay());
     return blockAthlete.hasMastered(ladder, next.rung(ladder), by);
   }
 
@@ -95,7 +95,7 @@ record RuleContext(
   private boolean isPainful(Drill drill) {
     return blockAthlete.interruptions().stream()
         .filter(i -> i.kind() == Interruption.Kind.PAIN)
-        .filter(i -> !i.from().isAfter(week().sunday()) && !i.until().isBefore(week().monday()))
+        .filter(i -> !i.from().isAfter(week().lastDay()) && !i.until().isBefore(week().firstDay()))
         .map(i -> i.region().orElseThrow())
         .anyMatch(r -> drill.regions().contains(r) || drill.loads().contains(r));
   }

@@ -38,7 +38,7 @@ final class Rules {
   private Rules() {}
 
   private static Optional<AthleteWeek> absent(RuleContext s) {
-    LocalDate day = s.week().monday();
+    LocalDate day = s.week().firstDay();
     for (int i = 0; i < 7; i++) {
       if (!s.blockAthlete().isStopped(day.plusDays(i))) {
         return Optional.empty();
@@ -105,7 +105,7 @@ final class Rules {
   /** What the coach moved to this week, if the athlete may be led there by then. */
   private static Optional<AthleteWeek> placedProgression(RuleContext s) {
     for (PlannedProgression placed : s.blockAthlete().progressions()) {
-      if (!placed.monday().equals(s.week().monday())) {
+      if (!placed.firstDay().equals(s.week().firstDay())) {
         continue;
       }
       int rung = s.next().rung(placed.ladder());
@@ -146,7 +146,7 @@ final class Rules {
   /** A ladder that the coach placed in a later week waits for it. */
   private static boolean isHeldByWish(RuleContext s, String ladder) {
     return s.blockAthlete().progressions().stream()
-        .anyMatch(w -> w.ladder().equals(ladder) && w.monday().isAfter(s.week().monday()));
+        .anyMatch(w -> w.ladder().equals(ladder) && w.firstDay().isAfter(s.week().firstDay()));
   }
 
   private static Optional<AthleteWeek> up(RuleContext s, String ladder, String because) {

@@ -46,21 +46,23 @@ public record TrainingBlock(
    *     {@value #LEAST_WEEKS} or more than {@value #MOST_WEEKS} weeks
    */
   public static TrainingBlock of(LocalDate start, LocalDate race) {
-    return of(start, race, List.of(), Map.of());
+    return of(start, race, List.of(), Map.of(), DayOfWeek.MONDAY);
   }
 
   /**
    * A block of which the coach chose some emphases.
    *
    * @param otherRaces their weeks are for competition, too
-   * @param chosen emphases that the coach set, by the Monday of their week; those of other weeks
+   * @param chosen emphases that the coach set, by the first day of their week; those of other weeks
    *     count anew from the last recovery week
+   * @param weekStart the day of the week on which weeks begin
    */
   public static TrainingBlock of(
       LocalDate start,
       LocalDate race,
       List<LocalDate> otherRaces,
-      Map<LocalDate, Emphasis> chosen) {
+      Map<LocalDate, Emphasis> chosen,
+      DayOfWeek weekStart) {
     if (!race.isAfter(start)) {
       throw new OutOfRangeException("race", race, "a day after the start, " + start);
     }
@@ -70,32 +72,32 @@ public record TrainingBlock(
             "otherRaces", other, "a day from " + start + " to the day before the race, " + race);
       }
     }
-    LocalDate first = monday(start);
-    int count = (int) ChronoUnit.WEEKS.between(first, monday(race)) + 1;
+    LocalDate first = firstDay(start, weekStart);
+    int count = (int) ChronoUnit.WEEKS.between(first, firstDay(race, weekStart)) + 1;
     Bounds.within("weeks", count, LEAST_WEEKS, MOST_WEEKS, "weeks from start to race");
     int competition = count >= LONG ? 2 : 1;
     int training = count - competition;
     List<Week> weeks = new ArrayList<>();
     int sinceRecovery = 0;
     for (int i = 0; i < count; i++) {
-      LocalDate monday = first.plusWeeks(i);
+      LocalDate day = first.plusWeeks(i);
       sinceRecovery++;
       boolean isDue = sinceRecovery == RECOVERY_EVERY;
       Emphasis usual =
-          i >= training || otherRaces.stream().anyMatch(r -> monday(r).equals(monday))
+          i >= training || otherRaces.stream().anyMatch(r -> firstDay(r, weekStart).equals(day))
               ? Emphasis.COMPETITION
               : isDue ? Emphasis.RECOVERY : 2 * i < training ? Emphasis.GENERAL : Emphasis.SPECIFIC;
-      Emphasis emphasis = chosen.getOrDefault(monday, usual);
+      Emphasis emphasis = chosen.getOrDefault(day, usual);
       if (emphasis == Emphasis.RECOVERY) {
         sinceRecovery = 0;
       }
-      weeks.add(new Week(i + 1, monday, emphasis));
+      weeks.add(new Week(i + 1, day, emphasis));
     }
     return new TrainingBlock(start, race, otherRaces, weeks);
   }
 
-  private static LocalDate monday(LocalDate date) {
-    return date.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+  private static LocalDate firstDay(LocalDate date, DayOfWeek weekStart) {
+    return date.with(TemporalAdjusters.previousOrSame(weekStart));
   }
 
   public Optional<Week> weekOf(LocalDate date) {
@@ -114,11 +116,11 @@ public record TrainingBlock(
   /** Whether nothing new may come on a day: close to the race, or in the days up to another. */
   public boolean isFrozen(LocalDate date) {
     return !date.isBefore(frozenFrom())
-        || otherRaces.stream().anyMatch(r -> monday(r).equals(monday(date)) && !date.isAfter(r));
+        || otherRaces.stream().anyMatch(r -> weekOf(r).equals(weekOf(date)) && !date.isAfter(r));
   }
 
   /** Whether any day of a week is frozen; such a week begins with what is known already. */
   public boolean isFrozen(Week week) {
-    return !week.sunday().isBefore(frozenFrom()) || otherRaces.stream().anyMatch(week::holds);
+    return !week.lastDay().isBefore(frozenFrom()) || otherRaces.stream().anyMatch(week::holds);
   }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -103,7 +104,8 @@ class BlockBordersTest {
   @Test
   void daysUpToAnotherRaceAreFrozenAndDaysAfterItAreNot() {
     LocalDate other = Blocks.START.plusWeeks(5).plusDays(2);
-    TrainingBlock block = TrainingBlock.of(Blocks.START, Blocks.RACE, List.of(other), Map.of());
+    TrainingBlock block =
+        TrainingBlock.of(Blocks.START, Blocks.RACE, List.of(other), Map.of(), DayOfWeek.MONDAY);
     assertThat(block.isFrozen(other.minusDays(3))).isFalse();
     assertThat(block.isFrozen(other.minusDays(2))).isTrue();
     assertThat(block.isFrozen(other)).isTrue();

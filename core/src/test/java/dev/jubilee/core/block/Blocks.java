@@ -11,6 +11,7 @@ import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -43,7 +44,7 @@ final class Blocks {
     for (Week week : block.weeks()) {
       WEEK.forEach(
           (day, kind) -> {
-            LocalDate date = week.monday().with(day);
+            LocalDate date = week.firstDay().with(TemporalAdjusters.nextOrSame(day));
             if (block.holds(date) && !date.equals(block.race())) {
               all.add(planned(date, sport, kind));
             }

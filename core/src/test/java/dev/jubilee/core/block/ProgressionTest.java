@@ -13,6 +13,7 @@ import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -57,7 +58,10 @@ class ProgressionTest {
 
   private static Case random(Random random) {
     LocalDate start = Blocks.START.plusDays(random.nextInt(7));
-    TrainingBlock block = TrainingBlock.of(start, start.plusDays(10 + random.nextInt(160)));
+    DayOfWeek weekStart = DayOfWeek.of(1 + random.nextInt(7));
+    TrainingBlock block =
+        TrainingBlock.of(
+            start, start.plusDays(10 + random.nextInt(160)), List.of(), Map.of(), weekStart);
     List<String> all = LIBRARY.ladders().stream().map(l -> l.id()).toList();
     List<String> ladders = new ArrayList<>();
     for (int i = 0; i < 8; i++) {
@@ -88,7 +92,7 @@ class ProgressionTest {
       Week week = block.weeks().get(random.nextInt(block.weeks().size()));
       progressions.add(
           new PlannedProgression(
-              ladders.get(random.nextInt(ladders.size())), 1 + random.nextInt(4), week.monday()));
+              ladders.get(random.nextInt(ladders.size())), 1 + random.nextInt(4), week.firstDay()));
     }
     Map<Integer, Integer> landings = new HashMap<>();
     block.weeks().forEach(w -> landings.put(w.number(), random.nextInt(4)));
@@ -159,16 +163,17 @@ class ProgressionTest {
           continue;
         }
         assertThat(change.to()).isEqualTo(before.rung(change.ladder()) + 1);
-        LocalDate monday = after.week().monday();
+        LocalDate firstDay = after.week().firstDay();
         if (change.provisional()) {
-          assertThat(monday).isAfter(c.today());
+          assertThat(firstDay).isAfter(c.today());
           assertThat(weeksOn(c.athleteWeeks().subList(0, i), change.ladder(), change.from()))
               .isGreaterThanOrEqualTo(2);
         } else {
           boolean wasHigher =
               c.athleteWeeks().subList(0, i).stream()
                   .anyMatch(s -> s.rung(change.ladder()) > change.from());
-          assertThat(wasHigher || isMarked(c.blockAthlete(), change, monday.plusDays(6))).isTrue();
+          assertThat(wasHigher || isMarked(c.blockAthlete(), change, firstDay.plusDays(6)))
+              .isTrue();
         }
       }
     }
@@ -198,7 +203,7 @@ class ProgressionTest {
     for (AthleteWeek athleteWeek : c.athleteWeeks()) {
       boolean isQuiet =
           athleteWeek.week().emphasis() == Emphasis.RECOVERY
-              || !athleteWeek.week().sunday().isBefore(c.block().race().minusDays(10));
+              || !athleteWeek.week().lastDay().isBefore(c.block().race().minusDays(10));
       if (isQuiet) {
         assertThat(athleteWeek.changes()).noneMatch(Change::isUp);
       }
@@ -221,7 +226,9 @@ class ProgressionTest {
       assertThat(less.efforts()).isLessThan(full.efforts());
       int most =
           c.athleteWeeks().subList(0, i).stream().mapToInt(AthleteWeek::contacts).max().orElse(0);
-      assertThat(lighter.contacts()).isLessThanOrEqualTo((int) (0.6 * most));
+      // With no session before that lands, what one warm-up tolerates is all there is to go by.
+      int usual = most == 0 ? c.blockAthlete().contactsADay() : most;
+      assertThat(lighter.contacts()).isLessThanOrEqualTo((int) (0.6 * usual));
     }
   }
 
@@ -250,7 +257,7 @@ class ProgressionTest {
     // Nobody knows of an illness before it comes: computed anew, the weeks before it are the same.
     List<AthleteWeek> anew = Progression.of(c.block(), other, LIBRARY, c.today(), List.of());
     for (int i = 0;
-        i < anew.size() && anew.get(i).week().monday().plusDays(6).isBefore(from);
+        i < anew.size() && anew.get(i).week().firstDay().plusDays(6).isBefore(from);
         i++) {
       assertThat(anew.get(i)).isEqualTo(c.athleteWeeks().get(i));
     }
@@ -291,7 +298,7 @@ class ProgressionTest {
                   new Interruption(
                       Interruption.Kind.AWAY, from, from.plusDays(days - 1L), Optional.empty()))
               .stream()
-              .filter(s -> s.week().monday().isAfter(from.plusDays(days - 7L)))
+              .filter(s -> s.week().firstDay().isAfter(from.plusDays(days - 7L)))
               .filter(s -> !s.isAbsent())
               .findFirst()
               .orElseThrow();
@@ -373,13 +380,14 @@ class ProgressionTest {
   @Test
   void aWishIsKeptWhereItCanBeAndRefusedWithAReasonWhereNot() {
     TrainingBlock block = TrainingBlock.of(Blocks.START, Blocks.RACE);
-    LocalDate sixth = block.weeks().get(5).monday();
+    LocalDate sixth = block.weeks().get(5).firstDay();
     List<AthleteWeek> kept = wishing(block, new PlannedProgression("a-series", 3, sixth));
     assertThat(kept.get(5).changes().get(0).kind()).isEqualTo(Change.Kind.RUNG_UP);
     assertThat(kept.get(5).rung("a-series")).isEqualTo(3);
     assertThat(kept.get(4).rung("a-series")).isEqualTo(2);
     AthleteWeek refused =
-        wishing(block, new PlannedProgression("a-series", 3, block.weeks().get(1).monday())).get(1);
+        wishing(block, new PlannedProgression("a-series", 3, block.weeks().get(1).firstDay()))
+            .get(1);
     assertThat(refused.rung("a-series")).isEqualTo(2);
     assertThat(refused.changes().get(0).why()).contains("Not moved").contains("not mastered");
   }
@@ -415,14 +423,17 @@ class ProgressionTest {
   @Test
   void theWeekOfAnotherRaceIsForItAndBringsNothingNew() {
     LocalDate other = Blocks.START.plusWeeks(5).plusDays(6);
-    TrainingBlock block = TrainingBlock.of(Blocks.START, Blocks.RACE, List.of(other), Map.of());
+    TrainingBlock block =
+        TrainingBlock.of(Blocks.START, Blocks.RACE, List.of(other), Map.of(), DayOfWeek.MONDAY);
     assertThat(block.weeks().get(5).emphasis()).isEqualTo(Emphasis.COMPETITION);
     List<AthleteWeek> athleteWeeks =
-        wishing(block, new PlannedProgression("a-series", 3, block.weeks().get(8).monday()));
+        wishing(block, new PlannedProgression("a-series", 3, block.weeks().get(8).firstDay()));
     assertThat(athleteWeeks.get(5).changes()).noneMatch(Change::isUp);
     assertThat(athleteWeeks.get(6).changes()).anyMatch(Change::isUp);
     assertThatThrownBy(
-            () -> TrainingBlock.of(Blocks.START, Blocks.RACE, List.of(Blocks.RACE), Map.of()))
+            () ->
+                TrainingBlock.of(
+                    Blocks.START, Blocks.RACE, List.of(Blocks.RACE), Map.of(), DayOfWeek.MONDAY))
         .isInstanceOf(OutOfRangeException.class)
         .hasMessageContaining("otherRaces");
   }
