@@ -2,6 +2,7 @@
 import createClient, { type Middleware } from "openapi-fetch";
 import { Problem, problemOf } from "./problem";
 import type { paths } from "./schema";
+import { heard } from "./standing";
 
 function cookie(name: string): string | undefined {
   const match = document.cookie.split("; ").find((c) => c.startsWith(`${name}=`));
@@ -14,11 +15,13 @@ const guard: Middleware = {
     if (token) request.headers.set("X-XSRF-TOKEN", token);
     return request;
   },
-  async onResponse({ response }) {
+  async onResponse({ request, response }) {
+    heard(new URL(request.url).pathname, response.status);
     if (!response.ok) throw await problemOf(response);
     return response;
   },
-  onError() {
+  onError({ request }) {
+    heard(new URL(request.url).pathname, 0);
     return new Problem(0, "The server cannot be reached. Nothing you typed is lost.", []);
   },
 };

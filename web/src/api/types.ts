@@ -32,6 +32,26 @@ export type DrillView = Schemas["DrillView"];
 export type RevisionSummary = Schemas["RevisionSummary"];
 export type RoutineView = Schemas["RoutineView"];
 export type FollowView = Schemas["FollowView"];
+export type FollowItem = Schemas["FollowItem"];
+/** What of an item the countdown axis draws. */
+export type AxisItem = Pick<
+  Item,
+  | "id"
+  | "block"
+  | "name"
+  | "dose"
+  | "startsBefore"
+  | "seconds"
+  | "changeSeconds"
+  | "recoverySeconds"
+  | "effort"
+  | "recoveryEffort"
+>;
+export type ClubSettings = Schemas["ClubSettings"];
+export type CoachView = Schemas["CoachView"];
+export type InvitationView = Schemas["InvitationView"];
+export type Device = Schemas["Device"];
+export type NewCoach = Schemas["NewCoach"];
 
 export type Understood = Schemas["Understood"];
 export type Forecast = Schemas["Forecast"];

@@ -1,9 +1,10 @@
 import { Box } from "@chakra-ui/react";
-import { useQuery } from "@tanstack/react-query";
-import type { ReactNode } from "react";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState, useSyncExternalStore, type ReactNode } from "react";
 import { BrowserRouter, Navigate, Route, Routes } from "react-router";
 import { api, data } from "../api/client";
-import { Problem } from "../api/problem";
+import { onStanding, standingNow } from "../api/standing";
+import type { Me } from "../api/types";
 import { AthletesPage } from "../athlete/AthletesPage";
 import { BlockLayout, NewBlock } from "../block/BlockForm";
 import { BlockPage } from "../block/BlockPage";
@@ -12,43 +13,92 @@ import { BuilderPage } from "../prescription/BuilderPage";
 import { DayPage } from "../session/DayPage";
 import { SessionPage } from "../session/SessionPage";
 import { LibraryPage } from "../drill/LibraryPage";
+import { arrivalAt } from "../people/Arrival";
+import { ClubPage } from "../people/ClubPage";
+import { setPublicUrl } from "../shared/address";
 import { setHourCycle } from "../shared/calendar";
+import { setUsualMeasures } from "../shared/measures";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { SignInPage } from "../signin/SignInPage";
 import { Frame } from "./Frame";
+import { Outage } from "./Outage";
 
 export function App() {
+  return arrivalAt(window.location.pathname) ?? <Coaching />;
+}
+
+function Coaching() {
+  const queries = useQueryClient();
+  const standing = useSyncExternalStore(onStanding, standingNow);
   const me = useQuery({ queryKey: ["me"], queryFn: () => data(api.GET("/api/me")), retry: false });
-  if (me.isPending) return <Box p="8">Loading…</Box>;
-  if (me.error instanceof Problem && me.error.status === 401) {
-    return <SignInPage onSignedIn={() => void me.refetch()} />;
-  }
+  const [coach, setCoach] = useState<string>();
+  if (me.data && me.data.coachId !== coach) setCoach(me.data.coachId);
+  const isOut = standing === "SIGNED_OUT";
   if (!me.data) {
+    if (me.isPending) return <Box p="8">Loading…</Box>;
+    if (isOut) return <SignInPage onSignedIn={() => void me.refetch()} />;
     return (
       <Box p="8">
         <ErrorNotice error={me.error} onRetry={() => void me.refetch()} />
+        <Outage standing={standing} />
       </Box>
     );
   }
-  setHourCycle(me.data.hourCycle);
+  setHourCycle(me.data.club.hourCycle);
+  setUsualMeasures(me.data.club.measures);
+  setPublicUrl(me.data.publicUrl);
+  return (
+    <>
+      <Pages me={me.data} />
+      <Outage standing={standing} />
+      {isOut && (
+        <SignInAgain
+          onSignedIn={(signedIn) => {
+            // Another coach's pages are none of this one's.
+            if (signedIn !== coach) window.location.assign("/");
+            void queries.invalidateQueries();
+          }}
+        />
+      )}
+    </>
+  );
+}
+
+/** Over the page that one was on, which stays as it is, with what was typed. */
+function SignInAgain({ onSignedIn }: { onSignedIn: (coachId: string) => void }) {
+  return (
+    <Box
+      role="dialog"
+      aria-modal="true"
+      aria-label="Sign in again"
+      position="fixed"
+      inset="0"
+      zIndex="20"
+      bg="paper/90"
+      overflow="auto"
+    >
+      <SignInPage isAgain onSignedIn={onSignedIn} />
+    </Box>
+  );
+}
+
+function Pages({ me }: { me: Me }) {
   return (
     <BrowserRouter>
-      <Frame me={me.data}>
+      <Frame me={me}>
         <Routes>
-          <Route path="/day/:date?" element={titled("Day", <DayPage today={me.data.today} />)} />
+          <Route path="/day/:date?" element={titled("Day", <DayPage today={me.today} />)} />
           <Route
             path="/sessions/new"
-            element={titled("New session", <SessionPage today={me.data.today} />)}
+            element={titled("New session", <SessionPage today={me.today} />)}
           />
           <Route path="/sessions/:id/sheet" element={titled("Squad sheet", <SquadSheetPage />)} />
-          <Route
-            path="/block/new"
-            element={titled("New block", <NewBlock today={me.data.today} />)}
-          />
+          <Route path="/block/new" element={titled("New block", <NewBlock today={me.today} />)} />
           <Route path="/block/:id/layout" element={titled("Week and groups", <BlockLayout />)} />
           <Route path="/block/:id?" element={titled("Block", <BlockPage />)} />
           <Route path="/block/:id/athlete/:athleteId" element={titled("Block", <BlockPage />)} />
           <Route path="/athletes/:id?" element={titled("Athletes", <AthletesPage />)} />
+          <Route path="/club" element={titled("Club", <ClubPage me={me} />)} />
           <Route path="/library" element={titled("Library", <LibraryPage />)} />
           <Route path="/prescriptions/:id" element={<BuilderPage />} />
           <Route path="*" element={<Navigate to="/day" replace />} />

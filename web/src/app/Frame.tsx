@@ -6,7 +6,6 @@ import { api } from "../api/client";
 import type { Me } from "../api/types";
 import { MeasuresSwitch } from "../shared/MeasuresSwitch";
 import { Pennant } from "../shared/icons";
-import { HoursSwitch } from "./HoursSwitch";
 import { ErrorBoundary } from "./ErrorBoundary";
 
 const PLACES = [
@@ -14,6 +13,7 @@ const PLACES = [
   { to: "/block", label: "Block" },
   { to: "/athletes", label: "Athletes" },
   { to: "/library", label: "Library" },
+  { to: "/club", label: "Club" },
 ];
 
 /** The strip at the top and the page below it. */
@@ -63,13 +63,12 @@ export function Frame({ me, children }: { me: Me; children: ReactNode }) {
         </Flex>
         <Box flex="1" />
         <Box color="inkSoft" fontSize="sm" hideBelow="md">
-          {me.coachName}, {me.clubName}
+          {me.coachName}, {me.club.name}
         </Box>
         <Box hideBelow="sm">
-          <HoursSwitch />
           <MeasuresSwitch />
         </Box>
-        <Button variant="ghost" px={{ base: "0", md: "2.5" }} onClick={() => void signOut()}>
+        <Button variant="ghost" hideBelow="sm" onClick={() => void signOut()}>
           Sign out
         </Button>
       </Flex>

@@ -13,6 +13,7 @@ const queries = new QueryClient({
   defaultOptions: {
     queries: {
       staleTime: 10_000,
+      // What is away is asked for again when it is back.
       retry: (count, error) => !(error instanceof Problem && error.status > 0) && count < 2,
     },
   },

@@ -57,9 +57,7 @@ function Overview({
   onStart: (start: number) => void;
   onRun: () => void;
 }) {
-  const { plan } = view;
-  const blocks = useMemo(() => bands(plan.items, axisSpan(plan.seconds)), [plan]);
-  const cautions = plan.findings.filter((f) => f.severity === "CAUTION");
+  const blocks = useMemo(() => bands(view.items, axisSpan(view.seconds)), [view]);
   return (
     <main className={css.overview}>
       <p className={css.eyebrow}>
@@ -68,9 +66,9 @@ function Overview({
       <h1>{view.sessionTitle}</h1>
       <div className={css.begin}>
         <span>Begin at</span>
-        <strong>{sayTime(localTime(beginOf(start, plan.seconds)))}</strong>
+        <strong>{sayTime(localTime(beginOf(start, view.seconds)))}</strong>
         <span>
-          {clock(plan.seconds)} long, first effort{" "}
+          {clock(view.seconds)} long, first effort{" "}
           <label>
             at{" "}
             <input
@@ -82,9 +80,9 @@ function Overview({
           </label>
         </span>
       </div>
-      <Countdown plan={plan} startsAt={sayTime(localTime(start))} height={110} narrow />
-      {cautions.map((f) => (
-        <p key={f.code + f.what} className={css.caution} role="note">
+      <Countdown plan={view} startsAt={sayTime(localTime(start))} height={110} narrow />
+      {view.cautions.map((f) => (
+        <p key={f.what} className={css.caution} role="note">
           <b>{f.what}</b> {f.why}
         </p>
       ))}

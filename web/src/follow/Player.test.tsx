@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { act, cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import type { FollowView, Item, Segment } from "../api/types";
+import type { FollowItem, FollowView, Segment } from "../api/types";
 import { Player } from "./Player";
 import * as signals from "./signals";
 
@@ -21,7 +21,12 @@ const segment = (kind: Segment["kind"], seconds: number, more: Partial<Segment> 
   ...more,
 });
 
-const item = (id: string, name: string, segments: Segment[], more: Partial<Item> = {}): Item =>
+const item = (
+  id: string,
+  name: string,
+  segments: Segment[],
+  more: Partial<FollowItem> = {},
+): FollowItem =>
   ({
     id,
     name,
@@ -32,26 +37,24 @@ const item = (id: string, name: string, segments: Segment[], more: Partial<Item>
     caution: "",
     segments,
     ...more,
-  }) as unknown as Item;
+  }) as unknown as FollowItem;
 
 const VIEW = {
-  plan: {
-    items: [
-      item("jog", "Easy jog", [segment("WORK", 90)], { block: "RAISE" }),
-      item(
-        "swings",
-        "Leg swings",
-        [
-          segment("CHANGE", 5),
-          segment("WORK", 10, { side: "LEFT", count: 10 }),
-          segment("SWITCH", 3),
-          segment("WORK", 10, { side: "RIGHT", count: 10 }),
-        ],
-        { caution: "Hold on.", easier: { name: "Small swings" } } as Partial<Item>,
-      ),
-      item("settle", "Settle", [segment("WORK", 3700)], { block: "TRANSITION" }),
-    ],
-  },
+  items: [
+    item("jog", "Easy jog", [segment("WORK", 90)], { block: "RAISE" }),
+    item(
+      "swings",
+      "Leg swings",
+      [
+        segment("CHANGE", 5),
+        segment("WORK", 10, { side: "LEFT", count: 10 }),
+        segment("SWITCH", 3),
+        segment("WORK", 10, { side: "RIGHT", count: 10 }),
+      ],
+      { caution: "Hold on.", easier: "Small swings" },
+    ),
+    item("settle", "Settle", [segment("WORK", 3700)], { block: "TRANSITION" }),
+  ],
 } as unknown as FollowView;
 
 const START = Date.UTC(2026, 10, 26, 17, 30);

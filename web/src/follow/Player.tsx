@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useRef, useState, type CSSProperties } from "react";
-import type { FollowView, Item, Segment } from "../api/types";
+import type { FollowItem, FollowView, Segment } from "../api/types";
 import { ember, emberStep } from "../shared/ember";
 import { clock, figures, say } from "../shared/units";
 import { BLOCKS } from "../shared/words";
@@ -29,7 +29,7 @@ const COUNT_IN = 3;
 
 /** One drill fills the screen; the clock moves on by itself. */
 export function Player({ view, start, onLeave }: Props) {
-  const beats = useMemo(() => timeline(view.plan.items), [view]);
+  const beats = useMemo(() => timeline(view.items), [view]);
   const [watch, setWatch] = useState(() => startWatch(STOPPED, Date.now()));
   const [now, setNow] = useState(() => Date.now());
   const at = Math.min(endOf(beats), seconds(watch, now));
@@ -69,7 +69,7 @@ export function Player({ view, start, onLeave }: Props) {
   }
 
   const { item, segment } = beat;
-  const next = view.plan.items[view.plan.items.indexOf(item) + 1];
+  const next = view.items[view.items.indexOf(item) + 1];
   return (
     <main
       className={clsx(css.player, css[segment.kind.toLowerCase()])}
@@ -93,7 +93,7 @@ export function Player({ view, start, onLeave }: Props) {
       <TargetLine item={item} />
       <p className={css.cues}>{item.cues.join(" · ")}</p>
       {item.caution && <p className={css.caution}>{item.caution}</p>}
-      {item.easier && <p className={css.easier}>Easier: {item.easier.name}</p>}
+      {item.easier && <p className={css.easier}>Easier: {item.easier}</p>}
       <p className={css.next}>
         {next ? (
           <>
@@ -158,7 +158,7 @@ function Count({ beat, at }: { beat: Beat; at: number }) {
   );
 }
 
-function TargetLine({ item }: { item: Item }) {
+function TargetLine({ item }: { item: FollowItem }) {
   if (!item.target) return <p className={css.target} />;
   const { main, unit, more } = figures(item.target);
   return (

@@ -1,5 +1,5 @@
 import { Fragment } from "react";
-import type { FollowView, Item } from "../api/types";
+import type { FollowItem, FollowView } from "../api/types";
 import { sayTime } from "../shared/calendar";
 import { Countdown } from "../shared/Countdown";
 import { clock, say, targetWords } from "../shared/units";
@@ -10,7 +10,6 @@ import css from "./follow.module.css";
 
 /** One page for the wall or the pocket. */
 export function PrintSheet({ view }: { view: FollowView }) {
-  const { plan } = view;
   const start = startInstant(view.startsAt);
   const date = new Intl.DateTimeFormat("en-GB", { dateStyle: "full" }).format(start);
   return (
@@ -23,13 +22,13 @@ export function PrintSheet({ view }: { view: FollowView }) {
           </p>
         </div>
         <p className={css.times}>
-          <strong>{sayTime(localTime(beginOf(start, plan.seconds)))}</strong> begin
+          <strong>{sayTime(localTime(beginOf(start, view.seconds)))}</strong> begin
           <br />
           <strong>{sayTime(localTime(start))}</strong> first effort
         </p>
       </header>
       <div className={css.axis}>
-        <Countdown plan={plan} startsAt={sayTime(localTime(start))} height={90} />
+        <Countdown plan={view} startsAt={sayTime(localTime(start))} height={90} />
       </div>
       <table>
         <thead>
@@ -42,9 +41,9 @@ export function PrintSheet({ view }: { view: FollowView }) {
           </tr>
         </thead>
         <tbody>
-          {plan.items.map((item, i) => (
+          {view.items.map((item, i) => (
             <Fragment key={item.id}>
-              {plan.items[i - 1]?.block !== item.block && (
+              {view.items[i - 1]?.block !== item.block && (
                 <tr className={css.block}>
                   <th colSpan={5}>{BLOCKS[item.block]}</th>
                 </tr>
@@ -66,13 +65,11 @@ export function PrintSheet({ view }: { view: FollowView }) {
           ))}
         </tbody>
       </table>
-      {plan.findings
-        .filter((f) => f.severity === "CAUTION")
-        .map((f) => (
-          <p key={f.code + f.what}>
-            <b>{f.what}</b> {f.why}
-          </p>
-        ))}
+      {view.cautions.map((f) => (
+        <p key={f.what}>
+          <b>{f.what}</b> {f.why}
+        </p>
+      ))}
       <p className={css.small}>
         Pain means stop that movement, reduce range or take the easier version. Sharp pain, chest
         pain, dizziness or unusual breathlessness: stop and get help. Venue and federation rules
@@ -86,10 +83,10 @@ export function PrintSheet({ view }: { view: FollowView }) {
 }
 
 /** The rungs beside it, for the one in the group who needs another. */
-function Versions({ item }: { item: Item }) {
+function Versions({ item }: { item: FollowItem }) {
   const words = [
-    item.easier && `easier: ${item.easier.name}`,
-    item.harder && `harder: ${item.harder.name}`,
+    item.easier && `easier: ${item.easier}`,
+    item.harder && `harder: ${item.harder}`,
   ].filter(Boolean);
   return words.length > 0 ? <small className={css.versions}>{words.join(" · ")}</small> : null;
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import type { Item, Segment } from "../api/types";
+import type { FollowItem, Segment } from "../api/types";
 import { moveTo, pause, seconds, start, STOPPED } from "./stopwatch";
 import { beatAt, endOf, nextItemAt, previousItemAt, repetition, timeline } from "./timeline";
 
@@ -11,7 +11,8 @@ const work = (s: number, side: Segment["side"], count = 0): Segment => ({
   note: "",
 });
 
-const item = (id: string, ...segments: Segment[]): Item => ({ id, segments }) as unknown as Item;
+const item = (id: string, ...segments: Segment[]): FollowItem =>
+  ({ id, segments }) as unknown as FollowItem;
 
 const beats = timeline([
   item("jog", work(60, "BOTH")),

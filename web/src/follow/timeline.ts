@@ -1,8 +1,8 @@
 // A plan as one line of segments; where one is, is only a matter of seconds since the beginning.
-import type { Item, Segment } from "../api/types";
+import type { FollowItem, Segment } from "../api/types";
 
 export interface Beat {
-  item: Item;
+  item: FollowItem;
   segment: Segment;
   /** Seconds from the beginning of the warm-up. */
   from: number;
@@ -10,7 +10,7 @@ export interface Beat {
   index: number;
 }
 
-export function timeline(items: readonly Item[]): Beat[] {
+export function timeline(items: readonly FollowItem[]): Beat[] {
   const beats: Beat[] = [];
   let at = 0;
   for (const item of items) {

@@ -2,6 +2,7 @@ import { useEffect, useState } from "react";
 import { problemOf } from "../api/problem";
 import type { FollowView } from "../api/types";
 import { setHourCycle } from "../shared/calendar";
+import { setUsualMeasures } from "../shared/measures";
 
 export interface Follow {
   view?: FollowView;
@@ -19,6 +20,7 @@ export function useFollow(token: string): Follow {
         if (!response.ok) throw await problemOf(response);
         const view = (await response.json()) as FollowView;
         setHourCycle(view.hourCycle);
+        setUsualMeasures(view.measures);
         if (current) setState({ view });
       } catch (error) {
         const words =

@@ -1,7 +1,7 @@
 import { Box, Button, Flex, Grid } from "@chakra-ui/react";
 import { memo, useCallback, useEffect, useState } from "react";
 import { Link, useParams } from "react-router";
-import type { Item, PlanView, PrescriptionView } from "../api/types";
+import type { AxisItem, PlanView, PrescriptionView } from "../api/types";
 import { before, dayAndMonth, timeOf, weekday } from "../session/dates";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { Countdown } from "../shared/Countdown";
@@ -36,14 +36,14 @@ function Builder({ view }: { view: PrescriptionView }) {
   const { step, former } = usePlan(view.id);
   const { mutate, error } = step;
   const [chosenId, setChosenId] = useState<string>();
-  const choose = useCallback((item: Item) => setChosenId(item.id), []);
+  const choose = useCallback((item: AxisItem) => setChosenId(item.id), []);
   const move = useCallback(
-    (item: Item, by: number) => mutate({ action: "MOVE", itemId: item.id, places: by }),
+    (item: AxisItem, by: number) => mutate({ action: "MOVE", itemId: item.id, places: by }),
     [mutate],
   );
   const { preview, show } = usePreview(view.id, view.revision);
   const moving = useCallback(
-    (item: Item, by: number) =>
+    (item: AxisItem, by: number) =>
       show(by === 0 ? undefined : { action: "MOVE", itemId: item.id, places: by }),
     [show],
   );
@@ -114,7 +114,7 @@ function Builder({ view }: { view: PrescriptionView }) {
           )}
           {!isGrave && findings}
           <Routines prescriptionId={view.id} athlete={view.athlete.name.split(" ")[0] ?? ""} />
-          <HandOver prescriptionId={view.id} token={view.token} athlete={view.athlete.name} />
+          <HandOver prescriptionId={view.id} link={view.link} athlete={view.athlete.name} />
           <Why plan={plan} onStep={mutate} />
         </Flex>
       </Grid>

@@ -1,73 +1,86 @@
 import { Box, Button, Flex } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { memo, useState } from "react";
+import { memo } from "react";
 import { api, data } from "../api/client";
 import type { PrescriptionView } from "../api/types";
+import { linkTo } from "../shared/address";
+import { sayDate } from "../shared/calendar";
 import { ErrorNotice } from "../shared/ErrorNotice";
+import { CheckboxField } from "../shared/fields";
+import { LinkCard } from "../shared/LinkCard";
+import { Soft } from "../shared/panels";
+
+type Link = PrescriptionView["link"];
 
 interface Props {
   prescriptionId: string;
-  token?: string | null;
+  link?: Link;
   athlete: string;
 }
 
-/** The link that lets an athlete follow, without signing in, until it is revoked. */
-export const HandOver = memo(function HandOver({ prescriptionId, token, athlete }: Props) {
+/** The link that lets an athlete follow, without signing in, until its time is over. */
+export const HandOver = memo(function HandOver({ prescriptionId, link, athlete }: Props) {
   const queries = useQueryClient();
-  const [copied, setCopied] = useState(false);
   const params = { path: { id: prescriptionId } };
-  const setToken = (made: string | null) =>
+  const show = (made: Link) =>
     queries.setQueryData<PrescriptionView>(["prescription", prescriptionId], (old) =>
-      old ? { ...old, token: made } : old,
+      old ? { ...old, link: made } : old,
     );
   const make = useMutation({
     mutationFn: () => data(api.POST("/api/prescriptions/{id}/hand-over", { params })),
-    onSuccess: (made) => setToken(made.token),
+    onSuccess: show,
+  });
+  const keep = useMutation({
+    mutationFn: (isKept: boolean) =>
+      data(api.PUT("/api/prescriptions/{id}/hand-over", { params, body: { keep: isKept } })),
+    onSuccess: show,
   });
   const revoke = useMutation({
     mutationFn: () => api.DELETE("/api/prescriptions/{id}/hand-over", { params }),
-    onSuccess: () => {
-      setToken(null);
-      setCopied(false);
-    },
+    onSuccess: () => show(null),
   });
-  const link = token ? `${window.location.origin}/f/${token}` : undefined;
-  const error = make.error ?? revoke.error;
+  const error = make.error ?? keep.error ?? revoke.error;
+  const name = athlete.split(" ")[0];
   return (
     <Box as="section" aria-label="Hand over">
       <Box as="h2" fontSize="lg" mb="1">
         Hand over
       </Box>
-      {link ? (
+      {!link && (
+        <Button variant="solid" onClick={() => make.mutate()} disabled={make.isPending}>
+          Make a link for {name}
+        </Button>
+      )}
+      {link && !link.token && (
         <>
-          <Box fontSize="sm" mb="2" wordBreak="break-all">
-            <a href={link} target="_blank" rel="noreferrer">
-              <u>{link}</u>
-            </a>
-          </Box>
+          <Soft mb="2">A link made earlier still works, but it cannot be shown again.</Soft>
           <Flex gap="2" wrap="wrap">
-            <Button
-              variant="solid"
-              onClick={() =>
-                void navigator.clipboard.writeText(link).then(() => {
-                  setCopied(true);
-                })
-              }
-            >
-              {copied ? "Copied" : "Copy link"}
-            </Button>
-            <Button asChild>
-              <a href={`${link}/print`} target="_blank" rel="noreferrer">
-                Print view
-              </a>
+            <Button variant="solid" onClick={() => make.mutate()} disabled={make.isPending}>
+              Replace it with a new one
             </Button>
             <Button onClick={() => revoke.mutate()}>Revoke link</Button>
           </Flex>
         </>
-      ) : (
-        <Button variant="solid" onClick={() => make.mutate()} disabled={make.isPending}>
-          Make a link for {athlete.split(" ")[0]}
-        </Button>
+      )}
+      {link?.token && (
+        <>
+          <LinkCard link={linkTo(`/f/${link.token}`)} opens={`the warm-up of ${name}`}>
+            <Button asChild>
+              <a href={`/f/${link.token}/print`} target="_blank" rel="noreferrer">
+                Print view
+              </a>
+            </Button>
+            <Button onClick={() => revoke.mutate()}>Revoke link</Button>
+          </LinkCard>
+          <Flex align="center" gap="3" mt="2" wrap="wrap">
+            <CheckboxField
+              label="Keep it working"
+              checked={!link.until}
+              onChange={(isKept) => keep.mutate(isKept)}
+            />
+            <Soft>{link.until ? `Stops on ${sayDate(link.until.slice(0, 10))}.` : ""}</Soft>
+          </Flex>
+        </>
       )}
       {error && <ErrorNotice error={error} />}
     </Box>

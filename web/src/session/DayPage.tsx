@@ -71,7 +71,18 @@ export function DayPage({ today }: { today: string }) {
         })}
       </Grid>
       {error && <ErrorNotice error={error} onRetry={() => void week.refetch()} />}
-      {week.data && sessions.length === 0 && (
+      {week.data && sessions.length === 0 && athletes.data?.length === 0 && (
+        <Box py="8">
+          <Box color="inkSoft" mb="3">
+            Begin with your athletes: their sport, their level and a recent result. Then add a
+            session; each of them gets a warm-up that ends at its start.
+          </Box>
+          <Button asChild variant="solid">
+            <Link to="/athletes">Add athletes</Link>
+          </Button>
+        </Box>
+      )}
+      {week.data && sessions.length === 0 && athletes.data?.length !== 0 && (
         <Box color="inkSoft" py="8">
           Nothing planned. Add a session with its start, place and athletes; each athlete then gets
           a warm-up that ends at that start.

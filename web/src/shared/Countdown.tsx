@@ -1,5 +1,5 @@
 import { memo, useState, type CSSProperties, type PointerEvent } from "react";
-import type { Item, PlanView } from "../api/types";
+import type { AxisItem } from "../api/types";
 import { ember } from "./ember";
 import { axisSpan, bands, placesTo, ticks, treads, type Tread } from "./staircase";
 import { about, clock, say } from "./units";
@@ -20,15 +20,15 @@ const ROOM = {
 const LOW = 120;
 
 interface CountdownProps {
-  plan: PlanView;
+  plan: { seconds: number; firstEffort: number; items: readonly AxisItem[] };
   /** Clock time of the start, "06:45". */
   startsAt: string;
   chosen?: string;
-  onChoose?: (item: Item) => void;
+  onChoose?: (item: AxisItem) => void;
   /** Called with the places an item was dragged by; without it nothing can be dragged. */
-  onMove?: (item: Item, by: number) => void;
+  onMove?: (item: AxisItem, by: number) => void;
   /** Called while it is on its way, and with 0 when it is let go. */
-  onMoving?: (item: Item, by: number) => void;
+  onMoving?: (item: AxisItem, by: number) => void;
   height?: number;
   /** On a phone fewer names fit. */
   narrow?: boolean;
@@ -50,7 +50,7 @@ export const Countdown = memo(function Countdown({
   const steps = treads(plan.items, span);
   const [drag, setDrag] = useState<Drag>();
   const by = drag ? placesTo(steps, drag.id, drag.at) : 0;
-  const dragTo = (item: Item) => (next?: Drag) => {
+  const dragTo = (item: AxisItem) => (next?: Drag) => {
     setDrag(next);
     const places = next ? placesTo(steps, next.id, next.at) : 0;
     if (places !== by) onMoving?.(item, places);
@@ -132,7 +132,7 @@ interface TreadProps {
   chosen: boolean;
   /** How far it is dragged, as a fraction of the axis. */
   shift: number;
-  onChoose?: (item: Item) => void;
+  onChoose?: (item: AxisItem) => void;
   onDrag?: (drag?: Drag) => void;
   onDrop: () => void;
 }

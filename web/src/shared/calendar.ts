@@ -3,7 +3,7 @@
 import type { Me } from "../api/types";
 
 /** Whether it is half past five in the afternoon at 17:30 or at 5:30 pm. */
-export type HourCycle = Me["hourCycle"];
+export type HourCycle = Me["club"]["hourCycle"];
 
 let hours: HourCycle = "H24";
 

@@ -1,15 +1,23 @@
-// Metric first; miles and yards for those who pace by them. Kept on the device.
+// Metric first; miles and yards for those who pace by them. The club says what is usual, a device may differ.
 
 export type Measures = "METRIC" | "MILES";
 
 const KEY = "jubilee-measures";
 
+let usual: Measures = "METRIC";
+
+/** The club's; for devices on which nobody chose. */
+export function setUsualMeasures(measures: Measures | undefined): void {
+  usual = measures ?? "METRIC";
+}
+
 export function measures(): Measures {
   try {
-    return localStorage.getItem(KEY) === "MILES" ? "MILES" : "METRIC";
+    const chosen = localStorage.getItem(KEY);
+    return chosen === "MILES" || chosen === "METRIC" ? chosen : usual;
   } catch {
-    // Storage may be forbidden; metric then.
-    return "METRIC";
+    // Storage may be forbidden; the club's then.
+    return usual;
   }
 }
 

@@ -1,8 +1,8 @@
 // The countdown axis as numbers: what is where, measured back from the start.
-import type { Block, Item } from "../api/types";
+import type { AxisItem, Block } from "../api/types";
 
 export interface Tread {
-  item: Item;
+  item: AxisItem;
   /** Fractions of the axis, 0 at its left end, 1 at the start. */
   from: number;
   to: number;
@@ -22,7 +22,7 @@ export function axisSpan(planSeconds: number): number {
   return Math.max(60, Math.ceil(planSeconds / 60) * 60);
 }
 
-export function treads(items: readonly Item[], span: number): Tread[] {
+export function treads(items: readonly AxisItem[], span: number): Tread[] {
   return items.map((item) => ({
     item,
     from: 1 - item.startsBefore / span,
@@ -32,7 +32,7 @@ export function treads(items: readonly Item[], span: number): Tread[] {
 }
 
 /** Neighbouring items of one block, joined. */
-export function bands(items: readonly Item[], span: number): Band[] {
+export function bands(items: readonly AxisItem[], span: number): Band[] {
   const joined: Band[] = [];
   for (const { item, from, to } of treads(items, span)) {
     const last = joined.at(-1);

@@ -1,17 +1,30 @@
 import { Box, Button, Flex } from "@chakra-ui/react";
 import { useForm } from "react-hook-form";
-import { api } from "../api/client";
+import { useQuery } from "@tanstack/react-query";
+import { api, data } from "../api/client";
 import { FormText } from "../shared/fields";
 import { Pennant } from "../shared/icons";
+import { Soft } from "../shared/panels";
 
-export function SignInPage({ onSignedIn }: { onSignedIn: () => void }) {
+interface Props {
+  onSignedIn: (coachId: string) => void;
+  /** Whether one was signed in until a moment ago. */
+  isAgain?: boolean;
+}
+
+export function SignInPage({ onSignedIn, isAgain = false }: Props) {
+  const setUp = useQuery({
+    queryKey: ["set-up"],
+    queryFn: () => data(api.GET("/api/set-up")),
+    enabled: !isAgain,
+  });
   const { control, handleSubmit, setError, formState } = useForm({
     defaultValues: { email: "", password: "" },
   });
   const signIn = handleSubmit(async (body) => {
     try {
-      await api.POST("/api/sign-in", { body });
-      onSignedIn();
+      const me = await data(api.POST("/api/sign-in", { body }));
+      onSignedIn(me.coachId);
     } catch (problem) {
       setError("root", {
         message: problem instanceof Error ? problem.message : "Something went wrong.",
@@ -29,8 +42,16 @@ export function SignInPage({ onSignedIn }: { onSignedIn: () => void }) {
           </Box>
         </Flex>
         <Box color="inkSoft" mb="6">
-          Warm-ups, measured back from the start.
+          {isAgain
+            ? "You have been signed out. Sign in to go on where you were; what you typed is kept."
+            : "Warm-ups, measured back from the start."}
         </Box>
+        {setUp.data?.awaited && (
+          <Soft mb="6" fontSize="md">
+            There is no club here yet. Open the set-up address that stands in the terminal in which
+            Jubilee was started.
+          </Soft>
+        )}
         <form onSubmit={(event) => void signIn(event)} noValidate>
           <Flex direction="column" gap="4">
             <FormText

@@ -72,7 +72,7 @@ class BadInputTest {
         "blocks | 'members':[] | 'members':[null] | members[0] | a value",
         "blocks | 'interruptions':[] | 'interruptions':[null] | interruptions[0] | a value",
         "blocks | 'mastery':[] | 'mastery':[null] | mastery[0] | a value",
-        "blocks | 'progressions':[] | 'progressions':[{'step':1}] | progressions[0].monday | a value",
+        "blocks | 'progressions':[] | 'progressions':[{'step':1}] | progressions[0].firstDay | a value",
       })
   void aPartThatCannotBeMeantIsNamed(
       String path, String part, String spoiled, String field, String accepted) throws Exception {

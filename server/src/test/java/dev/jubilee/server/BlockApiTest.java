@@ -174,7 +174,7 @@ class BlockApiTest {
         .put("athleteId", unknown.at("/groups/0/athleteIds/0").asString())
         .put("ladder", "x")
         .put("step", 2)
-        .put("monday", "" + START);
+        .put("firstDay", "" + START);
     assertRefused(unknown, "progressions[0].ladder", "the id of a ladder");
     for (String part :
         List.of("place", "comingFrom", "group", "shorthand", "sport", "day", "time")) {

@@ -24,8 +24,10 @@ class ServerArchitectureTest {
   /** Queries that come before the club is known, or are for the server itself. */
   private static final Set<String> OF_NO_CLUB =
       Set.of(
-          "CoachRepository.findByEmail",
-          "ShareLinkRepository.findByTokenAndRevokedAtIsNull",
+          "CoachRepository.findByEmailAndRemovedAtIsNull",
+          "OneTimeLinkRepository.findByTokenHashAndPurpose",
+          "OneTimeLinkRepository.lock",
+          "ShareLinkRepository.findByTokenHashAndRevokedAtIsNull",
           "BlockRunRepository.findByState",
           "BlockAthleteRepository.hold");
 

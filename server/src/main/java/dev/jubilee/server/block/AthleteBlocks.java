@@ -193,7 +193,7 @@ class AthleteBlocks {
                 .toList(),
             definition.progressions().stream()
                 .filter(w -> w.athleteId().equals(athleteId))
-                .map(w -> new PlannedProgression(w.ladder(), w.step(), w.monday()))
+                .map(w -> new PlannedProgression(w.ladder(), w.step(), w.firstDay()))
                 .toList(),
             planned);
     return new Case(
@@ -214,8 +214,8 @@ class AthleteBlocks {
         .map(row -> json.read(row.athleteWeeks(), AthleteWeeksV1.class).toCore())
         .orElse(List.of())
         .stream()
-        .filter(s -> s.week().sunday().isBefore(today))
-        .filter(s -> block.weeks().stream().anyMatch(w -> w.monday().equals(s.week().monday())))
+        .filter(s -> s.week().lastDay().isBefore(today))
+        .filter(s -> block.weeks().stream().anyMatch(w -> w.firstDay().equals(s.week().firstDay())))
         .toList();
   }
 

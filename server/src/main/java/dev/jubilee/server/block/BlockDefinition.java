@@ -10,6 +10,7 @@ import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Sport;
+import dev.jubilee.server.club.WeekStart;
 import dev.jubilee.server.problem.Limits;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -44,6 +45,8 @@ import java.util.UUID;
  * @param interruptions what came or comes between
  * @param mastery what has been mastered
  * @param progressions rungs that the coach placed in a week
+ * @param weekStart on which its weeks begin; in a new block the club's when absent, in an old one
+ *     Monday
  */
 public record BlockDefinition(
     @NotBlank(message = Limits.NAME_ACCEPTED)
@@ -59,10 +62,12 @@ public record BlockDefinition(
     @Size(max = 500) List<@NotNull @Valid Member> members,
     @Size(max = 5000) List<@NotNull @Valid AthleteInterruption> interruptions,
     @JsonAlias("marks") @Size(max = 10_000) List<@NotNull @Valid AthleteMastery> mastery,
-    @JsonAlias("wishes") @Size(max = 5000) List<@NotNull @Valid AthleteProgression> progressions) {
+    @JsonAlias("wishes") @Size(max = 5000) List<@NotNull @Valid AthleteProgression> progressions,
+    @Schema(nullable = true) WeekStart weekStart) {
 
-  /** A week whose emphasis the coach chose, by its Monday. */
-  public record WeekEmphasis(@NotNull LocalDate monday, @NotNull Emphasis emphasis) {}
+  /** A week whose emphasis the coach chose, by its first day. */
+  public record WeekEmphasis(
+      @JsonAlias("monday") @NotNull LocalDate firstDay, @NotNull Emphasis emphasis) {}
 
   /** Athletes who train together. */
   public record Group(
@@ -126,7 +131,10 @@ public record BlockDefinition(
 
   /** A rung for a week. */
   public record AthleteProgression(
-      @NotNull UUID athleteId, @NotNull String ladder, int step, @NotNull LocalDate monday) {}
+      @NotNull UUID athleteId,
+      @NotNull String ladder,
+      int step,
+      @JsonAlias("monday") @NotNull LocalDate firstDay) {}
 
   public BlockDefinition {
     otherRaces = orNone(otherRaces);
@@ -144,6 +152,26 @@ public record BlockDefinition(
     return list == null ? List.of() : list;
   }
 
+  /** The same, with weeks as the club has them where nothing was said. */
+  BlockDefinition orStartingOn(WeekStart usual) {
+    return weekStart != null
+        ? this
+        : new BlockDefinition(
+            name,
+            start,
+            race,
+            otherRaces,
+            emphases,
+            groups,
+            pattern,
+            exceptions,
+            members,
+            interruptions,
+            mastery,
+            progressions,
+            usual);
+  }
+
   /**
    * The weeks.
    *
@@ -151,8 +179,9 @@ public record BlockDefinition(
    */
   public TrainingBlock toCore() {
     Map<LocalDate, Emphasis> chosen = new HashMap<>();
-    emphases.forEach(e -> chosen.put(e.monday(), e.emphasis()));
-    return TrainingBlock.of(start, race, otherRaces, chosen);
+    emphases.forEach(e -> chosen.put(e.firstDay(), e.emphasis()));
+    DayOfWeek first = weekStart == null ? DayOfWeek.MONDAY : weekStart.day();
+    return TrainingBlock.of(start, race, otherRaces, chosen, first);
   }
 
   /** Everyone in any group, in order. */

@@ -143,7 +143,7 @@ class BlockRunner {
   /** False when a coach changed something at the same moment; then it is seen the next time. */
   private boolean isPrescribed(
       BlockRunRow run, BlockDefinition definition, UUID athleteId, LocalDate today, int attempt) {
-    SignedIn coach = new SignedIn(run.coachId(), run.clubId(), "");
+    SignedIn coach = new SignedIn(run.coachId(), run.clubId(), "", 0);
     try {
       transaction.executeWithoutResult(
           status -> {

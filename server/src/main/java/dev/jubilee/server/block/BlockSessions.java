@@ -12,6 +12,7 @@ import dev.jubilee.server.session.SessionDetails;
 import dev.jubilee.server.session.SessionRow;
 import dev.jubilee.server.session.SessionSource;
 import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -38,7 +39,7 @@ final class BlockSessions {
     Map<String, SessionClassification> judged = new HashMap<>();
     for (Week week : block.weeks()) {
       for (BlockDefinition.Pattern pattern : definition.pattern()) {
-        LocalDate date = week.monday().with(pattern.day());
+        LocalDate date = week.firstDay().with(TemporalAdjusters.nextOrSame(pattern.day()));
         if (block.holds(date)) {
           onDay(definition, pattern, date, judged, all);
         }

@@ -112,5 +112,5 @@ public record BlockView(
   public record AthletePreview(UUID id, String name, List<WeekPreview> weeks) {}
 
   /** A week before and after. */
-  public record WeekPreview(int number, LocalDate monday, String before, String after) {}
+  public record WeekPreview(int number, LocalDate firstDay, String before, String after) {}
 }

@@ -101,7 +101,9 @@ public class Blocks {
   }
 
   @Transactional
-  public BlockView create(SignedIn coach, BlockDefinition definition) {
+  public BlockView create(SignedIn coach, BlockDefinition wanted) {
+    BlockDefinition definition =
+        wanted.orStartingOn(clubs.findById(coach.clubId()).orElseThrow().weekStart());
     check(coach.clubId(), null, definition);
     BlockRow row = new BlockRow(UUID.randomUUID(), coach.clubId());
     store(coach, row, null, "Laid out", definition);
@@ -196,16 +198,16 @@ public class Blocks {
   private static List<BlockView.WeekPreview> weeks(
       List<AthleteWeek> before, List<AthleteWeek> after) {
     Map<LocalDate, String> old = new HashMap<>();
-    before.forEach(s -> old.put(s.week().monday(), words(s)));
+    before.forEach(s -> old.put(s.week().firstDay(), words(s)));
     List<BlockView.WeekPreview> weeks = new ArrayList<>();
     for (AthleteWeek athleteWeek : after) {
-      String was = old.remove(athleteWeek.week().monday());
+      String was = old.remove(athleteWeek.week().firstDay());
       String now = words(athleteWeek);
       if (!now.equals(was)) {
         weeks.add(
             new BlockView.WeekPreview(
                 athleteWeek.week().number(),
-                athleteWeek.week().monday(),
+                athleteWeek.week().firstDay(),
                 was == null ? "" : was,
                 now));
       }

@@ -17,6 +17,12 @@ public class Club {
   @Enumerated(EnumType.STRING)
   private HourCycle hourCycle = HourCycle.H24;
 
+  @Enumerated(EnumType.STRING)
+  private Measures measures = Measures.METRIC;
+
+  @Enumerated(EnumType.STRING)
+  private WeekStart weekStart = WeekStart.MONDAY;
+
   protected Club() {}
 
   public Club(UUID id, String name, ZoneId zone) {
@@ -33,13 +39,30 @@ public class Club {
     return name;
   }
 
+  public ClubSettings settings() {
+    return new ClubSettings(name, timeZone, hourCycle, measures, weekStart);
+  }
+
+  /** Takes settings that were checked. */
+  public void choose(ClubSettings chosen) {
+    this.name = chosen.name().strip();
+    this.timeZone = chosen.timeZone();
+    this.hourCycle = chosen.hourCycle();
+    this.measures = chosen.measures();
+    this.weekStart = chosen.weekStart();
+  }
+
   /** How its people say what time it is; 24 hours unless they chose otherwise. */
   public HourCycle hourCycle() {
     return hourCycle;
   }
 
-  public void choose(HourCycle chosen) {
-    this.hourCycle = chosen;
+  public Measures measures() {
+    return measures;
+  }
+
+  public WeekStart weekStart() {
+    return weekStart;
   }
 
   public ZoneId zone() {

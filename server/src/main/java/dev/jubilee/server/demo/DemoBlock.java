@@ -52,7 +52,8 @@ final class DemoBlock {
         List.of(),
         List.of(),
         List.of(),
-        List.of());
+        List.of(),
+        null);
   }
 
   private static Pattern run(DayOfWeek day, String shorthand, Place place, int minutes) {

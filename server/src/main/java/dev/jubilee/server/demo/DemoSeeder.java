@@ -63,7 +63,7 @@ class DemoSeeder implements ApplicationRunner {
 
   @Override
   public void run(ApplicationArguments args) {
-    Coach coach = coaches.findByEmail(DemoWorld.EMAIL).orElseGet(this::settle);
+    Coach coach = coaches.findByEmailAndRemovedAtIsNull(DemoWorld.EMAIL).orElseGet(this::settle);
     LocalDate today = LocalDate.now(clubs.findById(coach.clubId()).orElseThrow().zone());
     Map<String, UUID> ids = new HashMap<>();
     for (AthleteView athlete : athletes.all(coach.clubId())) {
@@ -78,9 +78,7 @@ class DemoSeeder implements ApplicationRunner {
     }
     if (blocks.all(coach.clubId()).isEmpty()) {
       // After the days laid out by hand, so that nobody has two sessions at once.
-      blocks.create(
-          new SignedIn(coach.id(), coach.clubId(), coach.name()),
-          DemoBlock.of(today.plusDays(DAYS_AHEAD + 1), ids));
+      blocks.create(SignedIn.of(coach), DemoBlock.of(today.plusDays(DAYS_AHEAD + 1), ids));
     }
   }
 
@@ -93,7 +91,8 @@ class DemoSeeder implements ApplicationRunner {
                 club.id(),
                 DemoWorld.EMAIL,
                 DemoWorld.COACH,
-                passwords.encode(DemoWorld.PASSWORD)));
+                passwords.encode(DemoWorld.PASSWORD),
+                true));
     for (AthleteProfile profile : DemoWorld.athletes(LocalDate.now(club.zone()))) {
       athletes.create(club.id(), profile);
     }
@@ -103,7 +102,7 @@ class DemoSeeder implements ApplicationRunner {
   /** Today's morning is prescribed already; the evening is the coach's to do. */
   private void layOut(
       Coach coach, LocalDate day, int dayOfPattern, Map<String, UUID> ids, boolean prescribe) {
-    SignedIn signedIn = new SignedIn(coach.id(), coach.clubId(), coach.name());
+    SignedIn signedIn = SignedIn.of(coach);
     List<SessionDetails> planned = DemoWorld.sessions(day, dayOfPattern, ids);
     for (int i = 0; i < planned.size(); i++) {
       SessionView session = sessions.create(coach.clubId(), planned.get(i));

@@ -1,6 +1,8 @@
 package dev.jubilee.server.follow;
 
+import dev.jubilee.server.handover.ShareLinks;
 import dev.jubilee.server.signin.SignedIn;
+import jakarta.validation.Valid;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -8,6 +10,8 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -17,8 +21,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class FollowController {
 
-  /** A link's secret part. */
-  record LinkView(String token) {}
+  /** Whether a link goes on working when the session is long over. */
+  record Keeping(boolean keep) {}
 
   private final Follows follows;
 
@@ -27,8 +31,16 @@ class FollowController {
   }
 
   @PostMapping("/prescriptions/{id}/hand-over")
-  LinkView handOver(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
-    return new LinkView(follows.share(coach.clubId(), id));
+  ShareLinks.Shown handOver(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
+    return follows.share(coach.clubId(), id);
+  }
+
+  @PutMapping("/prescriptions/{id}/hand-over")
+  ShareLinks.Shown keepHandOver(
+      @AuthenticationPrincipal SignedIn coach,
+      @PathVariable UUID id,
+      @Valid @RequestBody Keeping keeping) {
+    return follows.keep(coach.clubId(), id, keeping.keep());
   }
 
   @DeleteMapping("/prescriptions/{id}/hand-over")
@@ -38,7 +50,7 @@ class FollowController {
   }
 
   @GetMapping("/follow/{token}")
-  Follows.FollowView follow(@PathVariable String token) {
+  FollowView follow(@PathVariable String token) {
     return follows.of(token);
   }
 }

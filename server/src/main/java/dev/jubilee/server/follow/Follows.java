@@ -1,16 +1,13 @@
 package dev.jubilee.server.follow;
 
-import dev.jubilee.core.session.SessionKind;
-import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.club.Club;
 import dev.jubilee.server.club.ClubRepository;
-import dev.jubilee.server.club.HourCycle;
 import dev.jubilee.server.handover.ShareLinks;
 import dev.jubilee.server.handover.ShareLinks.Link;
-import dev.jubilee.server.prescription.PlanView;
+import dev.jubilee.server.handover.ShareLinks.Shown;
 import dev.jubilee.server.prescription.PrescriptionView;
 import dev.jubilee.server.prescription.Prescriptions;
-import java.time.OffsetDateTime;
+import java.time.LocalDateTime;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,27 +25,18 @@ public class Follows {
     this.clubs = clubs;
   }
 
-  /**
-   * What an athlete follows.
-   *
-   * @param startsAt the first effort
-   */
-  public record FollowView(
-      String athleteName,
-      String sessionTitle,
-      Sport sport,
-      SessionKind kind,
-      String place,
-      int temperature,
-      OffsetDateTime startsAt,
-      HourCycle hourCycle,
-      int revision,
-      PlanView plan) {}
-
-  /** The token of the prescription's link, made now if there is none. */
+  /** The prescription's link, made now if there is none. */
   @Transactional
-  public String share(UUID clubId, UUID prescriptionId) {
-    return links.handOver(clubId, prescriptions.row(clubId, prescriptionId).id());
+  public Shown share(UUID clubId, UUID prescriptionId) {
+    return links.handOver(clubId, prescriptionId, prescriptions.startsAt(clubId, prescriptionId));
+  }
+
+  /** Lets the prescription's link work for good, or no longer than usual. */
+  @Transactional
+  public Shown keep(UUID clubId, UUID prescriptionId, boolean isKept) {
+    LocalDateTime startsAt = prescriptions.startsAt(clubId, prescriptionId);
+    links.keep(clubId, prescriptionId, isKept);
+    return links.shown(clubId, prescriptionId, startsAt).orElseThrow();
   }
 
   /** Makes the prescription's link, if any, lead nowhere. */
@@ -61,18 +49,9 @@ public class Follows {
   @Transactional(readOnly = true)
   public FollowView of(String token) {
     Link link = links.follow(token);
-    PrescriptionView view = prescriptions.one(link.clubId(), link.prescriptionId());
     Club club = clubs.findById(link.clubId()).orElseThrow();
-    return new FollowView(
-        view.athlete().name(),
-        view.session().title(),
-        view.session().sport(),
-        view.session().kind(),
-        view.circumstances().place().words(),
-        view.circumstances().temperature(),
-        view.session().startsAt().atZone(club.zone()).toOffsetDateTime(),
-        club.hourCycle(),
-        view.revision(),
-        view.plan());
+    PrescriptionView view = prescriptions.one(link.clubId(), link.prescriptionId());
+    link.requireLive(view.session().startsAt(), LocalDateTime.now(club.zone()));
+    return FollowView.of(view, club);
   }
 }

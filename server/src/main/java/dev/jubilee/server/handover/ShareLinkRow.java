@@ -6,31 +6,32 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
 
-/** A link to follow one prescription. */
+/** A link to follow one prescription. Its secret is known here by its hash alone. */
 @Entity
 @Table(name = "hand_over")
 public class ShareLinkRow {
   @Id private UUID id;
   private UUID clubId;
   private UUID prescriptionId;
-  private String token;
+  private String tokenHash;
+  private boolean kept;
   private Instant createdAt;
   private Instant revokedAt;
 
   protected ShareLinkRow() {}
 
-  ShareLinkRow(UUID clubId, UUID prescriptionId, String token, Instant createdAt) {
-    this.id = UUID.randomUUID();
-    this.clubId = clubId;
-    this.prescriptionId = prescriptionId;
-    this.token = token;
-    this.createdAt = createdAt;
-  }
-
   void revoke(Instant at) {
     if (revokedAt == null) {
       revokedAt = at;
     }
+  }
+
+  void keep(boolean isKept) {
+    this.kept = isKept;
+  }
+
+  public UUID id() {
+    return id;
   }
 
   public UUID clubId() {
@@ -41,8 +42,13 @@ public class ShareLinkRow {
     return prescriptionId;
   }
 
-  public String token() {
-    return token;
+  public String tokenHash() {
+    return tokenHash;
+  }
+
+  /** Whether it goes on working after the session is long over. */
+  public boolean isKept() {
+    return kept;
   }
 
   public Instant createdAt() {

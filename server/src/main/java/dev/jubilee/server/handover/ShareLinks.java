@@ -1,54 +1,94 @@
 package dev.jubilee.server.handover;
 
 import dev.jubilee.server.problem.NotFoundException;
-import java.security.SecureRandom;
+import dev.jubilee.server.secret.Tokens;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
-import java.util.Base64;
+import java.time.LocalDateTime;
+import java.time.Period;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Making, finding and revoking links. */
+/** Making, finding and revoking links. At most one of a warm-up works at a time. */
 @Service
 public class ShareLinks {
-  /** 160 random bits: not to be guessed. */
-  private static final int TOKEN_BYTES = 20;
+  /** So long after the start a link still works; enough to look back, and no archive. */
+  private static final Period AFTER_START = Period.ofWeeks(1);
 
   /** Where a link leads. */
-  public record Link(UUID clubId, UUID prescriptionId) {}
+  public record Link(UUID clubId, UUID prescriptionId, boolean isKept) {
 
-  private final ShareLinkRepository repository;
-  private final SecureRandom random = new SecureRandom();
-
-  ShareLinks(ShareLinkRepository repository) {
-    this.repository = repository;
+    /**
+     * Refuses a link whose time is over.
+     *
+     * @param startsAt of the session
+     * @param now where the club is
+     */
+    public void requireLive(LocalDateTime startsAt, LocalDateTime now) {
+      if (!isKept && now.isAfter(startsAt.plus(AFTER_START))) {
+        throw notFound();
+      }
+    }
   }
 
-  /** The link's token, made now if there is none. */
+  /**
+   * A live link as its coach sees it.
+   *
+   * @param token its secret part; null when it was made under another secret of the server and can
+   *     only be replaced
+   * @param until when it stops working; null when it is kept
+   */
+  public record Shown(
+      @Schema(nullable = true) String token, @Schema(nullable = true) LocalDateTime until) {}
+
+  private final ShareLinkRepository repository;
+  private final Tokens tokens;
+
+  ShareLinks(ShareLinkRepository repository, Tokens tokens) {
+    this.repository = repository;
+    this.tokens = tokens;
+  }
+
+  /** The link of a prescription, made now if none is live or the live one cannot be shown. */
   @Transactional
-  public String handOver(UUID clubId, UUID prescriptionId) {
-    return tokenOf(clubId, prescriptionId)
-        .orElseGet(
-            () ->
-                repository
-                    .saveAndFlush(
-                        new ShareLinkRow(clubId, prescriptionId, freshToken(), Instant.now()))
-                    .token());
+  public Shown handOver(UUID clubId, UUID prescriptionId, LocalDateTime startsAt) {
+    make(clubId, prescriptionId);
+    Optional<ShareLinkRow> live = live(clubId, prescriptionId);
+    if (live.filter(row -> token(row) == null).isPresent()) {
+      live.get().revoke(Instant.now());
+      repository.flush();
+      make(clubId, prescriptionId);
+    }
+    return shown(clubId, prescriptionId, startsAt).orElseThrow();
+  }
+
+  private void make(UUID clubId, UUID prescriptionId) {
+    UUID id = UUID.randomUUID();
+    repository.make(id, clubId, prescriptionId, Tokens.hash(tokens.of(id)), Instant.now());
   }
 
   /** Makes the link, if any, lead nowhere. */
   @Transactional
   public void revoke(UUID clubId, UUID prescriptionId) {
-    repository
-        .findFirstByClubIdAndPrescriptionIdAndRevokedAtIsNull(clubId, prescriptionId)
-        .ifPresent(row -> row.revoke(Instant.now()));
+    live(clubId, prescriptionId).ifPresent(row -> row.revoke(Instant.now()));
   }
 
-  public Optional<String> tokenOf(UUID clubId, UUID prescriptionId) {
-    return repository
-        .findFirstByClubIdAndPrescriptionIdAndRevokedAtIsNull(clubId, prescriptionId)
-        .map(ShareLinkRow::token);
+  /**
+   * Lets the link go on working when the session is long over, or no longer so.
+   *
+   * @throws NotFoundException if there is none
+   */
+  @Transactional
+  public void keep(UUID clubId, UUID prescriptionId, boolean isKept) {
+    live(clubId, prescriptionId).orElseThrow(() -> new NotFoundException("link")).keep(isKept);
+  }
+
+  /** The live link of a prescription, if any. */
+  public Optional<Shown> shown(UUID clubId, UUID prescriptionId, LocalDateTime startsAt) {
+    return live(clubId, prescriptionId)
+        .map(row -> new Shown(token(row), row.isKept() ? null : startsAt.plus(AFTER_START)));
   }
 
   /** Whether an athlete was ever given it. */
@@ -59,15 +99,22 @@ public class ShareLinks {
   /** What a token leads to; unknown and revoked ones look alike. */
   public Link follow(String token) {
     return repository
-        .findByTokenAndRevokedAtIsNull(token)
-        .map(row -> new Link(row.clubId(), row.prescriptionId()))
-        .orElseThrow(
-            () -> new NotFoundException("link, or it was revoked; ask your coach for a new one"));
+        .findByTokenHashAndRevokedAtIsNull(Tokens.hash(token))
+        .map(row -> new Link(row.clubId(), row.prescriptionId(), row.isKept()))
+        .orElseThrow(ShareLinks::notFound);
   }
 
-  private String freshToken() {
-    byte[] bytes = new byte[TOKEN_BYTES];
-    random.nextBytes(bytes);
-    return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+  private Optional<ShareLinkRow> live(UUID clubId, UUID prescriptionId) {
+    return repository.findByClubIdAndPrescriptionIdAndRevokedAtIsNull(clubId, prescriptionId);
+  }
+
+  private String token(ShareLinkRow row) {
+    String token = tokens.of(row.id());
+    return Tokens.same(Tokens.hash(token), row.tokenHash()) ? token : null;
+  }
+
+  private static NotFoundException notFound() {
+    return new NotFoundException(
+        "link, or it was revoked, or its week is over; ask your coach for a new one");
   }
 }

@@ -26,6 +26,8 @@ class ApiDescription {
   private static final Set<String> NULLABLE_REFERENCES =
       Set.of(
           "ItemView.target",
+          "FollowItem.target",
+          "PrescriptionView.link",
           "Cell.target",
           "ItemView.easier",
           "PlanView.readiness",

@@ -18,6 +18,10 @@ class PageController {
     "/athletes/**",
     "/block/**",
     "/library",
+    "/club",
+    "/set-up",
+    "/join",
+    "/password",
     "/sessions/**",
     "/prescriptions/**"
   })

@@ -7,6 +7,7 @@ import dev.jubilee.core.circumstances.Conditions;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.sport.Level;
+import dev.jubilee.server.handover.ShareLinks;
 import dev.jubilee.server.session.SessionDetails;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -22,7 +23,7 @@ import java.util.UUID;
  *
  * @param revision the number to base an edit on
  * @param edit what made this revision
- * @param token of the hand-over link, if there is one
+ * @param link by which the athlete follows it, if there is one
  */
 public record PrescriptionView(
     UUID id,
@@ -36,7 +37,7 @@ public record PrescriptionView(
     CircumstancesView circumstances,
     Approach approach,
     PlanView plan,
-    @Schema(nullable = true) String token) {
+    @Schema(nullable = true) ShareLinks.Shown link) {
 
   /** Whom it is for. */
   public record AthleteSummary(UUID id, String name, Level level) {}

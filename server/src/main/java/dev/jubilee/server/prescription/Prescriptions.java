@@ -23,6 +23,7 @@ import dev.jubilee.server.session.SessionRow;
 import dev.jubilee.server.session.Sessions;
 import dev.jubilee.server.signin.SignedIn;
 import java.time.Instant;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -282,7 +283,12 @@ public class Prescriptions {
         PrescriptionView.CircumstancesView.of(request.circumstances()),
         request.approach(),
         plan,
-        handOvers.tokenOf(row.clubId(), row.id()).orElse(null));
+        handOvers.shown(row.clubId(), row.id(), session.startsAt()).orElse(null));
+  }
+
+  /** When the session of a prescription begins, where the club is. */
+  public LocalDateTime startsAt(UUID clubId, UUID id) {
+    return sessions.row(clubId, row(clubId, id).sessionId()).startsAt();
   }
 
   private PrescriptionRow based(UUID clubId, UUID id, int baseRevision) {

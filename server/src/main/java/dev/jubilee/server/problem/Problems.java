@@ -3,21 +3,28 @@ package dev.jubilee.server.problem;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import dev.jubilee.core.library.LibraryFaultException;
 import dev.jubilee.core.quantity.OutOfRangeException;
+import java.sql.SQLException;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
@@ -31,6 +38,20 @@ import tools.jackson.databind.exc.MismatchedInputException;
 // Before Spring's own, which would answer without naming the field.
 @Order(Ordered.HIGHEST_PRECEDENCE)
 public class Problems {
+  private static final String CONCURRENT =
+      "Someone else changed this at the same moment. Load it again.";
+
+  /** SQLSTATE class: integrity constraint violation. */
+  private static final String INTEGRITY = "23";
+
+  private static final Map<Class<?>, String> ACCEPTED_IN_ADDRESSES =
+      Map.of(
+          UUID.class, "an id",
+          int.class, "a whole number",
+          long.class, "a whole number",
+          boolean.class, "true or false",
+          LocalDate.class, "a day such as 2026-11-26",
+          LocalDateTime.class, "a time such as 2026-11-26T17:30");
 
   @ExceptionHandler
   ProblemDetail outOfRange(OutOfRangeException e) {
@@ -69,6 +90,8 @@ public class Problems {
     for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
       if (cause instanceof OutOfRangeException range) {
         return outOfRange(range);
+      } else if (cause instanceof BodyRefusedException refused) {
+        return ProblemDetail.forStatusAndDetail(refused.status(), refused.getMessage());
       } else if (cause instanceof MismatchedInputException mismatch && meant(mismatch) != null) {
         return mismatched(mismatch);
       }
@@ -109,10 +132,27 @@ public class Problems {
         accepted);
   }
 
+  /** A part of the address that is not what it should be. */
   @ExceptionHandler
   ProblemDetail mismatch(MethodArgumentTypeMismatchException e) {
-    // An id that is no id belongs to nothing.
-    return ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, "There is nothing here.");
+    Class<?> type = e.getRequiredType();
+    String accepted =
+        type == null
+            ? "another value"
+            : type.isEnum()
+                ? "one of " + String.join(", ", names(type))
+                : ACCEPTED_IN_ADDRESSES.getOrDefault(type, "another value");
+    return fieldProblem(
+        HttpStatus.BAD_REQUEST, e.getName(), e.getName() + " must be " + accepted, accepted);
+  }
+
+  @ExceptionHandler
+  ProblemDetail missing(MissingServletRequestParameterException e) {
+    return fieldProblem(
+        HttpStatus.BAD_REQUEST,
+        e.getParameterName(),
+        e.getParameterName() + " is missing in the address.",
+        "a value");
   }
 
   @ExceptionHandler
@@ -125,18 +165,33 @@ public class Problems {
     return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());
   }
 
-  @ExceptionHandler({
-    OptimisticLockingFailureException.class,
-    DataIntegrityViolationException.class
-  })
-  ProblemDetail concurrent(Exception e) {
-    return ProblemDetail.forStatusAndDetail(
-        HttpStatus.CONFLICT, "Someone else changed this at the same moment. Load it again.");
+  @ExceptionHandler
+  ProblemDetail concurrent(OptimisticLockingFailureException e) {
+    return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, CONCURRENT);
+  }
+
+  /** Two that may not both be; anything else that the database refuses is no conflict. */
+  @ExceptionHandler
+  ProblemDetail refusedByTheDatabase(DataIntegrityViolationException e) {
+    boolean isConflict =
+        !(e.getMostSpecificCause() instanceof SQLException sql)
+            || (sql.getSQLState() != null && sql.getSQLState().startsWith(INTEGRITY));
+    return isConflict
+        ? ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, CONCURRENT)
+        : ProblemDetail.forStatusAndDetail(
+            HttpStatus.UNPROCESSABLE_CONTENT, "Something in this cannot be stored.");
   }
 
   @ExceptionHandler
-  ProblemDetail tooMany(TooManyAttemptsException e) {
-    return ProblemDetail.forStatusAndDetail(HttpStatus.TOO_MANY_REQUESTS, e.getMessage());
+  ResponseEntity<ProblemDetail> tooMany(TooManyAttemptsException e) {
+    return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
+        .header(HttpHeaders.RETRY_AFTER, String.valueOf(e.retryAfter().toSeconds()))
+        .body(ProblemDetail.forStatusAndDetail(HttpStatus.TOO_MANY_REQUESTS, e.getMessage()));
+  }
+
+  @ExceptionHandler
+  ProblemDetail notAllowed(NotAllowedException e) {
+    return ProblemDetail.forStatusAndDetail(HttpStatus.FORBIDDEN, e.getMessage());
   }
 
   @ExceptionHandler

@@ -1,5 +1,6 @@
 package dev.jubilee.server.session;
 
+import dev.jubilee.server.problem.Limits;
 import dev.jubilee.server.signin.SignedIn;
 import jakarta.validation.Valid;
 import java.time.LocalDate;
@@ -33,6 +34,7 @@ class SessionController {
       @AuthenticationPrincipal SignedIn coach,
       @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate from,
       @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate until) {
+    Limits.requireStretch(from, until);
     return sessions.between(coach.clubId(), from, until);
   }
 

@@ -1,18 +1,36 @@
 package dev.jubilee.server.signin;
 
 import dev.jubilee.server.problem.TooManyAttemptsException;
+import dev.jubilee.server.secret.Tokens;
+import java.net.Inet6Address;
+import java.net.InetAddress;
+import java.net.UnknownHostException;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Arrays;
+import java.util.HexFormat;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
-/** Limits guessing: so many failures for one e-mail in so long, counted in the database. */
+/**
+ * Limits guessing by address and account together: who guesses slows only themselves. An attempt is
+ * counted before it is judged, so that many at once are many. Counted in the database, for all
+ * servers.
+ */
 @Component
 class Attempts {
-  private static final int MOST = 6;
-  private static final Duration WITHIN = Duration.ofMinutes(10);
+  /** Free of delay: a typing slip or two. */
+  private static final int FREE = 6;
+
+  private static final Duration FIRST_DELAY = Duration.ofSeconds(2);
+  private static final Duration LONGEST_DELAY = Duration.ofMinutes(15);
+
+  /** After so long without an attempt all is forgotten. */
+  private static final Duration MEMORY = Duration.ofHours(1);
+
+  private static final int IPV6_NETWORK_BYTES = 8;
 
   private final JdbcTemplate jdbc;
   private final Clock clock = Clock.systemUTC();
@@ -22,36 +40,90 @@ class Attempts {
   }
 
   /**
-   * Throws when there were too many failures.
+   * Counts an attempt.
    *
+   * @param account what is signed in to
+   * @param address of who tries
    * @throws TooManyAttemptsException naming how long to wait
    */
-  void require(String email) {
-    Integer failures =
-        jdbc.queryForObject(
-            "SELECT count(*) FROM sign_in_attempt WHERE email = ? AND at > ?",
-            Integer.class,
-            email,
-            Timestamp.from(horizon()));
-    if (failures != null && failures >= MOST) {
-      throw new TooManyAttemptsException(
-          "Too many failed attempts. Try again in " + WITHIN.toMinutes() + " minutes.");
+  void count(String account, String address) {
+    Instant now = clock.instant();
+    String whence = whence(account, address);
+    jdbc.update("DELETE FROM sign_in_attempt WHERE last_at < ?", at(now.minus(MEMORY)));
+    // One statement: the row is locked from reading to writing. What is refused is not counted,
+    // or one who keeps knocking would never be let in.
+    Integer counted =
+        jdbc
+            .query(
+                """
+                INSERT INTO sign_in_attempt AS a (whence, attempts, last_at, blocked_until)
+                VALUES (?, 1, ?, ?)
+                ON CONFLICT (whence) DO UPDATE
+                  SET attempts = a.attempts + 1, last_at = excluded.last_at,
+                      blocked_until = excluded.last_at + interval '1 second' *
+                        CASE WHEN a.attempts + 1 < ? THEN 0
+                        ELSE least(?, ? * power(2::float8, least(20, a.attempts + 1 - ?))) END
+                  WHERE a.blocked_until <= excluded.last_at
+                RETURNING attempts
+                """,
+                (row, i) -> row.getInt(1),
+                whence,
+                at(now),
+                at(now),
+                FREE,
+                (double) LONGEST_DELAY.toSeconds(),
+                (double) FIRST_DELAY.toSeconds(),
+                FREE)
+            .stream()
+            .findFirst()
+            .orElse(null);
+    if (counted == null) {
+      throw tooMany(whence, now);
     }
   }
 
-  void failed(String email) {
-    jdbc.update("DELETE FROM sign_in_attempt WHERE at < ?", Timestamp.from(horizon()));
-    jdbc.update(
-        "INSERT INTO sign_in_attempt (email, at) VALUES (?, ?)",
-        email,
-        Timestamp.from(clock.instant()));
+  /** Whoever is in starts from nothing. */
+  void succeeded(String account, String address) {
+    jdbc.update("DELETE FROM sign_in_attempt WHERE whence = ?", whence(account, address));
   }
 
-  void succeeded(String email) {
-    jdbc.update("DELETE FROM sign_in_attempt WHERE email = ?", email);
+  private TooManyAttemptsException tooMany(String whence, Instant now) {
+    Instant until =
+        jdbc
+            .query(
+                "SELECT blocked_until FROM sign_in_attempt WHERE whence = ?",
+                (row, i) -> row.getTimestamp(1).toInstant(),
+                whence)
+            .stream()
+            .findFirst()
+            .orElse(now);
+    Duration left = Duration.ofSeconds(Math.max(1, Duration.between(now, until).toSeconds() + 1));
+    return new TooManyAttemptsException(
+        "Too many attempts with the wrong password. Try again in " + said(left) + ".", left);
   }
 
-  private Instant horizon() {
-    return clock.instant().minus(WITHIN);
+  private static String said(Duration left) {
+    return left.toSeconds() < 120 ? left.toSeconds() + " s" : left.toMinutes() + " minutes";
+  }
+
+  private static Timestamp at(Instant instant) {
+    return Timestamp.from(instant);
+  }
+
+  /** Hashed, as it tells who signs in from where. */
+  private static String whence(String account, String address) {
+    return Tokens.hash(network(address) + " " + account);
+  }
+
+  /** Whoever has one address of version 6 has 2^64 of them. */
+  private static String network(String address) {
+    try {
+      InetAddress parsed = InetAddress.getByName(address);
+      return parsed instanceof Inet6Address
+          ? HexFormat.of().formatHex(Arrays.copyOf(parsed.getAddress(), IPV6_NETWORK_BYTES))
+          : parsed.getHostAddress();
+    } catch (UnknownHostException e) {
+      return address;
+    }
   }
 }

@@ -2,6 +2,7 @@ package dev.jubilee.server.signin;
 
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.core.userdetails.UserDetailsService;
@@ -9,6 +10,7 @@ import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
@@ -17,16 +19,46 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 /** Who may call what. Pages and hand-over links are open; everything else of the API is not. */
 @Configuration
 class SecurityConfiguration {
+  /** What one may ask before one is signed in; a secret in the request opens the rest. */
+  private static final String[] OPEN = {
+    "/api/sign-in",
+    "/api/set-up",
+    "/api/invitations/look",
+    "/api/invitations/accept",
+    "/api/password-links/*",
+    "/api/follow/**",
+    "/api/health/**",
+    "/api/health",
+    "/api/openapi/**"
+  };
+
   private static final String CONTENT_POLICY =
       "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:;"
           + " font-src 'self' data:; frame-ancestors 'none'; base-uri 'self'; form-action 'self'";
 
   @Bean
-  SecurityFilterChain chain(HttpSecurity http, SecurityContextRepository contexts) {
+  @Order(1)
+  SecurityFilterChain files(HttpSecurity http) {
+    // Files that never change carry no cookie that would.
+    return http.securityMatcher("/assets/**")
+        .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+        .csrf(csrf -> csrf.disable())
+        .securityContext(context -> context.disable())
+        .sessionManagement(sessions -> sessions.disable())
+        .requestCache(cache -> cache.disable())
+        // Their own, a year long, stays.
+        .headers(headers -> headers.cacheControl(cache -> cache.disable()))
+        .build();
+  }
+
+  @Bean
+  @Order(2)
+  SecurityFilterChain chain(
+      HttpSecurity http, SecurityContextRepository contexts, SignIns signIns) {
     return http.authorizeHttpRequests(
             requests ->
                 requests
-                    .requestMatchers("/api/sign-in", "/api/follow/**", "/api/openapi/**")
+                    .requestMatchers(OPEN)
                     .permitAll()
                     .requestMatchers("/api/**")
                     .authenticated()
@@ -36,6 +68,7 @@ class SecurityConfiguration {
         .securityContext(context -> context.securityContextRepository(contexts))
         .requestCache(cache -> cache.disable())
         .logout(logout -> logout.disable())
+        .addFilterBefore(new StampFilter(signIns), AuthorizationFilter.class)
         .exceptionHandling(
             handling ->
                 handling.authenticationEntryPoint(
@@ -55,7 +88,7 @@ class SecurityConfiguration {
   }
 
   @Bean
-  PasswordEncoder passwords() {
+  PasswordEncoder passwordEncoder() {
     return new BCryptPasswordEncoder(10);
   }
 

@@ -3,19 +3,11 @@ package dev.jubilee.server.signin;
 import dev.jubilee.server.problem.Limits;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
-import java.util.List;
-import java.util.Locale;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.security.core.authority.SimpleGrantedAuthority;
-import org.springframework.security.core.context.SecurityContext;
-import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -38,11 +30,11 @@ class SignInController {
           String password) {}
 
   private final SignIns signIns;
-  private final SecurityContextRepository contexts;
+  private final Devices devices;
 
-  SignInController(SignIns signIns, SecurityContextRepository contexts) {
+  SignInController(SignIns signIns, Devices devices) {
     this.signIns = signIns;
-    this.contexts = contexts;
+    this.devices = devices;
   }
 
   @PostMapping("/sign-in")
@@ -50,39 +42,21 @@ class SignInController {
       @Valid @RequestBody Credentials credentials,
       HttpServletRequest request,
       HttpServletResponse response) {
-    String email = credentials.email().strip().toLowerCase(Locale.ROOT);
-    String password = credentials.password();
-    SignedIn signedIn = signIns.require(email, password);
-    remember(signedIn, request, response);
+    SignedIn signedIn =
+        signIns.require(
+            Emails.folded(credentials.email()), credentials.password(), request.getRemoteAddr());
+    devices.remember(signedIn, request, response);
     return signIns.me(signedIn);
   }
 
   @PostMapping("/sign-out")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void signOut(HttpServletRequest request) {
-    HttpSession session = request.getSession(false);
-    if (session != null) {
-      session.invalidate();
-    }
-    SecurityContextHolder.clearContext();
+    Devices.forget(request);
   }
 
   @GetMapping("/me")
   SignIns.Me me(@AuthenticationPrincipal SignedIn signedIn) {
     return signIns.me(signedIn);
-  }
-
-  private void remember(
-      SignedIn signedIn, HttpServletRequest request, HttpServletResponse response) {
-    // A fresh session id, so that one planted before signing in is worth nothing.
-    if (request.getSession(false) != null) {
-      request.changeSessionId();
-    }
-    SecurityContext context = SecurityContextHolder.createEmptyContext();
-    context.setAuthentication(
-        UsernamePasswordAuthenticationToken.authenticated(
-            signedIn, null, List.of(new SimpleGrantedAuthority("COACH"))));
-    SecurityContextHolder.setContext(context);
-    contexts.saveContext(context, request, response);
   }
 }

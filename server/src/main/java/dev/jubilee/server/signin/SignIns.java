@@ -1,74 +1,110 @@
 package dev.jubilee.server.signin;
 
+import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.club.Club;
 import dev.jubilee.server.club.ClubRepository;
-import dev.jubilee.server.club.HourCycle;
+import dev.jubilee.server.club.ClubSettings;
+import dev.jubilee.server.pages.PublicAddress;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.security.authentication.BadCredentialsException;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Who may sign in, and who is. */
 @Service
-class SignIns {
+public class SignIns {
   private final CoachRepository coaches;
   private final ClubRepository clubs;
-  private final PasswordEncoder passwords;
+  private final Passwords passwords;
   private final Attempts attempts;
+  private final PublicAddress address;
   private final String decoyHash;
 
   SignIns(
-      CoachRepository coaches, ClubRepository clubs, PasswordEncoder passwords, Attempts attempts) {
+      CoachRepository coaches,
+      ClubRepository clubs,
+      Passwords passwords,
+      Attempts attempts,
+      PublicAddress address) {
     this.coaches = coaches;
     this.clubs = clubs;
     this.passwords = passwords;
     this.attempts = attempts;
-    this.decoyHash = passwords.encode(UUID.randomUUID().toString());
+    this.address = address;
+    this.decoyHash = passwords.chosen("password", UUID.randomUUID().toString(), List.of());
   }
 
   /**
    * Who is signed in.
    *
    * @param today the date where the club is
+   * @param publicUrl where other devices reach the server; null when they are to use the address
+   *     this one does
    */
-  record Me(
+  public record Me(
       UUID coachId,
       String coachName,
-      String clubName,
-      String timeZone,
-      HourCycle hourCycle,
-      LocalDate today) {}
+      String email,
+      boolean owner,
+      ClubSettings club,
+      LocalDate today,
+      @Schema(nullable = true) String publicUrl) {}
 
   /**
    * The coach with this e-mail and password.
    *
    * @param email in lower case
+   * @param from the address of who tries
    * @throws BadCredentialsException if there is none
    * @throws dev.jubilee.server.problem.TooManyAttemptsException after too many failures
    */
-  SignedIn require(String email, String password) {
-    attempts.require(email);
-    Optional<Coach> coach = coaches.findByEmail(email);
+  SignedIn require(String email, String password, String from) {
+    attempts.count(email, from);
+    Optional<Coach> coach = coaches.findByEmailAndRemovedAtIsNull(email);
     // The same work for an unknown e-mail, so that timing does not tell which exist.
     boolean right = passwords.matches(password, coach.map(Coach::passwordHash).orElse(decoyHash));
     if (coach.isEmpty() || !right) {
-      attempts.failed(email);
       throw new BadCredentialsException("");
     }
-    attempts.succeeded(email);
-    return new SignedIn(coach.get().id(), coach.get().clubId(), coach.get().name());
+    attempts.succeeded(email, from);
+    return SignedIn.of(coach.get());
   }
 
-  Me me(SignedIn signedIn) {
+  /**
+   * Asks the coach who is signed in for their password once more.
+   *
+   * @throws OutOfRangeException if it is another
+   */
+  public void confirm(SignedIn signedIn, String password, String from) {
+    Coach coach = coaches.findById(signedIn.coachId()).orElseThrow();
+    try {
+      require(coach.email(), password, from);
+    } catch (BadCredentialsException e) {
+      throw new OutOfRangeException("currentPassword", "this one", "your password until now");
+    }
+  }
+
+  /** Whether a sign-in still counts: the coach has not left, nor changed the password since. */
+  boolean counts(SignedIn signedIn) {
+    return coaches.existsByIdAndClubIdAndSignInStampAndRemovedAtIsNull(
+        signedIn.coachId(), signedIn.clubId(), signedIn.stamp());
+  }
+
+  @Transactional(readOnly = true)
+  public Me me(SignedIn signedIn) {
     Club club = clubs.findById(signedIn.clubId()).orElseThrow();
+    Coach coach = coaches.findById(signedIn.coachId()).orElseThrow();
     return new Me(
-        signedIn.coachId(),
-        signedIn.coachName(),
-        club.name(),
-        club.zone().getId(),
-        club.hourCycle(),
-        LocalDate.now(club.zone()));
+        coach.id(),
+        coach.name(),
+        coach.email(),
+        coach.isOwner(),
+        club.settings(),
+        LocalDate.now(club.zone()),
+        address.forOthers().orElse(null));
   }
 }

@@ -10,11 +10,16 @@ import java.util.UUID;
  * @param coachId who
  * @param clubId whose data they see
  * @param coachName for greeting
+ * @param stamp the coach's when they signed in; 0 in sessions from before there was one
  */
-public record SignedIn(UUID coachId, UUID clubId, String coachName)
+public record SignedIn(UUID coachId, UUID clubId, String coachName, int stamp)
     implements Principal, Serializable {
 
   private static final long serialVersionUID = 1L;
+
+  public static SignedIn of(Coach coach) {
+    return new SignedIn(coach.id(), coach.clubId(), coach.name(), coach.signInStamp());
+  }
 
   @Override
   public String getName() {

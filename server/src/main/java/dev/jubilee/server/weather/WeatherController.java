@@ -1,6 +1,7 @@
 package dev.jubilee.server.weather;
 
 import dev.jubilee.core.circumstances.Place;
+import dev.jubilee.server.problem.Limits;
 import dev.jubilee.server.problem.NotFoundException;
 import java.time.LocalDateTime;
 import org.springframework.format.annotation.DateTimeFormat;
@@ -23,6 +24,7 @@ class WeatherController {
   WeatherService.Forecast forecast(
       @RequestParam Place place,
       @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE_TIME) LocalDateTime at) {
+    Limits.within("at", at.toLocalDate());
     return weather.at(place, at).orElseThrow(() -> new NotFoundException("forecast"));
   }
 }

@@ -1,5 +1,6 @@
 package dev.jubilee.server.block.stored;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import dev.jubilee.core.block.AthleteWeek;
 import dev.jubilee.core.block.BuildStage;
 import dev.jubilee.core.block.Change;
@@ -31,7 +32,7 @@ public record AthleteWeeksV1(List<WeekV1> weeks, List<String> ladders) {
     static WeekV1 of(AthleteWeek w) {
       Week week = w.week();
       return new WeekV1(
-          new DatesV1(week.number(), week.monday(), week.emphasis()),
+          new DatesV1(week.number(), week.firstDay(), week.emphasis()),
           w.rungs(),
           w.doses(),
           new BuildV1(w.build().top(), w.build().efforts()),
@@ -43,7 +44,7 @@ public record AthleteWeeksV1(List<WeekV1> weeks, List<String> ladders) {
 
     AthleteWeek toCore() {
       return new AthleteWeek(
-          new Week(week.number(), week.monday(), week.emphasis()),
+          new Week(week.number(), week.firstDay(), week.emphasis()),
           rungs,
           doses,
           new BuildStage(build.top(), build.efforts()),
@@ -55,7 +56,7 @@ public record AthleteWeeksV1(List<WeekV1> weeks, List<String> ladders) {
   }
 
   /** Which week it is. */
-  public record DatesV1(int number, LocalDate monday, Emphasis emphasis) {}
+  public record DatesV1(int number, @JsonAlias("monday") LocalDate firstDay, Emphasis emphasis) {}
 
   /** How high the build goes, and in how many efforts more or fewer than usual. */
   public record BuildV1(double top, int efforts) {}

@@ -1,0 +1,130 @@
+package dev.jubilee.server.follow;
+
+import dev.jubilee.core.check.FindingCode;
+import dev.jubilee.core.check.Severity;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.quantity.Phrase;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.Sport;
+import dev.jubilee.server.club.Club;
+import dev.jubilee.server.club.HourCycle;
+import dev.jubilee.server.club.Measures;
+import dev.jubilee.server.prescription.PlanView;
+import dev.jubilee.server.prescription.PrescriptionView;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * What an athlete follows. Whoever has the link sees it, so it says nothing that the phone does not
+ * need: no results, no heart rates, no restriction by name.
+ *
+ * @param startsAt the first effort
+ * @param seconds the warm-up's real length
+ * @param firstEffort how hard the session begins, 0 to 100
+ * @param cautions what to be careful about
+ */
+public record FollowView(
+    String athleteName,
+    String sessionTitle,
+    Sport sport,
+    SessionKind kind,
+    String place,
+    int temperature,
+    OffsetDateTime startsAt,
+    HourCycle hourCycle,
+    Measures measures,
+    int revision,
+    int seconds,
+    int firstEffort,
+    List<FollowItem> items,
+    List<Caution> cautions) {
+
+  /** These name what hurts whom. */
+  private static final Set<String> OF_THE_BODY =
+      Set.of(
+          FindingCode.HURT.name(), FindingCode.SORE.name(), FindingCode.LOADS_SORE_REGION.name());
+
+  /**
+   * One line of the plan; fields as in {@link PlanView.ItemView}.
+   *
+   * @param easier the name of the rung below on its ladder
+   * @param harder that of the rung above
+   */
+  public record FollowItem(
+      String id,
+      WarmUpPart block,
+      String name,
+      Phrase dose,
+      int startsBefore,
+      int seconds,
+      int changeSeconds,
+      int recoverySeconds,
+      int effort,
+      int recoveryEffort,
+      @Schema(nullable = true) PlanView.TargetView target,
+      @Schema(nullable = true) String easier,
+      @Schema(nullable = true) String harder,
+      List<PlanView.SegmentView> segments,
+      List<String> cues,
+      String caution) {
+
+    static FollowItem of(PlanView.ItemView item) {
+      return new FollowItem(
+          item.id(),
+          item.block(),
+          item.name(),
+          item.dose(),
+          item.startsBefore(),
+          item.seconds(),
+          item.changeSeconds(),
+          item.recoverySeconds(),
+          item.effort(),
+          item.recoveryEffort(),
+          item.target() == null ? null : withoutHeart(item.target()),
+          item.easier() == null ? null : item.easier().name(),
+          item.harder() == null ? null : item.harder().name(),
+          item.segments(),
+          item.cues(),
+          item.caution());
+    }
+
+    private static PlanView.TargetView withoutHeart(PlanView.TargetView target) {
+      return new PlanView.TargetView(
+          target.metric(),
+          target.value(),
+          target.perceivedExertion(),
+          target.percentOfTop(),
+          0,
+          0,
+          target.ratePerMinute(),
+          target.spread());
+    }
+  }
+
+  /** What to be careful about, and why. */
+  public record Caution(String what, String why) {}
+
+  static FollowView of(PrescriptionView view, Club club) {
+    PlanView plan = view.plan();
+    return new FollowView(
+        view.athlete().name(),
+        view.session().title(),
+        view.session().sport(),
+        view.session().kind(),
+        view.circumstances().place().words(),
+        view.circumstances().temperature(),
+        view.session().startsAt().atZone(club.zone()).toOffsetDateTime(),
+        club.hourCycle(),
+        club.measures(),
+        view.revision(),
+        plan.seconds(),
+        plan.firstEffort(),
+        plan.items().stream().map(FollowItem::of).toList(),
+        plan.findings().stream()
+            .filter(f -> f.severity() == Severity.CAUTION && !OF_THE_BODY.contains(f.code()))
+            .map(f -> new Caution(f.what(), f.why()))
+            .toList());
+  }
+}

@@ -1,0 +1,37 @@
+package dev.jubilee.server.guard;
+
+import java.sql.SQLException;
+import java.sql.SQLNonTransientConnectionException;
+import java.sql.SQLTransientConnectionException;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.transaction.CannotCreateTransactionException;
+
+/** Tells a database that cannot be reached from other faults. */
+public final class DatabaseAway {
+  public static final String WORDS =
+      "The database is away. What you typed is kept; this goes on by itself when it is back.";
+
+  /** SQLSTATE classes: connection exception, operator intervention (shutting down, starting up). */
+  private static final String CONNECTION = "08";
+
+  private static final String INTERVENTION = "57P";
+
+  private DatabaseAway() {}
+
+  public static boolean isMeantBy(Throwable thrown) {
+    for (Throwable cause = thrown; cause != null; cause = cause.getCause()) {
+      if (cause instanceof DataAccessResourceFailureException
+          || cause instanceof CannotCreateTransactionException
+          || cause instanceof SQLTransientConnectionException
+          || cause instanceof SQLNonTransientConnectionException
+          || (cause instanceof SQLException sql && isConnection(sql.getSQLState()))) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private static boolean isConnection(String state) {
+    return state != null && (state.startsWith(CONNECTION) || state.startsWith(INTERVENTION));
+  }
+}
