@@ -7,6 +7,7 @@ import type { AthleteProfile, AthleteView } from "../api/types";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { FormCheckbox, FormMany, FormSelect, FormText } from "../shared/fields";
 import { showRefused } from "../shared/forms";
+import { useOnce } from "../shared/once";
 import { say } from "../shared/units";
 import { REGIONS, SPORTS } from "../shared/words";
 import { fieldNamed, fieldsOf, NOBODY, profileOf, type AthleteFields } from "./fields";
@@ -30,6 +31,7 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
   const results = useFieldArray({ control, name: "results" });
   const restrictions = useFieldArray({ control, name: "restrictions" });
 
+  const once = useOnce();
   const save = useMutation({
     mutationFn: (body: AthleteProfile) =>
       athlete
@@ -39,8 +41,9 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
               body,
             }),
           )
-        : data(api.POST("/api/athletes", { body })),
+        : data(api.POST("/api/athletes", { params: { header: once.header }, body })),
     onSuccess: (saved) => {
+      once.renew();
       queries.setQueryData<AthleteView[]>(["athletes"], (all = []) =>
         [...all.filter((a) => a.id !== saved.id), saved].sort((a, b) =>
           a.profile.name.localeCompare(b.profile.name),

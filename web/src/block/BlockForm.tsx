@@ -8,6 +8,7 @@ import { invalidate } from "../api/invalidate";
 import { api, data } from "../api/client";
 import type { AthleteView, BlockDefinition, BlockView } from "../api/types";
 import { plusDays } from "../session/dates";
+import { useOnce } from "../shared/once";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { FormMany, FormText, TextField } from "../shared/fields";
 import { readDate, sayDate } from "../shared/calendar";
@@ -39,10 +40,12 @@ function blank(today: string): BlockDefinition {
 export function NewBlock({ today }: { today: string }) {
   const navigate = useNavigate();
   const queries = useQueryClient();
+  const once = useOnce();
   const create = useMutation({
     mutationFn: (definition: BlockDefinition) =>
-      data(api.POST("/api/blocks", { body: definition })),
+      data(api.POST("/api/blocks", { params: { header: once.header }, body: definition })),
     onSuccess: (view) => {
+      once.renew();
       invalidate(queries, ["blocks"]);
       void navigate(`/block/${view.id}`);
     },

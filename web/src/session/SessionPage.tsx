@@ -11,6 +11,7 @@ import { FormMany, FormSelect, FormText, SelectField, TextField } from "../share
 import { readDate, readTime } from "../shared/calendar";
 import { forecastQuery } from "../shared/forecast";
 import { showRefused } from "../shared/forms";
+import { useOnce } from "../shared/once";
 import { usePlaces } from "../shared/places";
 import { COMING_FROM, KINDS, PLACES, SPORTS } from "../shared/words";
 import { Whiteboard } from "./Whiteboard";
@@ -81,12 +82,14 @@ export function SessionPage({ today }: { today: string }) {
     queryFn: () => data(api.GET("/api/athletes")),
   });
   const write = (text: string) => setValue("title", text);
+  const once = useOnce();
   const save = useMutation({
     mutationFn: async (fields: SessionFields) => {
       // Typed and saved at once: what was shown may still be the text before.
       const written = fields.title.trim() ? await understand(fields.title, sport) : undefined;
       return data(
         api.POST("/api/sessions", {
+          params: { header: once.header },
           body: {
             startsAt: `${fields.date}T${fields.time}:00`,
             sport,
@@ -107,6 +110,7 @@ export function SessionPage({ today }: { today: string }) {
       );
     },
     onSuccess: (_, { date }) => {
+      once.renew();
       invalidate(queries, ["sessions"]);
       void navigate(`/day/${date}`);
     },

@@ -312,7 +312,8 @@ class ApiTest {
         RunningServer.bean(ClubRepository.class)
             .save(new Club(UUID.randomUUID(), "Another club", ZoneId.of("UTC")));
     AthleteProfile profile = JSON.readValue(athlete("55", "190", null), AthleteProfile.class);
-    AthleteView foreign = RunningServer.bean(Athletes.class).create(other.id(), profile);
+    AthleteView foreign =
+        RunningServer.bean(Athletes.class).create(other.id(), UUID.randomUUID(), profile);
     assertThat(coach.get("/api/athletes/" + foreign.id()).statusCode()).isEqualTo(404);
     assertThat(
             coach

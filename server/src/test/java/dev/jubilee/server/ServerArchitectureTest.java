@@ -28,7 +28,6 @@ class ServerArchitectureTest {
           "OneTimeLinkRepository.findByTokenHashAndPurpose",
           "OneTimeLinkRepository.lock",
           "ShareLinkRepository.findByTokenHashAndRevokedAtIsNull",
-          "BlockRunRepository.findByState",
           "BlockAthleteRepository.hold");
 
   @Test

@@ -1,8 +1,10 @@
 package dev.jubilee.server.athlete;
 
+import dev.jubilee.server.once.Once;
 import dev.jubilee.server.signin.SignedIn;
 import jakarta.validation.Valid;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -11,6 +13,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -21,9 +24,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/athletes")
 class AthleteController {
   private final Athletes athletes;
+  private final Once once;
 
-  AthleteController(Athletes athletes) {
+  AthleteController(Athletes athletes, Once once) {
     this.athletes = athletes;
+    this.once = once;
   }
 
   @GetMapping
@@ -39,8 +44,14 @@ class AthleteController {
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   AthleteView createAthlete(
-      @AuthenticationPrincipal SignedIn coach, @Valid @RequestBody AthleteProfile profile) {
-    return athletes.create(coach.clubId(), profile);
+      @AuthenticationPrincipal SignedIn coach,
+      @RequestHeader(name = Once.HEADER, required = false) Optional<UUID> key,
+      @Valid @RequestBody AthleteProfile profile) {
+    return once.make(
+        coach.clubId(),
+        key,
+        id -> athletes.create(coach.clubId(), id, profile),
+        id -> athletes.one(coach.clubId(), id));
   }
 
   @PutMapping("/{id}")

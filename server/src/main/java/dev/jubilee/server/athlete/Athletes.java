@@ -38,9 +38,9 @@ public class Athletes {
   }
 
   @Transactional
-  public AthleteView create(UUID clubId, AthleteProfile profile) {
+  public AthleteView create(UUID clubId, UUID id, AthleteProfile profile) {
     check(clubId, profile);
-    AthleteRow row = new AthleteRow(UUID.randomUUID(), clubId);
+    AthleteRow row = new AthleteRow(id, clubId);
     row.write(profile, json.write(profile));
     return view(repository.saveAndFlush(row));
   }

@@ -26,6 +26,7 @@ import dev.jubilee.server.session.Sessions;
 import dev.jubilee.server.signin.SignedIn;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -145,14 +146,23 @@ class AthleteBlocks {
     return changed;
   }
 
-  /** Where the athlete would stand, week by week; nothing is stored. */
+  /**
+   * Where the athlete would stand, week by week; nothing is stored.
+   *
+   * @param laidOut what the definition asks for, of everyone
+   */
   @Transactional(readOnly = true)
   public List<AthleteWeek> athleteWeeks(
-      SignedIn coach, UUID blockId, BlockDefinition definition, UUID athleteId, LocalDate today) {
+      SignedIn coach,
+      UUID blockId,
+      BlockDefinition definition,
+      Collection<SessionDetails> laidOut,
+      UUID athleteId,
+      LocalDate today) {
     TrainingBlock block = definition.toCore();
     List<Planned> planned = new ArrayList<>();
     Map<SessionDetails, Session> read = new HashMap<>();
-    for (SessionDetails details : BlockSessions.of(definition).values()) {
+    for (SessionDetails details : laidOut) {
       if (details.athleteIds().contains(athleteId)) {
         planned.add(planned("", details, Optional.empty(), read));
       }

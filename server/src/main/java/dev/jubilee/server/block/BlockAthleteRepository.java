@@ -12,6 +12,12 @@ interface BlockAthleteRepository extends JpaRepository<BlockAthleteRow, BlockAth
   Optional<BlockAthleteRow> findByClubIdAndBlockIdAndAthleteId(
       UUID clubId, UUID blockId, UUID athleteId);
 
+  /** Who has what a run made. */
+  @Query(
+      "select a.athleteId from BlockAthleteRow a"
+          + " where a.clubId = :clubId and a.blockId = :blockId and a.run = :run")
+  List<UUID> findDone(UUID clubId, UUID blockId, int run);
+
   /**
    * Waits until nobody else prescribes for this athlete's block, on any server; let go of at the
    * end of the transaction.

@@ -1,11 +1,13 @@
 package dev.jubilee.server.block;
 
 import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.server.once.Once;
 import dev.jubilee.server.signin.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -14,6 +16,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -36,10 +39,12 @@ class BlockController {
 
   private final Blocks blocks;
   private final SessionFiles files;
+  private final Once once;
 
-  BlockController(Blocks blocks, SessionFiles files) {
+  BlockController(Blocks blocks, SessionFiles files, Once once) {
     this.blocks = blocks;
     this.files = files;
+    this.once = once;
   }
 
   @GetMapping
@@ -50,8 +55,14 @@ class BlockController {
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   BlockView createBlock(
-      @AuthenticationPrincipal SignedIn coach, @Valid @RequestBody BlockDefinition definition) {
-    return blocks.create(coach, definition);
+      @AuthenticationPrincipal SignedIn coach,
+      @RequestHeader(name = Once.HEADER, required = false) Optional<UUID> key,
+      @Valid @RequestBody BlockDefinition definition) {
+    return once.make(
+        coach.clubId(),
+        key,
+        id -> blocks.create(coach, id, definition),
+        id -> blocks.one(coach.clubId(), id));
   }
 
   @GetMapping("/{id}")

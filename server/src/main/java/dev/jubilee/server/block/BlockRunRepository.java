@@ -1,7 +1,6 @@
 package dev.jubilee.server.block;
 
 import jakarta.persistence.LockModeType;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -9,9 +8,6 @@ import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface BlockRunRepository extends JpaRepository<BlockRunRow, UUID> {
-  /** Of every club: what a server that starts goes on with. */
-  List<BlockRunRow> findByState(BlockRunRow.State state);
-
   /** To be changed by one at a time. */
   @Lock(LockModeType.PESSIMISTIC_WRITE)
   @Query("select r from BlockRunRow r where r.clubId = :clubId and r.blockId = :blockId")

@@ -86,6 +86,11 @@ class BlockRunRow {
     return coachId;
   }
 
+  /** Whether it is this run, and neither ended nor overtaken. */
+  boolean isUnderWay(int number) {
+    return run == number && state == State.RUNNING;
+  }
+
   State state() {
     return state;
   }

@@ -3,29 +3,27 @@ package dev.jubilee.server.block;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.guard.DatabaseAway;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.signin.SignedIn;
-import jakarta.annotation.PreDestroy;
 import java.time.LocalDate;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
+import java.util.stream.IntStream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * Prescribes blocks in the background, athlete by athlete, each in a transaction of its own. What
- * is done is known by the run it was done in, so that a run that was broken off goes on where it
- * was, here or on another server, and doing an athlete twice changes nothing.
+ * Prescribes blocks athlete by athlete, each in a transaction of its own. What is done is known by
+ * the run it was done in, so that a run that was broken off goes on where it was, here or on
+ * another server, and doing an athlete twice changes nothing.
  */
 @Component
 class BlockRunner {
@@ -41,14 +39,6 @@ class BlockRunner {
   private final ClubRepository clubs;
   private final Json json;
   private final TransactionTemplate transaction;
-
-  /** Athletes of one block are independent of each other. */
-  private final ExecutorService workers =
-      Executors.newFixedThreadPool(
-          Math.max(1, Runtime.getRuntime().availableProcessors()), BlockRunner::daemon);
-
-  /** Being done here now, so that nothing is begun twice; only saves work. */
-  private final Set<String> underWay = ConcurrentHashMap.newKeySet();
 
   BlockRunner(
       BlockRunRepository runs,
@@ -69,63 +59,54 @@ class BlockRunner {
     this.transaction = transaction;
   }
 
-  private static Thread daemon(Runnable work) {
-    Thread thread = new Thread(work, "compiler");
-    thread.setDaemon(true);
-    return thread;
+  /**
+   * Prescribes for the next athlete of a lane.
+   *
+   * @return whether the lane may have more to do
+   */
+  boolean next(Lane lane) {
+    Optional<BlockRunRow> run = wanted(lane);
+    if (run.isEmpty()) {
+      return false;
+    }
+    BlockDefinition definition = definition(run.get());
+    Optional<UUID> athlete = open(lane, definition);
+    if (athlete.isPresent()) {
+      prescribe(run.get(), definition, athlete.get());
+    }
+    advance(run.get(), definition);
+    return athlete.isPresent();
   }
 
-  /** Goes on with what an earlier server left. */
-  @EventListener(ApplicationReadyEvent.class)
-  void resume() {
-    runs.findByState(BlockRunRow.State.RUNNING).forEach(this::start);
-  }
-
-  @PreDestroy
-  void stop() {
-    workers.shutdownNow();
-  }
-
-  /** Begins or goes on with a run. */
-  void start(BlockRunRow run) {
+  private BlockDefinition definition(BlockRunRow run) {
     BlockRevisionRow revision =
         revisions
             .findByClubIdAndBlockIdAndNumber(run.clubId(), run.blockId(), run.revision())
             .orElseThrow();
-    BlockDefinition definition = json.read(revision.definition(), BlockDefinition.class);
-    List<UUID> done =
-        athleteBlocks.findByClubIdAndBlockId(run.clubId(), run.blockId()).stream()
-            .filter(row -> row.run() == run.run())
-            .map(BlockAthleteRow::athleteId)
-            .toList();
-    LocalDate today = LocalDate.now(clubs.findById(run.clubId()).orElseThrow().zone());
-    List<UUID> open = definition.athleteIds().stream().filter(id -> !done.contains(id)).toList();
-    for (UUID athleteId : open) {
-      String key = run.blockId() + " " + run.run() + " " + athleteId;
-      if (underWay.add(key)) {
-        workers.execute(
-            () -> {
-              try {
-                prescribe(run, definition, athleteId, today);
-              } finally {
-                underWay.remove(key);
-              }
-            });
-      }
-    }
-    if (open.isEmpty()) {
-      advance(run, definition);
-    }
+    return json.read(revision.definition(), BlockDefinition.class);
   }
 
-  private void prescribe(
-      BlockRunRow run, BlockDefinition definition, UUID athleteId, LocalDate today) {
+  /** The first athlete of the lane who has nothing of this run yet. */
+  private Optional<UUID> open(Lane lane, BlockDefinition definition) {
+    Set<UUID> done =
+        new HashSet<>(athleteBlocks.findDone(lane.clubId(), lane.blockId(), lane.run()));
+    List<UUID> all = definition.athleteIds();
+    return IntStream.iterate(lane.index(), i -> i < all.size(), i -> i + lane.of())
+        .mapToObj(all::get)
+        .filter(id -> !done.contains(id))
+        .findFirst();
+  }
+
+  private void prescribe(BlockRunRow run, BlockDefinition definition, UUID athleteId) {
+    LocalDate today = LocalDate.now(clubs.findById(run.clubId()).orElseThrow().zone());
     try {
       for (int attempt = 1; !isPrescribed(run, definition, athleteId, today, attempt); attempt++) {
         LOG.info("block {} of athlete {}: once more", run.blockId(), athleteId);
       }
-      advance(run, definition);
     } catch (RuntimeException e) {
+      if (DatabaseAway.isMeantBy(e)) {
+        throw e;
+      }
       LOG.warn("block {} of athlete {} failed", run.blockId(), athleteId, e);
       String name = athletes.row(run.clubId(), athleteId).name();
       end(run, BlockRunRow.State.FAILED, name + ": " + told(e));
@@ -172,24 +153,26 @@ class BlockRunner {
   /** A run that was cancelled or overtaken by a newer one is not. */
   private boolean isWanted(BlockRunRow run) {
     return runs.findByClubIdAndBlockId(run.clubId(), run.blockId())
-        .filter(now -> now.run() == run.run() && now.state() == BlockRunRow.State.RUNNING)
+        .filter(now -> now.isUnderWay(run.run()))
         .isPresent();
+  }
+
+  private Optional<BlockRunRow> wanted(Lane lane) {
+    return runs.findByClubIdAndBlockId(lane.clubId(), lane.blockId())
+        .filter(now -> now.isUnderWay(lane.run()));
   }
 
   private void advance(BlockRunRow run, BlockDefinition definition) {
     transaction.executeWithoutResult(
         status -> {
           BlockRunRow now = runs.lock(run.clubId(), run.blockId()).orElseThrow();
-          if (now.run() != run.run() || now.state() != BlockRunRow.State.RUNNING) {
+          if (!now.isUnderWay(run.run())) {
             return;
           }
-          List<UUID> all = definition.athleteIds();
-          long done =
-              athleteBlocks.findByClubIdAndBlockId(run.clubId(), run.blockId()).stream()
-                  .filter(row -> row.run() == run.run() && all.contains(row.athleteId()))
-                  .count();
-          now.advance((int) done);
-          if (done == all.size()) {
+          Set<UUID> all = new HashSet<>(definition.athleteIds());
+          all.retainAll(athleteBlocks.findDone(run.clubId(), run.blockId(), run.run()));
+          now.advance(all.size());
+          if (all.size() == definition.athleteIds().size()) {
             now.end(BlockRunRow.State.DONE, "");
           }
         });

@@ -11,6 +11,7 @@ import dev.jubilee.server.json.Json;
 import dev.jubilee.server.prescription.BlockPrescriptions;
 import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.problem.NotFoundException;
+import dev.jubilee.server.session.SessionDetails;
 import dev.jubilee.server.session.SessionRow;
 import dev.jubilee.server.session.SessionSource;
 import dev.jubilee.server.session.Sessions;
@@ -18,6 +19,7 @@ import dev.jubilee.server.signin.SignedIn;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -36,20 +38,21 @@ import org.springframework.transaction.event.TransactionalEventListener;
 @Service
 public class Blocks {
   /** A run to begin as soon as it is stored. */
-  private record Begun(BlockRunRow run) {}
+  private record Begun() {}
 
   private final BlockRepository blocks;
   private final BlockRevisionRepository revisions;
   private final BlockAthleteRepository athleteBlocks;
   private final BlockRunRepository runs;
   private final AthleteBlocks computation;
-  private final BlockRunner compiler;
+  private final BlockScheduler scheduler;
   private final Sessions sessions;
   private final BlockPrescriptions prescriptions;
   private final Athletes athletes;
   private final Libraries libraries;
   private final ClubRepository clubs;
   private final Imports imports;
+  private final BlockMembers members;
   private final BlockViews views;
   private final Json json;
   private final ApplicationEventPublisher events;
@@ -60,13 +63,14 @@ public class Blocks {
       BlockAthleteRepository athleteBlocks,
       BlockRunRepository runs,
       AthleteBlocks computation,
-      BlockRunner compiler,
+      BlockScheduler scheduler,
       Sessions sessions,
       BlockPrescriptions prescriptions,
       Athletes athletes,
       Libraries libraries,
       ClubRepository clubs,
       Imports imports,
+      BlockMembers members,
       BlockViews views,
       Json json,
       ApplicationEventPublisher events) {
@@ -75,13 +79,14 @@ public class Blocks {
     this.athleteBlocks = athleteBlocks;
     this.runs = runs;
     this.computation = computation;
-    this.compiler = compiler;
+    this.scheduler = scheduler;
     this.sessions = sessions;
     this.prescriptions = prescriptions;
     this.athletes = athletes;
     this.libraries = libraries;
     this.clubs = clubs;
     this.imports = imports;
+    this.members = members;
     this.views = views;
     this.json = json;
     this.events = events;
@@ -101,11 +106,11 @@ public class Blocks {
   }
 
   @Transactional
-  public BlockView create(SignedIn coach, BlockDefinition wanted) {
+  public BlockView create(SignedIn coach, UUID id, BlockDefinition wanted) {
     BlockDefinition definition =
         wanted.orStartingOn(clubs.findById(coach.clubId()).orElseThrow().weekStart());
     check(coach.clubId(), null, definition);
-    BlockRow row = new BlockRow(UUID.randomUUID(), coach.clubId());
+    BlockRow row = new BlockRow(id, coach.clubId());
     store(coach, row, null, "Laid out", definition);
     return view(row);
   }
@@ -182,8 +187,10 @@ public class Blocks {
                 before.put(
                     a.athleteId(), json.read(a.athleteWeeks(), AthleteWeeksV1.class).toCore()));
     List<BlockView.AthletePreview> previews = new ArrayList<>();
+    Collection<SessionDetails> laidOut = BlockSessions.of(definition).values();
     for (UUID athleteId : definition.athleteIds()) {
-      List<AthleteWeek> after = computation.athleteWeeks(coach, id, definition, athleteId, today);
+      List<AthleteWeek> after =
+          computation.athleteWeeks(coach, id, definition, laidOut, athleteId, today);
       List<BlockView.WeekPreview> weeks = weeks(before.getOrDefault(athleteId, List.of()), after);
       if (!weeks.isEmpty()) {
         String name = athletes.row(coach.clubId(), athleteId).name();
@@ -331,12 +338,19 @@ public class Blocks {
     BlockRunRow run =
         runs.lock(row.clubId(), row.id()).orElseGet(() -> new BlockRunRow(row.id(), row.clubId()));
     run.begin(row.currentRevision(), coach.coachId(), definition.athleteIds().size());
-    events.publishEvent(new Begun(runs.saveAndFlush(run)));
+    members.put(row.clubId(), row.id(), definition);
+    if (definition.athleteIds().isEmpty()) {
+      run.end(BlockRunRow.State.DONE, "");
+      runs.saveAndFlush(run);
+      return;
+    }
+    scheduler.begin(runs.saveAndFlush(run));
+    events.publishEvent(new Begun());
   }
 
   @TransactionalEventListener
   void begun(Begun event) {
-    compiler.start(event.run());
+    scheduler.hurry();
   }
 
   private BlockView view(BlockRow row) {

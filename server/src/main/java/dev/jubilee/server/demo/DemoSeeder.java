@@ -78,7 +78,8 @@ class DemoSeeder implements ApplicationRunner {
     }
     if (blocks.all(coach.clubId()).isEmpty()) {
       // After the days laid out by hand, so that nobody has two sessions at once.
-      blocks.create(SignedIn.of(coach), DemoBlock.of(today.plusDays(DAYS_AHEAD + 1), ids));
+      blocks.create(
+          SignedIn.of(coach), UUID.randomUUID(), DemoBlock.of(today.plusDays(DAYS_AHEAD + 1), ids));
     }
   }
 
@@ -94,7 +95,7 @@ class DemoSeeder implements ApplicationRunner {
                 passwords.encode(DemoWorld.PASSWORD),
                 true));
     for (AthleteProfile profile : DemoWorld.athletes(LocalDate.now(club.zone()))) {
-      athletes.create(club.id(), profile);
+      athletes.create(club.id(), UUID.randomUUID(), profile);
     }
     return coach;
   }
@@ -105,7 +106,7 @@ class DemoSeeder implements ApplicationRunner {
     SignedIn signedIn = SignedIn.of(coach);
     List<SessionDetails> planned = DemoWorld.sessions(day, dayOfPattern, ids);
     for (int i = 0; i < planned.size(); i++) {
-      SessionView session = sessions.create(coach.clubId(), planned.get(i));
+      SessionView session = sessions.create(coach.clubId(), UUID.randomUUID(), planned.get(i));
       if (prescribe && i < 3) {
         for (UUID athlete : planned.get(i).athleteIds()) {
           prescriptions.prescribe(signedIn, session.id(), athlete);

@@ -1,10 +1,12 @@
 package dev.jubilee.server.session;
 
+import dev.jubilee.server.once.Once;
 import dev.jubilee.server.problem.Limits;
 import dev.jubilee.server.signin.SignedIn;
 import jakarta.validation.Valid;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.HttpStatus;
@@ -14,6 +16,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -24,9 +27,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/sessions")
 class SessionController {
   private final Sessions sessions;
+  private final Once once;
 
-  SessionController(Sessions sessions) {
+  SessionController(Sessions sessions, Once once) {
     this.sessions = sessions;
+    this.once = once;
   }
 
   @GetMapping
@@ -34,15 +39,22 @@ class SessionController {
       @AuthenticationPrincipal SignedIn coach,
       @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate from,
       @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate until) {
-    Limits.requireStretch(from, until);
+    Limits.within("from", from);
+    Limits.within("until", until);
     return sessions.between(coach.clubId(), from, until);
   }
 
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   SessionView createSession(
-      @AuthenticationPrincipal SignedIn coach, @Valid @RequestBody SessionDetails details) {
-    return sessions.create(coach.clubId(), details);
+      @AuthenticationPrincipal SignedIn coach,
+      @RequestHeader(name = Once.HEADER, required = false) Optional<UUID> key,
+      @Valid @RequestBody SessionDetails details) {
+    return once.make(
+        coach.clubId(),
+        key,
+        id -> sessions.create(coach.clubId(), id, details),
+        id -> sessions.one(coach.clubId(), id));
   }
 
   @PutMapping("/{id}")

@@ -55,11 +55,16 @@ public class Sessions {
   }
 
   @Transactional
-  public SessionView create(UUID clubId, SessionDetails details) {
+  public SessionView create(UUID clubId, UUID id, SessionDetails details) {
     check(clubId, details);
-    SessionRow row = new SessionRow(UUID.randomUUID(), clubId);
+    SessionRow row = new SessionRow(id, clubId);
     row.write(details, json.write(details));
     return view(repository.saveAndFlush(row), List.of());
+  }
+
+  @Transactional(readOnly = true)
+  public SessionView one(UUID clubId, UUID id) {
+    return view(row(clubId, id), warmUps.warmUps(clubId, List.of(id)).getOrDefault(id, List.of()));
   }
 
   @Transactional
