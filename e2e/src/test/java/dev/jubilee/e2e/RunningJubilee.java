@@ -13,6 +13,7 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.Statement;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -21,14 +22,14 @@ import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** The whole application with demo data on a fresh database, and Debian's Chromium to drive it. */
-final class RunningJubilee implements BeforeAllCallback {
+public final class RunningJubilee implements BeforeAllCallback {
   private static ConfigurableApplicationContext application;
   private static Browser browser;
 
   @Override
   public synchronized void beforeAll(ExtensionContext context) throws Exception {
     if (application == null) {
-      application = start();
+      application = start("e2e", "--jubilee.demo=true");
       // A busy machine is slow, not wrong.
       PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
       browser =
@@ -49,31 +50,40 @@ final class RunningJubilee implements BeforeAllCallback {
     }
   }
 
-  private static ConfigurableApplicationContext start() throws Exception {
+  /**
+   * Starts the application against a database of its own.
+   *
+   * @param purpose becomes part of the database's name
+   */
+  public static ConfigurableApplicationContext start(String purpose, String... settings)
+      throws Exception {
     String url = System.getenv("JUBILEE_DB_URL");
     if (url == null) {
       throw new IllegalStateException("These tests need PostgreSQL: run ./jubilee test.");
     }
-    String name = "e2e_" + ProcessHandle.current().pid();
+    String name = purpose + "_" + ProcessHandle.current().pid();
     try (Connection admin =
             DriverManager.getConnection(
                 url, System.getenv("JUBILEE_DB_USER"), System.getenv("JUBILEE_DB_PASSWORD"));
         Statement statement = admin.createStatement()) {
       statement.execute("CREATE DATABASE " + name);
     }
-    return SpringApplication.run(
-        JubileeApplication.class,
-        "--spring.datasource.url=" + url.replaceFirst("/[^/]*$", "/" + name),
-        "--server.port=0",
-        "--jubilee.demo=true");
+    List<String> all = new ArrayList<>(List.of(settings));
+    all.add("--spring.datasource.url=" + url.replaceFirst("/[^/]*$", "/" + name));
+    all.add("--server.port=0");
+    return SpringApplication.run(JubileeApplication.class, all.toArray(String[]::new));
+  }
+
+  /** Where an application that was started answers. */
+  public static String base(ConfigurableApplicationContext started) {
+    return "http://127.0.0.1:" + ((WebServerApplicationContext) started).getWebServer().getPort();
   }
 
   static String base() {
-    return "http://127.0.0.1:"
-        + ((WebServerApplicationContext) application).getWebServer().getPort();
+    return base(application);
   }
 
-  static BrowserContext screen(int width, int height) {
+  public static BrowserContext screen(int width, int height) {
     return browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
   }
 
@@ -87,8 +97,13 @@ final class RunningJubilee implements BeforeAllCallback {
 
   /** A coach at a laptop, signed in. */
   static Page coach() {
+    return coach(base());
+  }
+
+  /** The demo's coach at a laptop, signed in to a server. */
+  public static Page coach(String server) {
     Page page = screen(1280, 800).newPage();
-    page.navigate(base() + "/");
+    page.navigate(server + "/");
     page.getByLabel("E-mail").fill("coach@lanternmere.example");
     page.getByLabel("Password").fill("lantern-mere");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in")).click();

@@ -9,7 +9,8 @@ public final class LibraryFaultException extends IllegalArgumentException {
 
   private final transient List<LibraryFault> faults;
 
-  LibraryFaultException(List<LibraryFault> faults) {
+  /** Of at least one fault. */
+  public LibraryFaultException(List<LibraryFault> faults) {
     super(
         faults.size()
             + " faults in the drill library:\n"

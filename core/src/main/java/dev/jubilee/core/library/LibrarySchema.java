@@ -70,6 +70,10 @@ final class LibrarySchema {
       if (way.getName(i).equals("oneOf")) {
         int form = Integer.parseInt(way.getName(i + 1));
         JsonNode dose = file.at(pointer(error.getInstanceLocation(), 2));
+        if (!dose.isObject()) {
+          // No form at all: said once.
+          return form == 0;
+        }
         int meant = doseMeant(dose);
         return meant == form || (meant < 0 && form == 0 && isAbout(error, telltale(0)));
       }

@@ -16,6 +16,8 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -25,7 +27,8 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Service
 public class Libraries {
-  private static final JsonMapper JSON = JsonMapper.builder().build();
+  private static final JsonMapper JSON =
+      JsonMapper.builder().enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS).build();
 
   /** What the club's own drills are called where they have faults. */
   private static final String YOURS = "your drills";
@@ -150,6 +153,7 @@ public class Libraries {
    */
   @Transactional
   public List<String> importDrills(UUID clubId, String file, String text) {
+    JsonNode entries = json(file, text);
     // Read by itself first, so that lines are those of the text.
     DrillLibrary alone = LibraryReader.part(file, text);
     List<String> ids = alone.drills().stream().map(d -> d.id()).toList();
@@ -159,7 +163,7 @@ public class Libraries {
             .filter(r -> !ids.contains(r.drillId()) && !setAside.contains(r.drillId()))
             .toList();
     LibraryReader.extended(read(YOURS, others), file, text, "[]");
-    for (JsonNode entry : JSON.readTree(text)) {
+    for (JsonNode entry : entries) {
       String id = entry.get("id").asString();
       ClubDrillRow row =
           own.findByClubIdAndDrillId(clubId, id)
@@ -168,6 +172,17 @@ public class Libraries {
       own.saveAndFlush(row);
     }
     return ids;
+  }
+
+  /** The reader below takes YAML too; what is sent is JSON. */
+  private static JsonNode json(String file, String text) {
+    try {
+      return JSON.readTree(text);
+    } catch (JacksonException e) {
+      int line = e.getLocation() == null ? 1 : Math.max(1, e.getLocation().getLineNr());
+      throw new LibraryFaultException(
+          List.of(new LibraryFault("drills", file + ":" + line, "JSON, as an export has it")));
+    }
   }
 
   /** Puts a club's drill away or brings it back; plans that hold it keep it. */
