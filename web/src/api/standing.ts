@@ -5,6 +5,7 @@ export type Standing = "WELL" | "SERVER_AWAY" | "DATABASE_AWAY" | "SIGNED_OUT";
 /** Refusals of these say that a password is wrong, not that one is signed out. */
 const ARRIVALS = ["/api/sign-in", "/api/set-up", "/api/invitations", "/api/password-links"];
 
+const BAD = 400;
 const UNAUTHORIZED = 401;
 const UNAVAILABLE = 503;
 
@@ -30,5 +31,7 @@ export function heard(path: string, status: number): void {
   else if (status === UNAVAILABLE) setStanding("DATABASE_AWAY");
   else if (status === UNAUTHORIZED && !ARRIVALS.some((p) => path.startsWith(p)))
     setStanding("SIGNED_OUT");
-  else if (standing !== "SIGNED_OUT" || path.startsWith("/api/sign-in")) setStanding("WELL");
+  else if (standing !== "SIGNED_OUT") setStanding("WELL");
+  // Whoever is signed out stays so until a sign-in succeeds, whatever else is answered.
+  else if (path === "/api/sign-in" && status < BAD) setStanding("WELL");
 }

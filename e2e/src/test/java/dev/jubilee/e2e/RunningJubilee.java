@@ -46,7 +46,9 @@ public final class RunningJubilee implements BeforeAllCallback {
                               "--no-first-run",
                               "--disable-background-networking",
                               "--disable-component-update",
-                              "--disable-sync")));
+                              "--disable-sync",
+                              // Stands for the machine's name in the local network.
+                              "--host-resolver-rules=MAP boathouse.example 127.0.0.1")));
     }
   }
 
@@ -70,7 +72,9 @@ public final class RunningJubilee implements BeforeAllCallback {
     }
     List<String> all = new ArrayList<>(List.of(settings));
     all.add("--spring.datasource.url=" + url.replaceFirst("/[^/]*$", "/" + name));
-    all.add("--server.port=0");
+    if (all.stream().noneMatch(s -> s.startsWith("--server.port="))) {
+      all.add("--server.port=0");
+    }
     return SpringApplication.run(JubileeApplication.class, all.toArray(String[]::new));
   }
 

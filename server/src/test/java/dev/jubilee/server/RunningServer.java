@@ -10,6 +10,9 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -33,20 +36,29 @@ public final class RunningServer implements BeforeAllCallback {
   }
 
   private static ConfigurableApplicationContext start() throws Exception {
+    String name = "server_" + ProcessHandle.current().pid();
+    database = freshDatabase(name);
+    return start(database, "--jubilee.demo=true");
+  }
+
+  /** Another server, against a database that is there. */
+  static ConfigurableApplicationContext start(String url, String... settings) {
+    List<String> all = new ArrayList<>(List.of(settings));
+    all.add("--spring.datasource.url=" + url);
+    all.add("--server.port=0");
+    return SpringApplication.run(JubileeApplication.class, all.toArray(String[]::new));
+  }
+
+  /** The address of a new, empty database. */
+  static String freshDatabase(String name) throws SQLException {
     String url = System.getenv("JUBILEE_DB_URL");
     if (url == null) {
       throw new IllegalStateException(
           "These tests need PostgreSQL: run ./jubilee test, or set JUBILEE_DB_URL, JUBILEE_DB_USER"
               + " and JUBILEE_DB_PASSWORD.");
     }
-    String name = "server_" + ProcessHandle.current().pid();
     execute(url, "DROP DATABASE IF EXISTS " + name, "CREATE DATABASE " + name);
-    database = url.replaceFirst("/[^/]*$", "/" + name);
-    return SpringApplication.run(
-        JubileeApplication.class,
-        "--spring.datasource.url=" + database,
-        "--server.port=0",
-        "--jubilee.demo=true");
+    return url.replaceFirst("/[^/]*$", "/" + name);
   }
 
   private static void execute(String url, String... statements) throws SQLException {
@@ -66,7 +78,12 @@ public final class RunningServer implements BeforeAllCallback {
   }
 
   static String base() {
-    return "http://127.0.0.1:" + ((WebServerApplicationContext) context).getWebServer().getPort();
+    return base(context);
+  }
+
+  /** Where a server that was started answers. */
+  static String base(ConfigurableApplicationContext started) {
+    return "http://127.0.0.1:" + ((WebServerApplicationContext) started).getWebServer().getPort();
   }
 
   static <T> T bean(Class<T> type) {
@@ -77,7 +94,16 @@ public final class RunningServer implements BeforeAllCallback {
   static final class Visitor {
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final String server;
     private boolean sendsToken = true;
+
+    Visitor() {
+      this(base());
+    }
+
+    Visitor(String server) {
+      this.server = server;
+    }
 
     Visitor withoutCsrfToken() {
       sendsToken = false;
@@ -85,11 +111,13 @@ public final class RunningServer implements BeforeAllCallback {
     }
 
     Visitor signedIn() throws Exception {
+      return signedIn("coach@lanternmere.example", "lantern-mere");
+    }
+
+    Visitor signedIn(String email, String password) throws Exception {
       get("/api/me");
       HttpResponse<String> answer =
-          post(
-              "/api/sign-in",
-              "{\"email\":\"coach@lanternmere.example\",\"password\":\"lantern-mere\"}");
+          post("/api/sign-in", "{\"email\":\"" + email + "\",\"password\":\"" + password + "\"}");
       if (answer.statusCode() != 200) {
         throw new IllegalStateException("sign-in answered " + answer.statusCode());
       }
@@ -114,8 +142,14 @@ public final class RunningServer implements BeforeAllCallback {
     }
 
     private HttpResponse<String> send(String method, String path, String body) throws Exception {
+      return send(method, path, body, Map.of());
+    }
+
+    /** With headers of one's own. */
+    HttpResponse<String> send(String method, String path, String body, Map<String, String> headers)
+        throws Exception {
       HttpRequest.Builder request =
-          HttpRequest.newBuilder(URI.create(base() + path))
+          HttpRequest.newBuilder(URI.create(server + path))
               .header("Content-Type", "application/json")
               .method(
                   method,
@@ -126,6 +160,7 @@ public final class RunningServer implements BeforeAllCallback {
           cookies.getCookieStore().getCookies().stream()
               .filter(c -> c.getName().equals("XSRF-TOKEN"))
               .findFirst();
+      headers.forEach(request::setHeader);
       if (sendsToken && token.isPresent()) {
         request.header("X-XSRF-TOKEN", token.get().getValue());
       }

@@ -7,8 +7,10 @@ import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.sport.Sport;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -78,8 +80,11 @@ public final class AnchorFinder {
   /** Every result with its estimate, and which counts. */
   public static List<Weighed> weigh(Athlete athlete) {
     List<Weighed> weighed = new ArrayList<>();
+    // Once a sport, not once a result: some athletes have hundreds.
+    Map<Sport, Optional<Estimate>> bests = new EnumMap<>(Sport.class);
     for (TestResult result : athlete.results()) {
-      Optional<Estimate> best = best(Estimates.of(athlete, result.sport()));
+      Optional<Estimate> best =
+          bests.computeIfAbsent(result.sport(), s -> best(Estimates.of(athlete, s)));
       if (result instanceof TestResult.Sprint sprint) {
         boolean counts =
             best.filter(b -> sprint.top() > LEAST_SPRINT * b.model().critical()).isPresent()

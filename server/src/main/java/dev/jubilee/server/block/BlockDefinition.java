@@ -192,12 +192,16 @@ public record BlockDefinition(
   }
 
   LocalDate joins(UUID athleteId) {
-    return members.stream()
-        .filter(m -> m.athleteId().equals(athleteId))
-        .map(Member::joins)
-        .filter(joins -> joins.isAfter(start))
-        .findFirst()
-        .orElse(start);
+    return joins().getOrDefault(athleteId, start);
+  }
+
+  /** The first days of those who join later than the start. */
+  Map<UUID, LocalDate> joins() {
+    Map<UUID, LocalDate> joins = new HashMap<>();
+    members.stream()
+        .filter(m -> m.joins().isAfter(start))
+        .forEach(m -> joins.putIfAbsent(m.athleteId(), m.joins()));
+    return joins;
   }
 
   /** Refuses what cannot be laid out, naming where. */

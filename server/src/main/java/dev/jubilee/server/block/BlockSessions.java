@@ -16,10 +16,13 @@ import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 
 /** The sessions that a block's weekly pattern comes to, each under a key that stays. */
 final class BlockSessions {
@@ -37,37 +40,47 @@ final class BlockSessions {
     TrainingBlock block = definition.toCore();
     Map<String, SessionDetails> all = new LinkedHashMap<>();
     Map<String, SessionClassification> judged = new HashMap<>();
+    // By day and session, group and athlete: blocks may have thousands of each.
+    Map<String, List<BlockDefinition.DayException>> exceptions =
+        definition.exceptions().stream()
+            .collect(Collectors.groupingBy(e -> key(e.key(), e.date())));
+    Map<String, List<UUID>> groups =
+        definition.groups().stream()
+            .collect(Collectors.toMap(BlockDefinition.Group::name, g -> g.athleteIds()));
+    Map<UUID, LocalDate> joins = definition.joins();
     for (Week week : block.weeks()) {
       for (BlockDefinition.Pattern pattern : definition.pattern()) {
         LocalDate date = week.firstDay().with(TemporalAdjusters.nextOrSame(pattern.day()));
         if (block.holds(date)) {
-          onDay(definition, pattern, date, judged, all);
+          Set<UUID> together = new LinkedHashSet<>(groups.get(pattern.group()));
+          together.removeIf(id -> joins.containsKey(id) && date.isBefore(joins.get(id)));
+          onDay(
+              exceptions.getOrDefault(key(pattern.key(), date), List.of()),
+              together,
+              pattern,
+              date,
+              judged,
+              all);
         }
       }
     }
     return all;
   }
 
+  private static String key(String pattern, LocalDate date) {
+    return pattern + " " + date;
+  }
+
   private static void onDay(
-      BlockDefinition definition,
+      List<BlockDefinition.DayException> exceptions,
+      Set<UUID> together,
       BlockDefinition.Pattern pattern,
       LocalDate date,
       Map<String, SessionClassification> judged,
       Map<String, SessionDetails> all) {
-    List<UUID> together =
-        new ArrayList<>(
-            definition.groups().stream()
-                .filter(g -> g.name().equals(pattern.group()))
-                .findFirst()
-                .orElseThrow()
-                .athleteIds());
-    together.removeIf(id -> date.isBefore(definition.joins(id)));
-    String key = pattern.key() + " " + date;
+    String key = key(pattern.key(), date);
     Optional<String> shorthand = Optional.of(pattern.shorthand());
-    for (BlockDefinition.DayException e : definition.exceptions()) {
-      if (!e.date().equals(date) || !e.key().equals(pattern.key())) {
-        continue;
-      }
+    for (BlockDefinition.DayException e : exceptions) {
       if (e.athleteId() == null) {
         shorthand = Optional.ofNullable(e.shorthand());
       } else if (together.remove(e.athleteId()) && e.shorthand() != null) {
@@ -77,7 +90,7 @@ final class BlockSessions {
       }
     }
     if (shorthand.isPresent() && !together.isEmpty()) {
-      all.put(key, details(pattern, date, shorthand.get(), judged, together));
+      all.put(key, details(pattern, date, shorthand.get(), judged, new ArrayList<>(together)));
     }
   }
 

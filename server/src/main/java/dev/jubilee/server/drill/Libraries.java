@@ -5,8 +5,10 @@ import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.library.LibraryFault;
 import dev.jubilee.core.library.LibraryFaultException;
 import dev.jubilee.core.library.LibraryReader;
+import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.problem.NotFoundException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -29,6 +31,9 @@ import tools.jackson.databind.json.JsonMapper;
 public class Libraries {
   private static final JsonMapper JSON =
       JsonMapper.builder().enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS).build();
+
+  /** Each is looked at when a warm-up is chosen; no coach has as many to choose from. */
+  private static final int MOST_DRILLS = 1000;
 
   /** What the club's own drills are called where they have faults. */
   private static final String YOURS = "your drills";
@@ -158,19 +163,24 @@ public class Libraries {
     DrillLibrary alone = LibraryReader.part(file, text);
     List<String> ids = alone.drills().stream().map(d -> d.id()).toList();
     Set<String> setAside = opened(clubId).setAside().keySet();
+    List<ClubDrillRow> all = own.findByClubIdOrderByDrillId(clubId);
     List<ClubDrillRow> others =
-        own.findByClubIdOrderByDrillId(clubId).stream()
+        all.stream()
             .filter(r -> !ids.contains(r.drillId()) && !setAside.contains(r.drillId()))
             .toList();
     LibraryReader.extended(read(YOURS, others), file, text, "[]");
+    Map<String, ClubDrillRow> rows = new HashMap<>();
+    all.forEach(row -> rows.put(row.drillId(), row));
     for (JsonNode entry : entries) {
-      String id = entry.get("id").asString();
-      ClubDrillRow row =
-          own.findByClubIdAndDrillId(clubId, id)
-              .orElseGet(() -> new ClubDrillRow(UUID.randomUUID(), clubId, id));
-      row.write(entry.toString());
-      own.saveAndFlush(row);
+      rows.computeIfAbsent(
+              entry.get("id").asString(), id -> new ClubDrillRow(UUID.randomUUID(), clubId, id))
+          .write(entry.toString());
     }
+    if (rows.size() > MOST_DRILLS) {
+      throw new OutOfRangeException(
+          "drills", rows.size(), "at most " + MOST_DRILLS + " of a club's own");
+    }
+    own.saveAllAndFlush(rows.values());
     return ids;
   }
 

@@ -1,17 +1,21 @@
 package dev.jubilee.server.signin;
 
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
-import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
@@ -70,9 +74,7 @@ class SecurityConfiguration {
         .logout(logout -> logout.disable())
         .addFilterBefore(new StampFilter(signIns), AuthorizationFilter.class)
         .exceptionHandling(
-            handling ->
-                handling.authenticationEntryPoint(
-                    new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+            handling -> handling.authenticationEntryPoint(SecurityConfiguration::signedOut))
         .headers(
             headers ->
                 headers
@@ -80,6 +82,18 @@ class SecurityConfiguration {
                     // Hand-over links are secrets; they must not travel in a referrer.
                     .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
         .build();
+  }
+
+  private static void signedOut(
+      HttpServletRequest request, HttpServletResponse response, AuthenticationException e)
+      throws IOException {
+    response.setStatus(HttpStatus.UNAUTHORIZED.value());
+    response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+    response
+        .getWriter()
+        .write(
+            "{\"title\":\"Unauthorized\",\"status\":401,"
+                + "\"detail\":\"You are signed out. Sign in to go on.\"}");
   }
 
   @Bean
