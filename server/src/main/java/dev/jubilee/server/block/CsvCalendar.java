@@ -31,6 +31,12 @@ final class CsvCalendar {
       List.of(ID, DATE, TIME, GROUP, SESSION, PLACE, MINUTES);
   private static final List<String> NEEDED = List.of(DATE, TIME, SESSION);
 
+  /** A cell that begins with one of these is a formula to spreadsheets (OWASP, CSV injection). */
+  private static final String FORMULA_SIGNS = "=+-@\t\r";
+
+  /** Put before such a cell, which then is text; taken away again when it is read. */
+  private static final char DISARMED = '\'';
+
   private CsvCalendar() {}
 
   /**
@@ -120,7 +126,19 @@ final class CsvCalendar {
   }
 
   private static String value(CSVRecord line, String column) {
-    return line.isSet(column) ? line.get(column) : "";
+    String cell = line.isSet(column) ? line.get(column) : "";
+    return cell.length() > 1 && cell.charAt(0) == DISARMED && isFormula(cell.substring(1))
+        ? cell.substring(1)
+        : cell;
+  }
+
+  /** What a spreadsheet would compute instead of showing it. */
+  private static boolean isFormula(String cell) {
+    return !cell.isEmpty() && FORMULA_SIGNS.indexOf(cell.charAt(0)) >= 0;
+  }
+
+  private static String disarmed(String cell) {
+    return cell != null && isFormula(cell) ? DISARMED + cell : cell;
   }
 
   /**
@@ -139,8 +157,8 @@ final class CsvCalendar {
             entry.getKey(),
             s.startsAt().toLocalDate(),
             s.startsAt().toLocalTime(),
-            groups.get(entry.getKey()),
-            s.title(),
+            disarmed(groups.get(entry.getKey())),
+            disarmed(s.title()),
             s.place(),
             s.minutes());
       }

@@ -58,16 +58,19 @@ final class ICalendar {
    */
   static List<CalendarEntry> read(String text, ZoneId zone, LocalDate from, LocalDate until) {
     List<VEvent> events = parse(text).getComponents(Component.VEVENT);
+    WrittenTimes written = new WrittenTimes(text);
     Set<String> moved = new HashSet<>();
-    for (VEvent event : events) {
-      time(event, Property.RECURRENCE_ID, zone).ifPresent(at -> moved.add(key(event, at)));
+    for (int i = 0; i < events.size(); i++) {
+      VEvent event = events.get(i);
+      time(event, i + 1, Property.RECURRENCE_ID, zone, written)
+          .ifPresent(at -> moved.add(key(event, at)));
     }
     List<CalendarEntry> entries = new ArrayList<>();
     Set<String> seen = new HashSet<>();
     int number = 0;
     for (VEvent event : events) {
       number++;
-      for (CalendarEntry entry : entries(event, number, zone, from, until, moved)) {
+      for (CalendarEntry entry : entries(event, number, zone, from, until, moved, written)) {
         if (entry.id().isEmpty() || seen.add(entry.id())) {
           entries.add(entry);
         }
@@ -95,15 +98,21 @@ final class ICalendar {
   }
 
   private static List<CalendarEntry> entries(
-      VEvent event, int number, ZoneId zone, LocalDate from, LocalDate until, Set<String> moved) {
+      VEvent event,
+      int number,
+      ZoneId zone,
+      LocalDate from,
+      LocalDate until,
+      Set<String> moved,
+      WrittenTimes written) {
     String title = text(event, Property.SUMMARY);
-    Optional<ZonedDateTime> start = time(event, Property.DTSTART, zone);
+    Optional<ZonedDateTime> start = time(event, number, Property.DTSTART, zone, written);
     if (start.isEmpty()) {
       return List.of(
           CalendarEntry.faulty(
               number, title, "has no date with a time of day that exists; a session needs one"));
     }
-    Optional<ZonedDateTime> instead = time(event, Property.RECURRENCE_ID, zone);
+    Optional<ZonedDateTime> instead = time(event, number, Property.RECURRENCE_ID, zone, written);
     if (instead.isPresent()) {
       CalendarEntry entry = entry(event, number, key(event, instead.get()), start.get(), zone);
       return isWithin(entry, from, until) ? List.of(entry) : List.of();
@@ -154,10 +163,14 @@ final class ICalendar {
   }
 
   /** A moment of an event; empty when it has none, or a day alone, or in a zone nobody knows. */
-  private static Optional<ZonedDateTime> time(VEvent event, String name, ZoneId club) {
+  private static Optional<ZonedDateTime> time(
+      VEvent event, int number, String name, ZoneId club, WrittenTimes written) {
     Optional<DateProperty<Temporal>> property = event.getProperty(name);
     try {
-      return property.map(DateProperty::getDate).flatMap(at -> zoned(at, club));
+      return property
+          .map(DateProperty::getDate)
+          .flatMap(at -> zoned(at, club))
+          .filter(at -> written.say(number, name, at));
     } catch (DateTimeException e) {
       return Optional.empty();
     }

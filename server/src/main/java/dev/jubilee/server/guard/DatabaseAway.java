@@ -32,6 +32,7 @@ public final class DatabaseAway {
   }
 
   private static boolean isConnection(String state) {
-    return state != null && (state.startsWith(CONNECTION) || state.startsWith(INTERVENTION));
+    // What PostgreSQL itself says always has a state; what the pool says of a lost line has none.
+    return state == null || state.startsWith(CONNECTION) || state.startsWith(INTERVENTION);
   }
 }

@@ -123,7 +123,7 @@ class RequestGuard extends OncePerRequestFilter {
     if (refused.isPresent()) {
       refuse(response, id, refused.get().status(), refused.get().getMessage());
     } else if (DatabaseAway.isMeantBy(e)) {
-      LOG.warn("request {}: the database is away", id);
+      LOG.warn("request {}: the database is away: {}", id, Causes.told(e));
       response.setHeader(HttpHeaders.RETRY_AFTER, RETRY_SECONDS);
       refuse(response, id, HttpStatus.SERVICE_UNAVAILABLE, DatabaseAway.WORDS);
     } else {

@@ -24,6 +24,7 @@ import java.util.Map;
 import java.util.TimeZone;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /**
@@ -129,6 +130,55 @@ class ICalendarTest {
         .isEqualTo(LocalDateTime.of(2026, 10, 24, 17, 30));
     assertThat(read("UID:f", "SUMMARY:x", "DTSTART:20261024T173000").get(0).startsAt())
         .isEqualTo(LocalDateTime.of(2026, 10, 24, 17, 30));
+  }
+
+  /** Names that Windows gives to zones, and what they are (Unicode CLDR, windowsZones). */
+  @ParameterizedTest
+  @CsvSource({
+    "GMT Standard Time, Europe/London",
+    "W. Europe Standard Time, Europe/Berlin",
+    "Romance Standard Time, Europe/Paris",
+    "Eastern Standard Time, America/New_York",
+    "AUS Eastern Standard Time, Australia/Sydney",
+    "Tokyo Standard Time, Asia/Tokyo"
+  })
+  void zonesAsWindowsNamesThemAreUnderstood(String windows, String zone) {
+    List<CalendarEntry> entries =
+        read("UID:w", "SUMMARY:x", "DTSTART;TZID=" + windows + ":20261024T173000");
+    assertThat(entries).hasSize(1);
+    assertThat(entries.get(0).fault()).isEmpty();
+    assertThat(entries.get(0).startsAt())
+        .isEqualTo(
+            LocalDateTime.of(2026, 10, 24, 17, 30)
+                .atZone(ZoneId.of(zone))
+                .withZoneSameInstant(LONDON)
+                .toLocalDateTime());
+  }
+
+  /** No such day, no such hour in London, no such zone: said, and never shifted. */
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "DTSTART:20270229T173000",
+        "DTSTART;TZID=Europe/London:20261131T173000",
+        "DTSTART;TZID=Europe/London:20270328T013000",
+        "DTSTART;TZID=Nowhere/Land:20261024T173000",
+        "DTSTART;TZID=:20261024T173000",
+        "DTSTART:20261024",
+        "RECURRENCE-ID:20261024T173000"
+      })
+  void aTimeThatDoesNotExistIsAFaultOfItsLine(String when) {
+    List<CalendarEntry> entries = read("UID:f", "SUMMARY:x", when);
+    assertThat(entries).hasSize(1);
+    assertThat(entries.get(0).fault()).isNotEmpty();
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"DTSTART:20261024T253000", "DTSTART:soon"})
+  void aTimeThatIsNoneIsAFaultOfTheTextWithItsLine(String when) {
+    assertThatThrownBy(() -> read("UID:f", "SUMMARY:x", when))
+        .isInstanceOf(OutOfRangeException.class)
+        .hasMessageContaining("faulty in line ");
   }
 
   @Test
