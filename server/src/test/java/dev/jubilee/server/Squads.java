@@ -1,0 +1,66 @@
+package dev.jubilee.server;
+
+import dev.jubilee.server.RunningServer.Visitor;
+import dev.jubilee.server.club.Club;
+import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.signin.Coach;
+import dev.jubilee.server.signin.CoachRepository;
+import java.time.ZoneId;
+import java.util.Locale;
+import java.util.UUID;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Clubs and squads beside the demo's. */
+final class Squads {
+  private static final JsonMapper JSON = JsonMapper.shared();
+  private static final String PASSWORD = "bracken by the weir";
+
+  private Squads() {}
+
+  /** The coach of a new club. */
+  static Visitor coachOf(String name) throws Exception {
+    Club club =
+        RunningServer.bean(ClubRepository.class)
+            .save(new Club(UUID.randomUUID(), name, ZoneId.of("Europe/Dublin")));
+    String email = name + "-" + club.id() + "@fair.example";
+    String hash = RunningServer.bean(PasswordEncoder.class).encode(PASSWORD);
+    RunningServer.bean(CoachRepository.class)
+        .save(
+            new Coach(
+                UUID.randomUUID(), club.id(), email.toLowerCase(Locale.ROOT), name, hash, true));
+    return new Visitor().signedIn(email, PASSWORD);
+  }
+
+  /** A block from January 2041 on, three sessions a week; its id. */
+  static String block(Visitor coach, int athletes, String race) throws Exception {
+    ObjectNode definition =
+        JSON.createObjectNode().put("name", "Fair").put("start", "2041-01-07").put("race", race);
+    ArrayNode ids =
+        definition.putArray("groups").addObject().put("name", "All").putArray("athleteIds");
+    for (int i = 0; i < athletes; i++) {
+      String athlete =
+          "{\"name\":\"Athlete %d\",\"sport\":\"RUN\",\"level\":\"INTERMEDIATE\",\"age\":30,\"deconditioned\":false}"
+              .formatted(i);
+      ids.add(JSON.readTree(coach.post("/api/athletes", athlete).body()).get("id").asString());
+    }
+    ArrayNode pattern = definition.putArray("pattern");
+    for (String day : new String[] {"MONDAY", "WEDNESDAY", "SATURDAY"}) {
+      pattern
+          .addObject()
+          .put("key", day)
+          .put("day", day)
+          .put("time", "18:00")
+          .put("group", "All")
+          .put("sport", "RUN")
+          .put("shorthand", "6 x 400 m / 90 s")
+          .put("place", "TRACK")
+          .put("minutes", 30)
+          .put("temperature", 10)
+          .put("comingFrom", "DESK");
+    }
+    return JSON.readTree(coach.post("/api/blocks", "" + definition).body()).get("id").asString();
+  }
+}
