@@ -3,6 +3,7 @@ package dev.jubilee.server.block;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.guard.Causes;
 import dev.jubilee.server.guard.DatabaseAway;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.signin.SignedIn;
@@ -107,7 +108,7 @@ class BlockRunner {
       if (DatabaseAway.isMeantBy(e)) {
         throw e;
       }
-      LOG.warn("block {} of athlete {} failed", run.blockId(), athleteId, e);
+      LOG.warn("block {} of athlete {} failed: {}", run.blockId(), athleteId, Causes.told(e));
       String name = athletes.row(run.clubId(), athleteId).name();
       end(run, BlockRunRow.State.FAILED, name + ": " + told(e));
     }

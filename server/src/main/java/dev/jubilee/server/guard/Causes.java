@@ -3,7 +3,7 @@ package dev.jubilee.server.guard;
 import java.util.Optional;
 
 /** What lies behind an exception. */
-final class Causes {
+public final class Causes {
   private static final int PLACES = 6;
 
   private Causes() {}
@@ -19,7 +19,7 @@ final class Causes {
   }
 
   /** Classes and places without messages, which may hold what someone typed. */
-  static String told(Throwable thrown) {
+  public static String told(Throwable thrown) {
     StringBuilder told = new StringBuilder();
     for (Throwable cause = thrown; cause != null; cause = cause.getCause()) {
       told.append(told.isEmpty() ? "" : " < ").append(cause.getClass().getName());
