@@ -31,8 +31,8 @@ export function Outage({ standing }: { standing: Standing }) {
   return (
     <Box
       role="status"
-      position="fixed"
-      insetInline="0"
+      // In the flow, so that it hides nothing that one could scroll to.
+      position="sticky"
       bottom="0"
       zIndex="10"
       px="6"

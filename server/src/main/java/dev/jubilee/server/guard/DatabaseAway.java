@@ -9,7 +9,8 @@ import org.springframework.transaction.CannotCreateTransactionException;
 /** Tells a database that cannot be reached from other faults. */
 public final class DatabaseAway {
   public static final String WORDS =
-      "The database is away. What you typed is kept; this goes on by itself when it is back.";
+      "The database is away. Nothing was saved, and what you typed is still here. Try again when it"
+          + " is back.";
 
   /** SQLSTATE classes: connection exception, operator intervention (shutting down, starting up). */
   private static final String CONNECTION = "08";
