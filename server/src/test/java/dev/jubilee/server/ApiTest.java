@@ -14,8 +14,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import org.junit.jupiter.api.BeforeEach;
@@ -336,6 +338,60 @@ class ApiTest {
     assertThat(JSON.readTree(Files.readString(committed)))
         .as("server/src/main/openapi/openapi.json is stale; the new one is in server/target")
         .isEqualTo(served);
+  }
+
+  /** Whatever a request has is bounded, and the description says by how much. */
+  @Test
+  void everyTextAndListOfARequestHasALimitInTheDescription() throws Exception {
+    JsonNode api = JSON.readTree(new Visitor().get("/api/openapi").body());
+    List<String> unbounded = new ArrayList<>();
+    Set<String> seen = new HashSet<>();
+    for (Map.Entry<String, JsonNode> path : api.get("paths").properties()) {
+      for (JsonNode operation : path.getValue()) {
+        JsonNode body = operation.at("/requestBody/content/application~1json/schema");
+        // The one file that is not taken apart here; its body has a limit.
+        if (!path.getKey().equals("/api/library")) {
+          collectUnbounded(api, body, path.getKey(), unbounded, seen);
+        }
+      }
+    }
+    assertThat(unbounded).isEmpty();
+    assertThat(seen).hasSizeGreaterThan(20);
+  }
+
+  private static void collectUnbounded(
+      JsonNode api, JsonNode schema, String where, List<String> unbounded, Set<String> seen) {
+    if (schema.isMissingNode()) {
+      return;
+    }
+    if (schema.has("$ref")) {
+      String name = schema.get("$ref").asString().replaceFirst(".*/", "");
+      if (seen.add(name)) {
+        JsonNode target = api.at("/components/schemas/" + name);
+        collectUnbounded(api, target, name, unbounded, seen);
+      }
+      return;
+    }
+    String type = schema.path("type").asString("");
+    boolean isFixed = schema.has("enum") || schema.has("format") || schema.has("discriminator");
+    if (type.equals("string") && !isFixed && !schema.has("maxLength")) {
+      unbounded.add(where);
+    }
+    if (type.equals("array") && !schema.has("maxItems")) {
+      unbounded.add(where);
+    }
+    for (String part : List.of("items", "additionalProperties")) {
+      collectUnbounded(api, schema.path(part), where + "." + part, unbounded, seen);
+    }
+    for (String either : List.of("oneOf", "allOf", "anyOf")) {
+      schema.path(either).forEach(s -> collectUnbounded(api, s, where, unbounded, seen));
+    }
+    boolean isUnion = schema.has("discriminator");
+    for (Map.Entry<String, JsonNode> p : schema.path("properties").properties()) {
+      if (!isUnion) {
+        collectUnbounded(api, p.getValue(), where + "." + p.getKey(), unbounded, seen);
+      }
+    }
   }
 
   private String club(String hourCycle) throws Exception {

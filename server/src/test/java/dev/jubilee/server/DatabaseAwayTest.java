@@ -26,7 +26,8 @@ class DatabaseAwayTest {
   static void start() throws Exception {
     String url = RunningServer.freshDatabase("away_" + ProcessHandle.current().pid());
     wire = Wire.to(url);
-    application = RunningServer.start(wire.through(url), "--jubilee.demo=true");
+    application =
+        RunningServer.start(wire.through(url), "--jubilee.demo=true", "--jubilee.heartbeat=1s");
   }
 
   @AfterAll

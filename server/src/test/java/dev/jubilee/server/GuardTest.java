@@ -51,8 +51,10 @@ class GuardTest {
     HttpResponse<String> answer = coach.post(path, "\"" + "x".repeat(kilo * 1024) + "\"");
     assertThat(answer.statusCode()).isEqualTo(413);
     assertThat(JSON.readTree(answer.body()).get("detail").asString()).contains(kilo + " kB");
+    long before = System.nanoTime();
     int within = coach.post(path, "\"" + "x".repeat(kilo * 1024 - 3) + "\"").statusCode();
     assertThat(within).as("not for its size").isNotEqualTo(413);
+    assertThat(Duration.ofNanos(System.nanoTime() - before)).isLessThan(Duration.ofSeconds(2));
   }
 
   /** Without a length in its head the size shows only as it arrives. */
@@ -85,16 +87,21 @@ class GuardTest {
       out.flush();
       slow.add(socket);
     }
-    Thread.sleep(500);
-    HttpResponse<String> onTop = new Visitor().post("/api/password-links/look", "{}");
-    assertThat(onTop.statusCode()).as("more of the same address").isEqualTo(429);
-    long before = System.nanoTime();
-    assertThat(new Visitor().get("/api/health").statusCode()).isEqualTo(200);
-    assertThat(Duration.ofNanos(System.nanoTime() - before)).isLessThan(Duration.ofSeconds(1));
-    String answer = new String(first(slow.get(0).getInputStream()), StandardCharsets.US_ASCII);
-    assertThat(answer).startsWith("HTTP/1.1 408");
-    for (Socket socket : slow) {
-      socket.close();
+    try {
+      Thread.sleep(500);
+      Visitor another = new Visitor();
+      another.get("/api/me");
+      HttpResponse<String> onTop = another.post("/api/password-links/look", "{}");
+      assertThat(onTop.statusCode()).as("more of the same address").isEqualTo(429);
+      long before = System.nanoTime();
+      assertThat(new Visitor().get("/api/health").statusCode()).isEqualTo(200);
+      assertThat(Duration.ofNanos(System.nanoTime() - before)).isLessThan(Duration.ofSeconds(1));
+      String answer = new String(first(slow.get(0).getInputStream()), StandardCharsets.US_ASCII);
+      assertThat(answer).startsWith("HTTP/1.1 408");
+    } finally {
+      for (Socket socket : slow) {
+        socket.close();
+      }
     }
   }
 

@@ -72,6 +72,7 @@ class KilledServerTest {
     command.add("--spring.datasource.url=" + url);
     command.add("--server.port=0");
     command.add("--jubilee.demo=true");
+    command.add("--jubilee.heartbeat=1s");
     return new ProcessBuilder(command)
         .redirectErrorStream(true)
         .redirectOutput(Redirect.appendTo(Path.of("target", "killed-server.log").toFile()))

@@ -122,7 +122,9 @@ class BlockController {
   }
 
   /** A file of sessions. */
-  record SessionFile(@NotNull Imports.Format format, @NotNull String text) {}
+  record SessionFile(
+      @NotNull Imports.Format format,
+      @NotNull @Size(max = 5_000_000, message = "{text.length}") String text) {}
 
   @PostMapping("/{id}/import/preview")
   Imports.Understanding previewImport(

@@ -8,6 +8,7 @@ import dev.jubilee.core.block.TrainingBlock;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.core.shorthand.Shorthand;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.club.WeekStart;
@@ -85,9 +86,9 @@ public record BlockDefinition(
       @Size(max = 80, message = "{text.length}") String key,
       @NotNull DayOfWeek day,
       @NotNull @Schema(type = "string", format = "time", example = "17:30:00") LocalTime time,
-      @NotNull String group,
+      @NotNull @Size(max = Limits.NAME, message = "{text.length}") String group,
       @NotNull Sport sport,
-      @NotNull String shorthand,
+      @NotNull @Size(max = Shorthand.LONGEST, message = "{text.length}") String shorthand,
       @NotNull Place place,
       int minutes,
       int temperature,
@@ -102,9 +103,10 @@ public record BlockDefinition(
    */
   public record DayException(
       @NotNull LocalDate date,
-      @NotNull String key,
+      @NotNull @Size(max = Limits.KEY, message = "{text.length}") String key,
       @Schema(nullable = true) UUID athleteId,
-      @Schema(nullable = true) String shorthand) {}
+      @Schema(nullable = true) @Size(max = Shorthand.LONGEST, message = "{text.length}")
+          String shorthand) {}
 
   /** An athlete's first day, later than the start. */
   public record Member(@NotNull UUID athleteId, LocalDate joins) {}
@@ -124,7 +126,7 @@ public record BlockDefinition(
   /** A version that an athlete has mastered. */
   public record AthleteMastery(
       @NotNull UUID athleteId,
-      @NotNull String ladder,
+      @NotNull @Size(max = Limits.KEY, message = "{text.length}") String ladder,
       int step,
       @NotNull LocalDate on,
       @NotNull MasteryRecord.Source source) {}
@@ -132,7 +134,7 @@ public record BlockDefinition(
   /** A rung for a week. */
   public record AthleteProgression(
       @NotNull UUID athleteId,
-      @NotNull String ladder,
+      @NotNull @Size(max = Limits.KEY, message = "{text.length}") String ladder,
       int step,
       @JsonAlias("monday") @NotNull LocalDate firstDay) {}
 

@@ -9,6 +9,7 @@ import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.time.Instant;
 import javax.sql.DataSource;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.datasource.TransactionAwareDataSourceProxy;
@@ -26,8 +27,8 @@ class BlockScheduler {
 
   static final int LANES = Math.max(1, Runtime.getRuntime().availableProcessors());
 
-  /** Four missed ones, and another server takes over: within 30 s. */
-  private static final Duration HEARTBEAT = Duration.ofSeconds(5);
+  /** So many missed heartbeats, and another server takes over: within 30 s. */
+  private static final int MISSED = 4;
 
   private static final Duration POLLING = Duration.ofMillis(250);
 
@@ -40,7 +41,8 @@ class BlockScheduler {
   private final CustomTask<Void> task;
   private final Scheduler scheduler;
 
-  BlockScheduler(DataSource database, BlockRunner runner) {
+  BlockScheduler(
+      DataSource database, BlockRunner runner, @Value("${jubilee.heartbeat}") Duration heartbeat) {
     this.task =
         Tasks.custom(NAME, Void.class)
             .onFailure(
@@ -60,7 +62,8 @@ class BlockScheduler {
         Scheduler.create(new TransactionAwareDataSourceProxy(database), task)
             .threads(LANES)
             .pollingInterval(POLLING)
-            .heartbeatInterval(HEARTBEAT)
+            .heartbeatInterval(heartbeat)
+            .missedHeartbeatsLimit(MISSED)
             .shutdownMaxWait(GOODBYE)
             .build();
   }

@@ -35,6 +35,8 @@ public class Libraries {
   /** Each is looked at when a warm-up is chosen; no coach has as many to choose from. */
   private static final int MOST_DRILLS = 1000;
 
+  private static final int LONGEST_TEXT = 1000;
+
   /** What the club's own drills are called where they have faults. */
   private static final String YOURS = "your drills";
 
@@ -187,12 +189,27 @@ public class Libraries {
   /** The reader below takes YAML too; what is sent is JSON. */
   private static JsonNode json(String file, String text) {
     try {
-      return JSON.readTree(text);
+      JsonNode entries = JSON.readTree(text);
+      requireBounded(entries);
+      return entries;
     } catch (JacksonException e) {
       int line = e.getLocation() == null ? 1 : Math.max(1, e.getLocation().getLineNr());
       throw new LibraryFaultException(
           List.of(new LibraryFault("drills", file + ":" + line, "JSON, as an export has it")));
     }
+  }
+
+  /** What comes next takes its time with long texts and lists. */
+  private static void requireBounded(JsonNode node) {
+    if (node.isString() && node.asString().length() > LONGEST_TEXT) {
+      throw new OutOfRangeException(
+          "drills", "a text of " + node.asString().length(), "texts of at most " + LONGEST_TEXT);
+    }
+    if (node.size() > MOST_DRILLS) {
+      throw new OutOfRangeException(
+          "drills", "a list of " + node.size(), "at most " + MOST_DRILLS + " of a club's own");
+    }
+    node.forEach(Libraries::requireBounded);
   }
 
   /** Puts a club's drill away or brings it back; plans that hold it keep it. */

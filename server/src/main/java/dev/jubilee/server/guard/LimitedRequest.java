@@ -12,20 +12,43 @@ import java.net.SocketTimeoutException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 
-/** A request whose body ends with an error when it is too large or too slow. */
+/**
+ * A request whose body ends with an error when it is too large or too slow. It counts as on its way
+ * from the first look at it until its end, and no longer: what is done with it afterwards is not
+ * its sender's doing.
+ */
 final class LimitedRequest extends HttpServletRequestWrapper {
   private final int most;
   private final Duration arrival;
+  private final Arrivals arrivals;
+  private boolean isOnItsWay;
+  private ServletInputStream stream;
 
-  LimitedRequest(HttpServletRequest request, int most, Duration arrival) {
+  LimitedRequest(HttpServletRequest request, int most, Duration arrival, Arrivals arrivals) {
     super(request);
     this.most = most;
     this.arrival = arrival;
+    this.arrivals = arrivals;
   }
 
   @Override
   public ServletInputStream getInputStream() throws IOException {
-    return new Limited(super.getInputStream(), most, System.nanoTime() + arrival.toNanos());
+    if (stream == null) {
+      if (!arrivals.begin(getRemoteAddr())) {
+        throw BodyRefusedException.tooMany();
+      }
+      isOnItsWay = true;
+      stream = new Limited(super.getInputStream(), System.nanoTime() + arrival.toNanos());
+    }
+    return stream;
+  }
+
+  /** It is there, or nobody waits for it any more. */
+  void arrived() {
+    if (isOnItsWay) {
+      isOnItsWay = false;
+      arrivals.end(getRemoteAddr());
+    }
   }
 
   @Override
@@ -33,29 +56,27 @@ final class LimitedRequest extends HttpServletRequestWrapper {
     return new BufferedReader(new InputStreamReader(getInputStream(), StandardCharsets.UTF_8));
   }
 
-  private static final class Limited extends ServletInputStream {
+  private final class Limited extends ServletInputStream {
     private final ServletInputStream body;
-    private final int most;
     private final long deadline;
     private long read;
 
-    Limited(ServletInputStream body, int most, long deadline) {
+    Limited(ServletInputStream body, long deadline) {
       this.body = body;
-      this.most = most;
       this.deadline = deadline;
     }
 
     @Override
     public int read() throws IOException {
       int next = within(body::read);
-      count(next < 0 ? 0 : 1);
+      count(next < 0 ? next : 1);
       return next;
     }
 
     @Override
     public int read(byte[] buffer, int offset, int length) throws IOException {
       int some = within(() -> body.read(buffer, offset, length));
-      count(Math.max(0, some));
+      count(some);
       return some;
     }
 
@@ -76,7 +97,10 @@ final class LimitedRequest extends HttpServletRequestWrapper {
     }
 
     private void count(int bytes) throws IOException {
-      read += bytes;
+      if (bytes < 0 || body.isFinished()) {
+        arrived();
+      }
+      read += Math.max(0, bytes);
       if (read > most) {
         throw BodyRefusedException.tooLarge(most);
       }

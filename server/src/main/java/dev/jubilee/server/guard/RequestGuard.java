@@ -9,7 +9,6 @@ import java.io.IOException;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.slf4j.MDC;
@@ -34,12 +33,9 @@ class RequestGuard extends OncePerRequestFilter {
 
   static final String REQUEST_ID = "X-Request-Id";
 
-  /** Bodies of one address that may be on their way at once. */
-  private static final int BODIES_AT_ONCE = 24;
-
   private static final String RETRY_SECONDS = "2";
 
-  private final Map<String, Integer> bodies = new ConcurrentHashMap<>();
+  private final Arrivals arrivals = new Arrivals();
   private final JsonMapper mapper = JsonMapper.builder().build();
 
   @Override
@@ -80,21 +76,11 @@ class RequestGuard extends OncePerRequestFilter {
       refuse(response, id, refused.status(), refused.getMessage());
       return;
     }
-    String address = request.getRemoteAddr();
-    int underWay = bodies.merge(address, 1, Integer::sum);
+    LimitedRequest limited = new LimitedRequest(request, most, BodyLimits.ARRIVAL, arrivals);
     try {
-      if (underWay > BODIES_AT_ONCE) {
-        response.setHeader(HttpHeaders.RETRY_AFTER, RETRY_SECONDS);
-        refuse(
-            response,
-            id,
-            HttpStatus.TOO_MANY_REQUESTS,
-            "Too many requests from this address at once. Try again.");
-        return;
-      }
-      chain.doFilter(new LimitedRequest(request, most, BodyLimits.ARRIVAL), response);
+      chain.doFilter(limited, response);
     } finally {
-      bodies.computeIfPresent(address, (a, count) -> count == 1 ? null : count - 1);
+      limited.arrived();
     }
   }
 

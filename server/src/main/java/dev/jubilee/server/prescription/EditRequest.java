@@ -5,11 +5,13 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.edit.Edit;
 import dev.jubilee.core.plan.Lock;
+import dev.jubilee.server.problem.Limits;
 import io.swagger.v3.oas.annotations.media.DiscriminatorMapping;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 
 /**
  * One thing a coach does to a plan.
@@ -124,7 +126,9 @@ public record EditRequest(int baseRevision, @NotNull @Valid EditView edit) {
   }
 
   /** Takes an item out. */
-  public record RemoveEdit(@NotBlank String itemId) implements EditView {
+  public record RemoveEdit(
+      @NotBlank @Size(max = Limits.KEY, message = "{text.length}") String itemId)
+      implements EditView {
     @Override
     public Edit toCore() {
       return new Edit.Remove(itemId);
@@ -132,7 +136,8 @@ public record EditRequest(int baseRevision, @NotNull @Valid EditView edit) {
   }
 
   /** Puts a drill in. */
-  public record AddEdit(@NotBlank String drillId) implements EditView {
+  public record AddEdit(@NotBlank @Size(max = Limits.KEY, message = "{text.length}") String drillId)
+      implements EditView {
     @Override
     public Edit toCore() {
       return new Edit.Add(drillId);
@@ -140,7 +145,10 @@ public record EditRequest(int baseRevision, @NotNull @Valid EditView edit) {
   }
 
   /** Puts a drill in an item's place. */
-  public record SwapEdit(@NotBlank String itemId, @NotBlank String drillId) implements EditView {
+  public record SwapEdit(
+      @NotBlank @Size(max = Limits.KEY, message = "{text.length}") String itemId,
+      @NotBlank @Size(max = Limits.KEY, message = "{text.length}") String drillId)
+      implements EditView {
     @Override
     public Edit toCore() {
       return new Edit.Swap(itemId, drillId);
@@ -148,7 +156,9 @@ public record EditRequest(int baseRevision, @NotNull @Valid EditView edit) {
   }
 
   /** Gives an item another amount, in its own unit. */
-  public record DoseEdit(@NotBlank String itemId, int amount) implements EditView {
+  public record DoseEdit(
+      @NotBlank @Size(max = Limits.KEY, message = "{text.length}") String itemId, int amount)
+      implements EditView {
     @Override
     public Edit toCore() {
       return new Edit.ChangeDose(itemId, amount);
@@ -156,7 +166,9 @@ public record EditRequest(int baseRevision, @NotNull @Valid EditView edit) {
   }
 
   /** Moves an item by so many places, below 0 for earlier. */
-  public record MoveEdit(@NotBlank String itemId, int places) implements EditView {
+  public record MoveEdit(
+      @NotBlank @Size(max = Limits.KEY, message = "{text.length}") String itemId, int places)
+      implements EditView {
     @Override
     public Edit toCore() {
       return new Edit.Move(itemId, places);
@@ -164,7 +176,10 @@ public record EditRequest(int baseRevision, @NotNull @Valid EditView edit) {
   }
 
   /** Says what of an item stays. */
-  public record LockEdit(@NotBlank String itemId, @NotNull Lock lock) implements EditView {
+  public record LockEdit(
+      @NotBlank @Size(max = Limits.KEY, message = "{text.length}") String itemId,
+      @NotNull Lock lock)
+      implements EditView {
     @Override
     public Edit toCore() {
       return new Edit.ChangeLock(itemId, lock);
@@ -172,7 +187,9 @@ public record EditRequest(int baseRevision, @NotNull @Valid EditView edit) {
   }
 
   /** Notes that a finding was seen; {@code finding} is its code. */
-  public record AcknowledgeEdit(@NotBlank String finding) implements EditView {
+  public record AcknowledgeEdit(
+      @NotBlank @Size(max = Limits.KEY, message = "{text.length}") String finding)
+      implements EditView {
     @Override
     public Edit toCore() {
       return new Edit.Acknowledge(finding);

@@ -28,6 +28,13 @@ public final class BodyRefusedException extends IOException {
         HttpStatus.REQUEST_TIMEOUT, "The request took too long to arrive. Try again.");
   }
 
+  /** Too many of one address are on their way already. */
+  public static BodyRefusedException tooMany() {
+    return new BodyRefusedException(
+        HttpStatus.TOO_MANY_REQUESTS,
+        "Too many requests from this address are on their way at once. Try again.");
+  }
+
   public HttpStatus status() {
     return status;
   }

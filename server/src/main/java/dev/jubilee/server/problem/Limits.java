@@ -10,6 +10,9 @@ public final class Limits {
 
   public static final String NAME_ACCEPTED = "1 to " + NAME + " characters";
 
+  /** Of what names a thing to the server: an item, a drill, a ladder, a session of the week. */
+  public static final int KEY = 80;
+
   /** Of an address to sign in with, and of a password. */
   public static final int CREDENTIAL = 200;
 

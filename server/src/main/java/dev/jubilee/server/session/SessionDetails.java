@@ -35,7 +35,7 @@ public record SessionDetails(
     @NotNull LocalDateTime startsAt,
     @NotNull Sport sport,
     @NotNull SessionKind kind,
-    @NotNull String title,
+    @NotNull @Size(max = Shorthand.LONGEST, message = "{text.length}") String title,
     @Schema(nullable = true) Double effortMetres,
     @Schema(nullable = true) Double effortSeconds,
     @Schema(nullable = true) Stroke stroke,

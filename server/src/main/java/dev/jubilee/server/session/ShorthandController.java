@@ -13,6 +13,7 @@ import io.swagger.v3.oas.annotations.media.ArraySchema;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -24,8 +25,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/shorthand")
 class ShorthandController {
 
+  /** More than is understood, so that what is too long can be said in its place. */
+  private static final int LONGEST_ASKED = 2000;
+
   /** A text and the sport that decides what bare figures mean. */
-  record Written(@NotNull String text, @NotNull Sport sport) {}
+  record Written(
+      @NotNull @Size(max = LONGEST_ASKED, message = "{text.length}") String text,
+      @NotNull Sport sport) {}
 
   /**
    * How it was understood.
