@@ -85,4 +85,15 @@ export const HandOver = memo(function HandOver({ prescriptionId, link, athlete }
       {error && <ErrorNotice error={error} />}
     </Box>
   );
-});
+}, isSame);
+
+/** An edit brings the same link in a new object; the code need not be drawn for it. */
+function isSame(before: Props, after: Props): boolean {
+  return (
+    before.prescriptionId === after.prescriptionId &&
+    before.athlete === after.athlete &&
+    before.link?.token === after.link?.token &&
+    before.link?.until === after.link?.until &&
+    !before.link === !after.link
+  );
+}

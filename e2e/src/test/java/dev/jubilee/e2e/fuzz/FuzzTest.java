@@ -44,7 +44,7 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @ExtendWith(RunningJubilee.class)
 class FuzzTest {
-  private static final int REQUESTS = Integer.getInteger("jubilee.fuzz", 1200);
+  private static final int REQUESTS = Integer.getInteger("jubilee.fuzz", 800);
   private static final long SEED = Long.getLong("jubilee.fuzz.seed", 1);
   private static final Duration SLOW = Duration.ofSeconds(2);
   private static final JsonMapper JSON = JsonMapper.shared();
