@@ -27,12 +27,8 @@ final class BodyLimits {
     if (OF_STRANGERS.stream().anyMatch(path::startsWith)) {
       return STRANGER;
     }
-    boolean isFile =
-        path.equals("/api/library") || path.startsWith("/api/blocks") || isImport(path);
+    // Sessions from files are imported into a block.
+    boolean isFile = path.equals("/api/library") || path.startsWith("/api/blocks");
     return isFile ? FILE : USUAL;
-  }
-
-  private static boolean isImport(String path) {
-    return path.endsWith("/import") || path.endsWith("/import/preview");
   }
 }
