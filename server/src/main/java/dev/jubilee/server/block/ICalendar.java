@@ -123,7 +123,7 @@ final class ICalendar {
     List<CalendarEntry> entries = new ArrayList<>();
     try {
       List<ZonedDateTime> times =
-          Recurrence.of(event)
+          Recurrence.of(event, number, written)
               .from(
                   start.get(),
                   from.minusDays(1).atStartOfDay(zone),

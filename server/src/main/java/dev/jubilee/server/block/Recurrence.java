@@ -1,11 +1,13 @@
 package dev.jubilee.server.block;
 
 import dev.jubilee.core.quantity.OutOfRangeException;
+import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.temporal.Temporal;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
@@ -37,9 +39,13 @@ final class Recurrence {
   private static final int MOST_COUNT = 10_000;
 
   private final VEvent event;
+  private final int number;
+  private final WrittenTimes written;
 
-  private Recurrence(VEvent event) {
+  private Recurrence(VEvent event, int number, WrittenTimes written) {
     this.event = event;
+    this.number = number;
+    this.written = written;
   }
 
   static boolean repeats(VEvent event) {
@@ -47,8 +53,12 @@ final class Recurrence {
         || event.getProperty(Property.RDATE).isPresent();
   }
 
-  static Recurrence of(VEvent event) {
-    return new Recurrence(event);
+  /**
+   * @param number of the event in the text, from 1
+   * @param written its times as they stand there
+   */
+  static Recurrence of(VEvent event, int number, WrittenTimes written) {
+    return new Recurrence(event, number, written);
   }
 
   /**
@@ -66,10 +76,19 @@ final class Recurrence {
     } else {
       times.add(start);
     }
-    times.addAll(dates(Property.RDATE, start.getZone()));
-    Set<java.time.Instant> without = new HashSet<>();
-    dates(Property.EXDATE, start.getZone()).forEach(at -> without.add(at.toInstant()));
-    return times.stream().filter(at -> !without.contains(at.toInstant())).toList();
+    for (Temporal more : dates(Property.RDATE, start.getZone())) {
+      times.add(
+          more instanceof LocalDate day
+              ? day.atTime(start.toLocalTime()).atZone(start.getZone())
+              : (ZonedDateTime) more);
+    }
+    Set<Object> without = new HashSet<>();
+    for (Temporal less : dates(Property.EXDATE, start.getZone())) {
+      without.add(less instanceof LocalDate day ? day : ((ZonedDateTime) less).toInstant());
+    }
+    return times.stream()
+        .filter(at -> !without.contains(at.toInstant()) && !without.contains(at.toLocalDate()))
+        .toList();
   }
 
   private static List<ZonedDateTime> follow(
@@ -106,12 +125,27 @@ final class Recurrence {
         : ICalendar.zoned(until, zone).orElseThrow();
   }
 
-  private List<ZonedDateTime> dates(String name, ZoneId zone) {
+  /** Moments, and days where no time of day is written: then the event's own is meant. */
+  private List<Temporal> dates(String name, ZoneId zone) {
     List<DateListProperty<Temporal>> lists = event.getProperties(name);
-    return lists.stream()
-        .flatMap(list -> list.getDates().stream())
-        .flatMap(at -> ICalendar.zoned(at, zone).stream())
-        .toList();
+    List<Temporal> dates = new ArrayList<>();
+    try {
+      for (DateListProperty<Temporal> list : lists) {
+        for (Temporal at : list.getDates()) {
+          if (at instanceof LocalDate) {
+            dates.add(at);
+          } else {
+            ICalendar.zoned(at, zone).ifPresent(dates::add);
+          }
+        }
+      }
+    } catch (DateTimeException e) {
+      throw refused(name, "days and hours that exist, in zones that are known");
+    }
+    for (String unread : written.unread(number, name, dates)) {
+      throw refused(name + " " + unread, "days and hours that exist");
+    }
+    return dates;
   }
 
   private static OutOfRangeException refused(String given, String accepted) {

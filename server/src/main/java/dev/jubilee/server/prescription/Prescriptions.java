@@ -1,5 +1,6 @@
 package dev.jubilee.server.prescription;
 
+import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.edit.Alternatives;
 import dev.jubilee.core.edit.Edit;
@@ -30,9 +31,15 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
-/** What coaches do with prescriptions. Each call is one transaction. */
+/**
+ * What coaches do with prescriptions. What is computed is computed between two transactions: the
+ * one that reads and the one that writes, which looks once more whether the plan is still the one
+ * that was read.
+ */
 @Service
 public class Prescriptions {
   private final PrescriptionRepository prescriptions;
@@ -43,6 +50,8 @@ public class Prescriptions {
   private final Snapshots snapshots;
   private final Libraries libraries;
   private final Approaches approaches;
+  private final TransactionTemplate reading;
+  private final TransactionTemplate writing;
 
   Prescriptions(
       PrescriptionRepository prescriptions,
@@ -52,7 +61,8 @@ public class Prescriptions {
       ShareLinks handOvers,
       Snapshots snapshots,
       Libraries libraries,
-      Approaches approaches) {
+      Approaches approaches,
+      PlatformTransactionManager transactions) {
     this.prescriptions = prescriptions;
     this.revisions = revisions;
     this.sessions = sessions;
@@ -61,18 +71,44 @@ public class Prescriptions {
     this.snapshots = snapshots;
     this.libraries = libraries;
     this.approaches = approaches;
+    this.writing = new TransactionTemplate(transactions);
+    this.reading = new TransactionTemplate(transactions);
+    this.reading.setReadOnly(true);
   }
 
   /** The athlete's prescription for the session; computed now if there is none. */
-  @Transactional
   public PrescriptionView prescribe(SignedIn coach, UUID sessionId, UUID athleteId) {
+    Asked asked = reading.execute(status -> asked(coach, sessionId, athleteId));
+    if (asked.existing().isPresent()) {
+      return asked.existing().get();
+    }
+    Computed computed = Computed.of(WarmUp.prescribed(asked.request(), asked.library()));
+    return writing.execute(
+        status ->
+            prescriptions
+                .findByClubIdAndSessionIdAndAthleteId(coach.clubId(), sessionId, athleteId)
+                .map(this::view)
+                .orElseGet(
+                    () ->
+                        store(
+                            coach,
+                            new PrescriptionRow(
+                                UUID.randomUUID(), coach.clubId(), sessionId, athleteId),
+                            new Snapshots.Step(null, Origin.PRESCRIBED, "Prescribed"),
+                            computed)));
+  }
+
+  /** What there is already, or what it takes to compute it. */
+  private record Asked(
+      Optional<PrescriptionView> existing, PrescriptionRequest request, DrillLibrary library) {}
+
+  private Asked asked(SignedIn coach, UUID sessionId, UUID athleteId) {
     SessionRow session = sessions.row(coach.clubId(), sessionId);
     AthleteRow athlete = athletes.row(coach.clubId(), athleteId);
-    Optional<PrescriptionRow> existing =
-        prescriptions.findByClubIdAndSessionIdAndAthleteId(coach.clubId(), sessionId, athleteId);
-    if (existing.isPresent()) {
-      return view(existing.get());
-    }
+    Optional<PrescriptionView> existing =
+        prescriptions
+            .findByClubIdAndSessionIdAndAthleteId(coach.clubId(), sessionId, athleteId)
+            .map(this::view);
     SessionDetails details = sessions.details(session);
     PrescriptionRequest request =
         PrescriptionRequest.of(
@@ -81,13 +117,7 @@ public class Prescriptions {
                 details.circumstances())
             .with(approaches.of(coach))
             .after(lastTime(session, athleteId, details));
-    PrescriptionRow row =
-        new PrescriptionRow(UUID.randomUUID(), coach.clubId(), sessionId, athleteId);
-    return store(
-        coach,
-        row,
-        new Snapshots.Step(null, Origin.PRESCRIBED, "Prescribed"),
-        WarmUp.prescribed(request, libraries.of(coach.clubId())));
+    return new Asked(existing, request, libraries.of(coach.clubId()));
   }
 
   @Transactional(readOnly = true)
@@ -95,19 +125,16 @@ public class Prescriptions {
     return view(row(clubId, id));
   }
 
-  @Transactional
   public PrescriptionView edit(SignedIn coach, UUID id, EditRequest request) {
-    PrescriptionRow row = based(coach.clubId(), id, request.baseRevision());
     Edit edit = request.toCore();
-    PlanSource before = source(row);
-    WarmUp after = WarmUp.edited(before, edit);
-    return store(coach, row, step(row, Origin.COACH, edit.words(before)), after);
+    PlanSource before = source(coach, id, request.baseRevision());
+    Computed after = Computed.of(WarmUp.edited(before, edit));
+    return revise(coach, id, request.baseRevision(), Origin.COACH, edit.words(before), after);
   }
 
   /** What an edit would lead to; nothing is stored. */
-  @Transactional(readOnly = true)
   public PlanView preview(SignedIn coach, UUID id, EditRequest request) {
-    PlanSource before = source(based(coach.clubId(), id, request.baseRevision()));
+    PlanSource before = source(coach, id, request.baseRevision());
     return PlanViews.of(WarmUp.edited(before, request.toCore()));
   }
 
@@ -115,28 +142,43 @@ public class Prescriptions {
    * Computes anew from the athlete and session as they are now, around what is locked.
    * Circumstances the coach set here stay.
    */
-  @Transactional
   public PrescriptionView refresh(SignedIn coach, UUID id, int baseRevision) {
-    PrescriptionRow row = based(coach.clubId(), id, baseRevision);
-    PlanSource before = source(row);
-    SessionRow session = sessions.row(coach.clubId(), row.sessionId());
-    PrescriptionRequest fresh =
-        before
-            .request()
-            .with(
-                athletes
-                    .profile(athletes.row(coach.clubId(), row.athleteId()))
-                    .toCore(session.startsAt().toLocalDate()))
-            .with(sessions.details(session).toCore());
-    return store(
+    PlanSource fresh =
+        reading.execute(
+            status -> {
+              PrescriptionRow row = based(coach.clubId(), id, baseRevision);
+              PlanSource before = source(row);
+              SessionRow session = sessions.row(coach.clubId(), row.sessionId());
+              return before.with(
+                  before
+                      .request()
+                      .with(
+                          athletes
+                              .profile(athletes.row(coach.clubId(), row.athleteId()))
+                              .toCore(session.startsAt().toLocalDate()))
+                      .with(sessions.details(session).toCore()));
+            });
+    Computed after = Computed.of(WarmUp.edited(fresh, new Edit.Refit()));
+    return revise(
         coach,
-        row,
-        step(row, Origin.REFRESHED, "Updated to the athlete and session as they are now"),
-        WarmUp.edited(before.with(fresh), new Edit.Refit()));
+        id,
+        baseRevision,
+        Origin.REFRESHED,
+        "Updated to the athlete and session as they are now",
+        after);
   }
 
-  private static Snapshots.Step step(PrescriptionRow row, Origin origin, String words) {
-    return new Snapshots.Step(row.currentRevision(), origin, words);
+  private PlanSource source(SignedIn coach, UUID id, int baseRevision) {
+    return reading.execute(status -> source(based(coach.clubId(), id, baseRevision)));
+  }
+
+  private PrescriptionView revise(
+      SignedIn coach, UUID id, int baseRevision, Origin origin, String words, Computed after) {
+    return writing.execute(
+        status -> {
+          PrescriptionRow row = based(coach.clubId(), id, baseRevision);
+          return store(coach, row, new Snapshots.Step(row.currentRevision(), origin, words), after);
+        });
   }
 
   @Transactional
@@ -164,10 +206,9 @@ public class Prescriptions {
     return view(row);
   }
 
-  @Transactional(readOnly = true)
+  /** What could take an item's place; the best first. */
   public List<Alternatives.Alternative> alternatives(UUID clubId, UUID id, String itemId) {
-    PrescriptionRow row = row(clubId, id);
-    Plan plan = source(row).plan();
+    Plan plan = reading.execute(status -> source(row(clubId, id))).plan();
     PlanItem item = plan.item(itemId);
     return item.block() == WarmUpPart.TRANSITION
         ? List.of()
@@ -204,18 +245,13 @@ public class Prescriptions {
   }
 
   /** Gives the athlete a routine's drills, adapted. */
-  @Transactional
   public AppliedRoutine apply(
       SignedIn coach, UUID id, int baseRevision, String name, Routine routine) {
-    PrescriptionRow row = based(coach.clubId(), id, baseRevision);
-    Routine.Applied applied = routine.applyTo(source(row).plan());
-    PrescriptionView view =
-        store(
-            coach,
-            row,
-            step(row, Origin.ROUTINE, "Applied " + name),
-            WarmUp.of(applied.simulated()));
-    return new AppliedRoutine(view, applied.differences());
+    Routine.Applied applied = routine.applyTo(source(coach, id, baseRevision).plan());
+    Computed after = Computed.of(WarmUp.of(applied.simulated()));
+    return new AppliedRoutine(
+        revise(coach, id, baseRevision, Origin.ROUTINE, "Applied " + name, after),
+        applied.differences());
   }
 
   /**
@@ -301,13 +337,19 @@ public class Prescriptions {
     return row;
   }
 
+  /** A warm-up and how it is shown; what takes time is done with no connection held. */
+  private record Computed(WarmUp warmUp, PlanView shown) {
+    static Computed of(WarmUp warmUp) {
+      return new Computed(warmUp, PlanViews.of(warmUp));
+    }
+  }
+
   private PrescriptionView store(
-      SignedIn coach, PrescriptionRow row, Snapshots.Step step, WarmUp warmUp) {
-    PlanView outcome = PlanViews.of(warmUp);
-    RevisionRow revision = snapshots.next(coach, row, step, warmUp, outcome);
+      SignedIn coach, PrescriptionRow row, Snapshots.Step step, Computed computed) {
+    RevisionRow revision = snapshots.next(coach, row, step, computed.warmUp(), computed.shown());
     prescriptions.saveAndFlush(row);
     revisions.saveAndFlush(revision);
-    return view(row, revision, false, warmUp.plan().request(), outcome);
+    return view(row, revision, false, computed.warmUp().plan().request(), computed.shown());
   }
 
   private RevisionRow revision(PrescriptionRow row, int number) {

@@ -100,6 +100,35 @@ class ICalendarTest {
   }
 
   @Test
+  void daysThatAreLeftOutOrAddedHaveToExist() {
+    String[] weekly = {
+      "UID:w",
+      "SUMMARY:easy 40 min",
+      "DTSTART;TZID=Europe/London:20261013T180000",
+      "RRULE:FREQ=WEEKLY;COUNT=3",
+      ""
+    };
+    for (String wrong :
+        List.of(
+            "EXDATE;TZID=Europe/London:20261020T180000,20260229T180000",
+            "RDATE;TZID=Europe/London:20260328T180000,20260329T013000",
+            "RDATE;TZID=Nowhere/Else:20261020T180000")) {
+      weekly[4] = wrong;
+      assertThat(read(weekly)).as(wrong).extracting(CalendarEntry::fault).doesNotContain("");
+    }
+    weekly[4] = "EXDATE;VALUE=DATE:20261020";
+    assertThat(read(weekly))
+        .as("a day without a time leaves out what is on that day")
+        .extracting(e -> e.startsAt().getDayOfMonth())
+        .containsExactly(13, 27);
+    weekly[4] = "RDATE;VALUE=DATE:20261015";
+    assertThat(read(weekly))
+        .extracting(CalendarEntry::startsAt)
+        .contains(LocalDateTime.of(2026, 10, 15, 18, 0))
+        .hasSize(4);
+  }
+
+  @Test
   void oneTimeThatWasMovedIsReadWhereItWasMovedTo() {
     String text =
         calendar(
