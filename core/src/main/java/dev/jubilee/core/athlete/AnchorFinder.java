@@ -66,7 +66,8 @@ public final class AnchorFinder {
         heart,
         basis,
         best.map(Estimate::spread).orElse(BY_FEEL),
-        conflicts);
+        conflicts,
+        best.isPresent() && isTopMeasured(model, athlete, sport));
   }
 
   /**
@@ -110,6 +111,10 @@ public final class AnchorFinder {
         .findFirst();
   }
 
+  private static boolean isTopMeasured(CriticalModel model, Athlete athlete, Sport sport) {
+    return sprint(athlete, sport).filter(s -> s.top() == model.top()).isPresent();
+  }
+
   private static CriticalModel withSprint(
       CriticalModel model,
       Athlete athlete,
@@ -131,7 +136,7 @@ public final class AnchorFinder {
       return model;
     }
     basis.add(Phrase.of("Top effort " + words + " as measured"));
-    return new CriticalModel(model.critical(), model.reserve(), top, model.steepness());
+    return model.withTop(top);
   }
 
   private static List<String> conflicts(List<Estimate> all, Estimate best) {

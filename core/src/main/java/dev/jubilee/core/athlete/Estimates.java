@@ -19,6 +19,12 @@ final class Estimates {
    * Jubilee modelling choices in the range coaches see: a 20:00 5 km runner sprints at about 7 m/s.
    */
   private static final double RUN_SPRINT = 1.8;
+
+  /** Above critical speed, m/s; half as much of what lies beyond fast. */
+  private static final double RUN_RESERVE = 3.2;
+
+  private static final double FAST = 5;
+  private static final double LEAST_TOP = 1.25;
   private static final double RIDE_SPRINT = 3.0;
   private static final double ROW_SPRINT = 2.0;
   private static final double SWIM_SPRINT = 1.35;
@@ -34,6 +40,15 @@ final class Estimates {
 
   /** D′ in water when only one race is known, m; Jubilee modelling choice. */
   private static final double SWIM_RESERVE = 20;
+
+  /*
+   * Least plausible reserve, where two results lie almost on one line: W′ as seconds of critical
+   * power, D′ in water in m. About half of the least that is reported of trained people (Jones et
+   * al. 2010; from memory).
+   */
+  private static final double LEAST_RESERVE_SECONDS = 30;
+
+  private static final double LEAST_SWIM_RESERVE = 12;
 
   /*
    * Uncertainty of each kind of test, one standard deviation as a share of critical intensity.
@@ -130,6 +145,17 @@ final class Estimates {
     }
   }
 
+  /**
+   * Top speed that nobody measured, m/s; common practice: distance runners reach 6 to 9, novices 5
+   * to 6.5.
+   *
+   * @param critical speed, m/s
+   */
+  private static double runnersTop(double critical) {
+    return Math.max(
+        RUN_RESERVE + critical - Math.max(0, critical - FAST) / 2, LEAST_TOP * critical);
+  }
+
   /** Critical speed through the 5- and 20-min distances that the index predicts. */
   private static Estimate run(TestResult.RunRace race) {
     double index = RunningIndex.of(race.metres(), race.time());
@@ -140,7 +166,8 @@ final class Estimates {
     return new Estimate(
         race,
         length(race.metres()) + " in " + Bounds.clock(race.time()),
-        CriticalModel.through(300, d5, 1200, d20, RUN_SPRINT * critical),
+        CriticalModel.through(300, d5, 1200, d20, runnersTop(critical))
+            .fadingBy(CriticalModel.FADING_ON_FOOT),
         minutes > 120 ? FAR_OFF : minutes < 8 || minutes > 60 ? ONE_EFFORT : TWO_EFFORTS,
         Phrase.of(
             String.format(
@@ -156,7 +183,8 @@ final class Estimates {
     return new Estimate(
         test,
         name,
-        new CriticalModel(critical, RIDE_RESERVE_SECONDS * critical, RIDE_SPRINT * critical),
+        new CriticalModel(critical, RIDE_RESERVE_SECONDS * critical, RIDE_SPRINT * critical)
+            .fadingBy(CriticalModel.FADING_ON_A_BIKE),
         ONE_EFFORT,
         basis);
   }
@@ -173,16 +201,19 @@ final class Estimates {
             + " W and 12 min at "
             + test.twelveMinuteWatts()
             + " W",
-        CriticalModel.through(180, shortWork, 720, longWork, top),
+        CriticalModel.through(180, shortWork, 720, longWork, top)
+            .withReserveOf(LEAST_RESERVE_SECONDS * critical)
+            .fadingBy(CriticalModel.FADING_ON_A_BIKE),
         TWO_EFFORTS,
         String.format(
             Locale.ROOT,
             "Critical power %.0f W, W′ %.1f kJ: 3 min at %d W and 12 min at %d W (Monod & Scherrer"
-                + " 1965)",
+                + " 1965)%s",
             critical,
             (shortWork - critical * 180) / 1000,
             test.threeMinuteWatts(),
-            test.twelveMinuteWatts()));
+            test.twelveMinuteWatts(),
+            plausible(shortWork - critical * 180, LEAST_RESERVE_SECONDS * critical)));
   }
 
   private static Estimate row(TestResult.Row2k test) {
@@ -247,17 +278,29 @@ final class Estimates {
             olderIsShorter ? shorter.get() : longer.get(),
             List.of(shorter.get(), longer.get()),
             "2 km and " + length(longer.get().metres()) + " together",
-            CriticalModel.through(t1, w1, t2, w2, ROW_SPRINT * critical),
+            CriticalModel.through(t1, w1, t2, w2, ROW_SPRINT * critical)
+                .withReserveOf(LEAST_RESERVE_SECONDS * critical),
             TWO_EFFORTS,
             Phrase.of(
                 String.format(
                     Locale.ROOT,
-                    "Critical power %.0f W, W′ %.1f kJ: 2 km in %s and %s in %s (Monod & Scherrer 1965)",
+                    "Critical power %.0f W, W′ %.1f kJ: 2 km in %s and %s in %s (Monod & Scherrer 1965)%s",
                     critical,
                     (w1 - critical * t1) / 1000,
                     Bounds.clock(shorter.get().time()),
                     length(longer.get().metres()),
-                    Bounds.clock(longer.get().time())))));
+                    Bounds.clock(longer.get().time()),
+                    plausible(w1 - critical * t1, LEAST_RESERVE_SECONDS * critical)))));
+  }
+
+  /**
+   * A word on a W′ that is taken as more than the results say, J; empty where they are believed.
+   */
+  private static String plausible(double reserve, double least) {
+    return reserve >= least
+        ? ""
+        : String.format(
+            Locale.ROOT, "; so small a W′ is not plausible, taken as %.1f kJ", least / 1000);
   }
 
   private static <T extends TestResult> Optional<T> first(List<TestResult> all, Class<T> kind) {
@@ -282,7 +325,9 @@ final class Estimates {
             + Bounds.clock(pair.time400())
             + " and 200 m in "
             + Bounds.clock(pair.time200()),
-        CriticalModel.through(t200, 200, t400, 400, top).inWater(),
+        CriticalModel.through(t200, 200, t400, 400, top)
+            .withReserveOf(LEAST_SWIM_RESERVE)
+            .inWater(),
         TWO_EFFORTS,
         Phrase.of(
             String.format(
@@ -312,8 +357,10 @@ final class Estimates {
 
   static CriticalModel relative(Sport sport) {
     return switch (sport) {
-      case RUN -> new CriticalModel(1, 45, RUN_SPRINT);
-      case RIDE -> new CriticalModel(1, RIDE_RESERVE_SECONDS, RIDE_SPRINT);
+      case RUN -> new CriticalModel(1, 45, RUN_SPRINT).fadingBy(CriticalModel.FADING_ON_FOOT);
+      case RIDE ->
+          new CriticalModel(1, RIDE_RESERVE_SECONDS, RIDE_SPRINT)
+              .fadingBy(CriticalModel.FADING_ON_A_BIKE);
       case ROW -> new CriticalModel(1, ROW_RESERVE_SECONDS, ROW_SPRINT);
       case SWIM -> new CriticalModel(1, SWIM_RESERVE, SWIM_SPRINT).inWater();
     };

@@ -97,7 +97,7 @@ record RuleContext(
         .filter(i -> i.kind() == Interruption.Kind.PAIN)
         .filter(i -> !i.from().isAfter(week().lastDay()) && !i.until().isBefore(week().firstDay()))
         .map(i -> i.region().orElseThrow())
-        .anyMatch(r -> drill.regions().contains(r) || drill.loads().contains(r));
+        .anyMatch(drill::works);
   }
 
   /** How often a ladder or the build went up so far. */

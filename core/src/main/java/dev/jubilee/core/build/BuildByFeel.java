@@ -28,23 +28,28 @@ final class BuildByFeel implements BuildForm {
     this.between = between;
   }
 
-  /** Wherever one can stand; nothing that slides where it is wet. */
-  static BuildByFeel onLand(BuildContext context) {
-    return new BuildByFeel(
-        context,
-        context.isSlippery() ? "march-build" : "land-build",
-        20,
-        Recovery.Doing.WALK_ABOUT);
+  /** Wherever one can stand; nothing that slides where it is wet, nor what hurts. */
+  static BuildForm onLand(BuildContext context) {
+    if (!context.isSlippery() && context.allows("land-build")) {
+      return new BuildByFeel(context, "land-build", 20, Recovery.Doing.WALK_ABOUT);
+    }
+    return context.allows("march-build")
+        ? new BuildByFeel(context, "march-build", 20, Recovery.Doing.WALK_ABOUT)
+        : BuildForm.NONE;
   }
 
   /** A runner without room to run. */
-  static BuildByFeel onTheSpot(BuildContext context) {
-    return new BuildByFeel(context, "spot-run-build", 12, Recovery.Doing.SHAKE_OUT);
+  static BuildForm onTheSpot(BuildContext context) {
+    return context.allows("spot-run-build")
+        ? new BuildByFeel(context, "spot-run-build", 12, Recovery.Doing.SHAKE_OUT)
+        : onLand(context);
   }
 
   /** A swimmer without water. */
-  static BuildByFeel ofStrokes(BuildContext context) {
-    return new BuildByFeel(context, "turnover-build-swim", 10, Recovery.Doing.SHAKE_ARMS_OUT);
+  static BuildForm ofStrokes(BuildContext context) {
+    return context.allows("turnover-build-swim")
+        ? new BuildByFeel(context, "turnover-build-swim", 10, Recovery.Doing.SHAKE_ARMS_OUT)
+        : onLand(context);
   }
 
   @Override

@@ -1,15 +1,18 @@
 package dev.jubilee.core.build;
 
+import dev.jubilee.core.choice.Eligibility;
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.intensity.Anchors;
+import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.intensity.Target;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.Sport;
 import java.time.Duration;
 
 /** What every form of build asks: for what session, for whom, up to where. */
@@ -19,16 +22,47 @@ record BuildContext(
   /** Shorter than this nobody gets up to speed, s; common practice. */
   private static final int SHORTEST = 6;
 
+  /** Efforts before events of up to 15 s are no longer than this, s; common practice. */
+  private static final int SPRINT = 7;
+
+  /** Rests of events up to four minutes; common practice. */
+  private static final int LONG_REST = 105;
+
   SessionKind kind() {
     return request.session().kind();
   }
 
+  /** Whether the session is of sprints, or the event itself is one. */
   boolean isSprint() {
-    return kind() == SessionKind.SPRINT;
+    return kind() == SessionKind.SPRINT || (isTimed() && demand.effortSeconds() <= SPRINT);
+  }
+
+  /** Whether the event is over before minutes above critical intensity could do it good. */
+  boolean isShort() {
+    return isSprint() || (isTimed() && demand.restSeconds() >= LONG_REST);
+  }
+
+  /** Whether the length of the event says how long efforts and rests are. */
+  boolean isTimed() {
+    return demand.effortSeconds() > 0;
+  }
+
+  /** Rest between two efforts; half of it when time is short. */
+  int rest(boolean brief) {
+    return brief ? demand.restSeconds() / 2 : demand.restSeconds();
+  }
+
+  Sport sport() {
+    return request.session().sport();
   }
 
   boolean isSlippery() {
     return request.circumstances().isSlippery();
+  }
+
+  /** Whether an effort is for this athlete as they are today. */
+  boolean allows(String drillId) {
+    return library.find(drillId).filter(d -> Eligibility.isFor(d, request.athlete())).isPresent();
   }
 
   /** Whether the kit is there and the library has the effort done with it. */
@@ -53,10 +87,13 @@ record BuildContext(
    * @param rate strokes or revolutions a minute; 0 where none is given
    */
   GradedEffort at(double intensity, String drillId, Dose dose, Recovery recovery, int rate) {
+    Effort effort = anchors.model().effortOf(intensity);
+    Target usual = anchors.target(effort, Duration.ofSeconds(dose.seconds())).atRate(rate);
+    // Sprinters go by shares of their top; one that was not measured is no pace to run at.
     Target target =
-        anchors
-            .target(anchors.model().effortOf(intensity), Duration.ofSeconds(dose.seconds()))
-            .atRate(rate);
+        sport() == Sport.RUN && isShort() && !anchors.topMeasured()
+            ? Target.ofTop(usual.percentOfTop(), effort)
+            : usual;
     return new GradedEffort(drillId, dose, target, recovery);
   }
 

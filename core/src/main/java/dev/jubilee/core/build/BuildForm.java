@@ -4,6 +4,8 @@ import java.util.List;
 
 /** One way of doing graded efforts: on foot, on the bike, with the bar. */
 interface BuildForm {
+  /** No effort at all: what is there is not for this athlete today. */
+  BuildForm NONE = (count, brief) -> List.of();
 
   /**
    * The efforts in the order they are done, each with the recovery after it, the last one's too.

@@ -30,6 +30,26 @@ public final class Raise {
 
   private static final double FIRST_STAGE = 0.6;
 
+  /** Marching and jogging on the spot get dull after this, s; common practice. */
+  private static final int LONGEST_ON_THE_SPOT = 240;
+
+  /** Nobody marches and jogs on the spot for longer, whatever the warmth, s; common practice. */
+  private static final int MOST_ON_THE_SPOT = 480;
+
+  private static final int MOST_ON_A_DECK = 240;
+
+  /** Movements that take turns, and how often. */
+  private static final int MOST_IN_TURN = 3;
+
+  /** Share of the first one's effort that the others must have; Jubilee modelling choice. */
+  private static final double NEARLY = 0.65;
+
+  private static final int ROUNDS = 2;
+  private static final int SHORTEST = 30;
+
+  /** What of the tolerated contacts a raise may take; Jubilee modelling choice. */
+  private static final double CONTACTS = 0.25;
+
   private final PrescriptionRequest request;
   private final DrillLibrary library;
   private final Anchors anchors;
@@ -46,13 +66,14 @@ public final class Raise {
    * The best suited movement: the sport itself when it can be done, else the highest rung on land.
    */
   public Optional<Drill> main() {
-    return library.in(WarmUpPart.RAISE).stream()
-        .filter(this::allowed)
-        .max(
-            Comparator.comparingInt((Drill d) -> request.session().suits(d))
-                .thenComparingInt(this::fitsPlace)
-                .thenComparingInt(Drill::effort)
-                .thenComparing(Drill::id));
+    return library.in(WarmUpPart.RAISE).stream().filter(this::allowed).max(best());
+  }
+
+  private Comparator<Drill> best() {
+    return Comparator.comparingInt((Drill d) -> request.session().suits(d))
+        .thenComparingInt(this::fitsPlace)
+        .thenComparingInt(Drill::effort)
+        .thenComparing(Drill::id);
   }
 
   /** Something on land before the drills, when the main raise is on a machine or in the water. */
@@ -70,9 +91,14 @@ public final class Raise {
   private boolean allowed(Drill drill) {
     boolean novice = drill.id().equals("easy-jog") && request.athlete().deconditioned();
     // A minute of skipping is more contacts than any drill has.
-    boolean lands = drill.contacts() > 0 && demand.contacts() == 0;
+    boolean lands =
+        drill.contacts() * Math.min(longest(drill), demand.raiseSeconds())
+            > CONTACTS * demand.contacts();
+    // Nobody changes for the pool, or gets on a bike after the drills, before work on land.
+    boolean leadsAway = request.session().kind().isOnLand() && SetUp.onApparatus(drill);
     return !novice
         && !lands
+        && !leadsAway
         && !request.excluded().contains(drill.id())
         && Eligibility.against(drill, request).isEmpty();
   }
@@ -84,7 +110,17 @@ public final class Raise {
     return travels == roomy ? 1 : 0;
   }
 
+  /**
+   * The raise of a movement, firmer in its second part. What is dull on the spot changes with
+   * others after a few minutes, and ends where nothing new is left, however much the minutes are.
+   *
+   * @param drill the movement that suits best
+   * @param seconds wanted
+   */
   public List<PlanItem> stages(Drill drill, int seconds) {
+    if (seconds > longest(drill)) {
+      return inTurn(drill, seconds);
+    }
     List<PlanItem> stages = new ArrayList<>();
     if (seconds < TWO_STAGES || !isOwnMovement(drill)) {
       stages.add(stage(drill, seconds, share(0.5)));
@@ -93,6 +129,45 @@ public final class Raise {
     int first = (int) Math.round(FIRST_STAGE * seconds / 30) * 30;
     stages.add(stage(drill, first, share(0)));
     stages.add(stage(drill, seconds - first, share(1)));
+    return stages;
+  }
+
+  /** How long one movement is done before it is dull, s; common practice. */
+  public static int longest(Drill drill) {
+    return drill.position() == Position.STANDING
+        ? Math.min(drill.most(), LONGEST_ON_THE_SPOT)
+        : drill.most();
+  }
+
+  /** The longest raise of a movement and those that take turns with it, s; common practice. */
+  public int most(Drill main) {
+    if (main.position() != Position.STANDING) {
+      return Integer.MAX_VALUE;
+    }
+    return request.circumstances().place().isWet() ? MOST_ON_A_DECK : MOST_ON_THE_SPOT;
+  }
+
+  private List<PlanItem> inTurn(Drill first, int seconds) {
+    List<Drill> others = new ArrayList<>(List.of(first));
+    library.in(WarmUpPart.RAISE).stream()
+        .filter(this::allowed)
+        .filter(d -> !SetUp.onApparatus(d))
+        .sorted(best().reversed())
+        .filter(d -> others.stream().noneMatch(o -> o.group().equals(d.group())))
+        .filter(d -> d.effort() >= NEARLY * first.effort())
+        .limit(MOST_IN_TURN - 1)
+        .forEach(others::add);
+    List<PlanItem> stages = new ArrayList<>();
+    int left = seconds;
+    for (int turn = 0; turn < ROUNDS; turn++) {
+      for (Drill drill : others) {
+        int length = Math.min(left, longest(drill));
+        if (length >= SHORTEST) {
+          stages.add(stage(drill, length, share(turn)));
+          left -= length;
+        }
+      }
+    }
     return stages;
   }
 

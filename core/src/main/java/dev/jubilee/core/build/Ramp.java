@@ -8,9 +8,11 @@ import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.Recovery;
+import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.simulation.Cost;
 import dev.jubilee.core.simulation.Simulation;
+import dev.jubilee.core.sport.Sport;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -23,7 +25,7 @@ public final class Ramp {
   /** How recoveries grow where efforts cost too much, s; Jubilee modelling choices. */
   private static final int LONGER = 15;
 
-  private static final int LONGEST = 60;
+  private static final int LONGEST = 120;
 
   private final Demand demand;
   private final Anchors anchors;
@@ -41,7 +43,35 @@ public final class Ramp {
     this.hasModelledCost = !request.session().kind().isOnLand();
   }
 
+  /** The hardest kind of effort that a session is of: its drill's id. */
+  public static String ownEffort(Session session) {
+    if (session.kind() == SessionKind.SPRINT && session.sport() == Sport.RUN) {
+      return "build-up-run";
+    }
+    return session.kind() == SessionKind.SPRINT && session.sport() == Sport.RIDE
+        ? "opener-ride"
+        : easierEffort(session);
+  }
+
+  /** What a build is made of below that. */
+  private static String easierEffort(Session session) {
+    return switch (session.kind()) {
+      case GYM -> "warm-up-set";
+      case JUMPS -> "approach-jump";
+      default ->
+          switch (session.sport()) {
+            case RUN -> "stride-run";
+            case RIDE -> "pressure-step-ride";
+            case ROW -> "pressure-step-row";
+            case SWIM -> "build-25-swim";
+          };
+    };
+  }
+
   private static BuildForm form(BuildContext context) {
+    if (!context.allows(easierEffort(context.request().session()))) {
+      return context.kind() == SessionKind.GYM ? BuildForm.NONE : BuildByFeel.onLand(context);
+    }
     if (context.kind() == SessionKind.GYM) {
       return new WarmUpSets();
     }
@@ -94,6 +124,12 @@ public final class Ramp {
     return List.of();
   }
 
+  /** A short build of so many efforts, or as many as the session asks for if those are fewer. */
+  public List<GradedEffort> atLeast(int count) {
+    int efforts = Math.min(count, demand.efforts());
+    return efforts == 0 ? List.of() : withCount(efforts, true);
+  }
+
   /** One short effort, for when nothing more fits; empty when the session asks for none. */
   public List<GradedEffort> least() {
     return demand.efforts() == 0 ? List.of() : withCount(1, true);
@@ -104,9 +140,27 @@ public final class Ramp {
     return efforts.stream().mapToInt(GradedEffort::seconds).sum();
   }
 
+  /** As many efforts, or as few less as it takes for the build to stay a warm-up. */
   private List<GradedEffort> withCount(int count, boolean brief) {
-    List<GradedEffort> efforts = form.efforts(count, brief);
-    return withoutLastRecovery(hasModelledCost ? onSendOffs(bounded(efforts)) : efforts);
+    if (!hasModelledCost) {
+      return withoutLastRecovery(form.efforts(count, brief));
+    }
+    for (int n = count; n > 0; n--) {
+      List<GradedEffort> efforts = bounded(form.efforts(n, brief));
+      if (isBounded(efforts)) {
+        return withoutLastRecovery(onSendOffs(efforts));
+      }
+    }
+    return withoutLastRecovery(onSendOffs(bounded(form.efforts(1, true))));
+  }
+
+  private boolean isBounded(List<GradedEffort> efforts) {
+    int above =
+        efforts.stream()
+            .filter(e -> e.target().effort().points() > Effort.CRITICAL)
+            .mapToInt(e -> e.dose().seconds())
+            .sum();
+    return above <= Cost.LONGEST_ABOVE && deepest(efforts) >= Cost.DEEPEST;
   }
 
   /** In the pool one leaves by the clock: full multiples of five seconds. */
@@ -147,6 +201,9 @@ public final class Ramp {
   }
 
   private static List<GradedEffort> withoutLastRecovery(List<GradedEffort> efforts) {
+    if (efforts.isEmpty()) {
+      return efforts;
+    }
     List<GradedEffort> trimmed = new ArrayList<>(efforts);
     int end = trimmed.size() - 1;
     GradedEffort last = trimmed.get(end);

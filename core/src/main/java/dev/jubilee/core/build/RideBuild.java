@@ -14,6 +14,9 @@ final class RideBuild implements BuildForm {
   private static final int BRIEF_STEP = 30;
   private static final int CADENCE = 90;
 
+  /** Share of critical power beyond which steps of a minute cost much; Jubilee modelling choice. */
+  private static final double WELL_ABOVE = 1.1;
+
   private static final int STEPS_BEFORE_OPENERS = 2;
   private static final int OPENER = 8;
   private static final double FIRST_OPENER = 0.62;
@@ -27,16 +30,27 @@ final class RideBuild implements BuildForm {
 
   @Override
   public List<GradedEffort> efforts(int count, boolean brief) {
-    int openers = context.isSprint() ? Math.max(1, count - STEPS_BEFORE_OPENERS) : 0;
+    int openers = hasOpeners() ? Math.max(1, brief ? count - STEPS_BEFORE_OPENERS : count - 1) : 0;
+    int steps = openers == 0 ? count : Math.min(STEPS_BEFORE_OPENERS, count - 1);
     List<GradedEffort> efforts = new ArrayList<>();
-    addSteps(efforts, count - openers, openers > 0, brief);
-    addOpeners(efforts, openers);
+    addSteps(efforts, steps, openers > 0, brief);
+    addOpeners(efforts, openers, brief);
     return efforts;
+  }
+
+  /** Where minutes at the event's own power would spend what it needs. */
+  private boolean hasOpeners() {
+    boolean isFarAbove = context.isTimed() && context.top() > WELL_ABOVE * context.critical();
+    return (context.isShort() || isFarAbove) && context.allows("opener-ride");
   }
 
   private void addSteps(
       List<GradedEffort> efforts, int steps, boolean openersFollow, boolean brief) {
-    double top = context.isSprint() ? context.critical() : context.top();
+    // Minutes far above critical power are no steps, with openers or without.
+    double top =
+        hasOpeners() || context.isShort()
+            ? Math.min(context.critical(), context.top())
+            : context.top();
     SessionKind kind = context.kind();
     for (int i = 0; i < steps; i++) {
       boolean last = i == steps - 1;
@@ -51,14 +65,18 @@ final class RideBuild implements BuildForm {
     }
   }
 
-  private void addOpeners(List<GradedEffort> efforts, int openers) {
+  private void addOpeners(List<GradedEffort> efforts, int openers, boolean brief) {
+    int seconds = context.isTimed() ? context.demand().effortSeconds() : OPENER;
+    // They begin above where the steps ended.
+    double steps = Math.min(1, context.critical() / context.top());
+    double first = Math.max(FIRST_OPENER, steps + (1 - steps) / openers);
     for (int i = 0; i < openers; i++) {
       efforts.add(
           context.at(
-              context.top() * EvenSteps.between(FIRST_OPENER, 1, i, openers),
+              context.top() * EvenSteps.between(first, 1, i, openers),
               "opener-ride",
-              new Dose.Timed(OPENER, 1),
-              new Recovery(52 + 10 * i, Recovery.Doing.SPIN),
+              new Dose.Timed(seconds, 1),
+              new Recovery(context.rest(brief), Recovery.Doing.SPIN),
               OPENER_CADENCE));
     }
   }

@@ -20,12 +20,10 @@ final class RowBuild implements BuildForm {
   private static final int STROKES = 10;
   private static final int AFTER_TENS = 50;
   private static final double FIRST_TENS_OF_A_SPRINT = 0.75;
+  private static final double FIRST_TENS = 0.95;
 
   /** Steps end a little below the tens that follow them. */
   private static final double BELOW_TENS = 0.95;
-
-  /** Before a sprint steps stay near critical power; the tens go above. */
-  private static final double STEPS_OF_A_SPRINT = 1.1;
 
   private final BuildContext context;
 
@@ -38,27 +36,24 @@ final class RowBuild implements BuildForm {
     boolean alone = brief && count == 1;
     int tens = alone ? 0 : tens(count);
     // Steps are short, so one more than the count keeps them even.
-    int steps = alone ? 1 : Math.max(count == 1 ? 1 : 2, count + 1 - tens);
+    int steps = alone || count == 1 ? 1 : context.isShort() ? 2 : Math.max(2, count + 1 - tens);
     List<GradedEffort> efforts = new ArrayList<>();
     addSteps(efforts, steps, tens > 0, brief);
-    addTens(efforts, tens);
+    addTens(efforts, tens, brief);
     return efforts;
   }
 
   private int tens(int count) {
-    return switch (context.kind()) {
-      case THRESHOLD -> 0;
-      case SPRINT -> Math.max(1, count - 2);
-      default -> count >= 4 ? 2 : 1;
-    };
+    if (context.kind() == SessionKind.THRESHOLD) {
+      return 0;
+    }
+    return context.isShort() ? Math.max(1, count - 1) : count >= 4 ? 2 : 1;
   }
 
   private void addSteps(List<GradedEffort> efforts, int steps, boolean tensFollow, boolean brief) {
     double session = context.top();
-    double top =
-        context.isSprint()
-            ? Math.min(session, STEPS_OF_A_SPRINT * context.critical())
-            : tensFollow ? BELOW_TENS * session : session;
+    // At so low a rate no more can be pulled than critical power, about 85 % of 2 km power.
+    double top = Math.min(tensFollow ? BELOW_TENS * session : session, context.critical());
     double first = FirstStep.share(Sport.ROW, context.kind());
     for (int i = 0; i < steps; i++) {
       boolean last = i == steps - 1;
@@ -72,21 +67,23 @@ final class RowBuild implements BuildForm {
     }
   }
 
-  private void addTens(List<GradedEffort> efforts, int tens) {
+  private void addTens(List<GradedEffort> efforts, int tens, boolean brief) {
+    double lowest = context.isShort() ? FIRST_TENS_OF_A_SPRINT : FIRST_TENS;
+    int rest = context.isTimed() ? context.rest(brief) : AFTER_TENS;
     for (int i = 0; i < tens; i++) {
       int rate = rate(i);
-      double share = context.isSprint() ? EvenSteps.between(FIRST_TENS_OF_A_SPRINT, 1, i, tens) : 1;
+      double share = tens == 1 ? 1 : EvenSteps.between(lowest, 1, i, tens);
       efforts.add(
           context.at(
               context.top() * share,
               "race-tens-row",
               new Dose.Timed((int) Math.round(STROKES * 60.0 / rate), 1),
-              new Recovery(AFTER_TENS, Recovery.Doing.PADDLE),
+              new Recovery(rest, Recovery.Doing.PADDLE),
               rate));
     }
   }
 
   private int rate(int i) {
-    return context.isSprint() ? 34 + i : context.kind() == SessionKind.INTERVALS ? 26 : 30;
+    return context.isShort() ? 34 + i : context.kind() == SessionKind.INTERVALS ? 26 : 30;
   }
 }

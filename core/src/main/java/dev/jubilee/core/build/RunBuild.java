@@ -18,11 +18,22 @@ final class RunBuild implements BuildForm {
 
   private static final double JOG = 2.2;
 
-  /** On top of the walk back, for each build-up more that much again, s; common practice. */
+  /** On top of the walk back, s; common practice. */
   private static final int MORE_REST = 15;
 
   /** What strides and build-ups average in runners without a result, m/s; common practice. */
   private static final double USUAL_SPEED = 5.5;
+
+  /** A timed effort is no shorter than this, m. */
+  private static final double SHORTEST = 20;
+
+  /** Rest for each metre at full speed, s: about a minute for each 10 m; common practice. */
+  private static final double REST_A_METRE = 6;
+
+  /** Share of top speed from which it counts, and the least of it; Jubilee modelling choices. */
+  private static final double HARDLY_FAST = 0.65;
+
+  private static final double LEAST_REST = 0.2;
 
   private final BuildContext context;
 
@@ -41,25 +52,54 @@ final class RunBuild implements BuildForm {
       efforts.add(
           context.at(
               speed,
-              context.isSprint() ? "build-up-run" : "stride-run",
+              drillId(),
               context.over(distance, speed, USUAL_SPEED),
-              recovery(distance, i),
+              recovery(distance, speed, brief),
               0));
     }
     return efforts;
   }
 
+  /** s; the nearer to top speed, the nearer to a minute for each 10 m. */
+  private double fullRest(Distance distance, double speed) {
+    double share = speed / context.anchors().model().top();
+    double fast = Math.max(LEAST_REST, (share - HARDLY_FAST) / (1 - HARDLY_FAST));
+    return REST_A_METRE * distance.metres() * fast;
+  }
+
+  /** What is sore is not thrown into a sprint; strides stay relaxed. */
+  private String drillId() {
+    return context.isShort() && context.allows("build-up-run") ? "build-up-run" : "stride-run";
+  }
+
   private Distance distance(boolean brief) {
     double lane = context.request().circumstances().lane().metres();
-    return Distance.ofMetres(Math.min(lane, context.isSprint() || brief ? SHORT : LONG));
+    double longest = context.isSprint() || brief ? SHORT : LONG;
+    if (context.isTimed()) {
+      double metres = context.demand().effortSeconds() * speedOf(context.top());
+      longest = Math.min(longest, Math.max(SHORTEST, Math.floor(metres / 10) * 10));
+    }
+    return Distance.ofMetres(Math.min(lane, longest));
+  }
+
+  private double speedOf(double top) {
+    return context.anchors().known() ? top : USUAL_SPEED;
   }
 
   /** The faster the build-up, the longer the walk back; jogging back is enough below that. */
-  private Recovery recovery(Distance distance, int i) {
-    boolean walk = context.isSprint();
+  private Recovery recovery(Distance distance, double speed, boolean brief) {
+    boolean walk = context.isShort();
     int back = (int) Math.ceil(distance.metres() / (walk ? WALK : JOG));
-    return walk
-        ? new Recovery(EvenSteps.toFive(back + MORE_REST + MORE_REST * i), Recovery.Doing.WALK_BACK)
-        : new Recovery(EvenSteps.toFive(back), Recovery.Doing.JOG_BACK);
+    if (context.isSprint()) {
+      int full = (int) Math.round(fullRest(distance, speed) / (brief ? 2 : 1));
+      return new Recovery(
+          EvenSteps.toFive(Math.max(back + MORE_REST, full)), Recovery.Doing.WALK_BACK);
+    }
+    if (context.isTimed()) {
+      return new Recovery(
+          EvenSteps.toFive(Math.max(back, context.rest(brief))),
+          walk ? Recovery.Doing.WALK_BACK : Recovery.Doing.JOG_BACK);
+    }
+    return new Recovery(EvenSteps.toFive(back), Recovery.Doing.JOG_BACK);
   }
 }

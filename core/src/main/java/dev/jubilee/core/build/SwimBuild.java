@@ -7,9 +7,15 @@ import dev.jubilee.core.sport.Sport;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Build 25s, then 25s at the pace of the day. */
+/** Lengths that build, then some at the pace of the day; parts of one before sprints. */
 final class SwimBuild implements BuildForm {
   private static final Distance LENGTH = Distance.ofMetres(25);
+
+  /** To the flags and a little beyond: all of a sprint that is swum before one; common practice. */
+  private static final Distance HALF = Distance.ofMetres(15);
+
+  /** Efforts shorter than this do not take a whole length, s. */
+  private static final int WHOLE_LENGTH = 10;
 
   /** 25 m in 22 s, where there is no result; common practice. */
   private static final double USUAL_SPEED = 25 / 22.0;
@@ -26,6 +32,8 @@ final class SwimBuild implements BuildForm {
     double first = FirstStep.share(Sport.SWIM, context.kind());
     boolean threshold = context.kind() == SessionKind.THRESHOLD;
     int paced = threshold || count == 1 ? 1 : 2;
+    Distance length =
+        context.isTimed() && context.demand().effortSeconds() < WHOLE_LENGTH ? HALF : LENGTH;
     Recovery recovery = new Recovery(rest(brief), Recovery.Doing.AT_THE_WALL);
     List<GradedEffort> efforts = new ArrayList<>();
     for (int i = 0; i < count; i++) {
@@ -34,7 +42,7 @@ final class SwimBuild implements BuildForm {
           context.at(
               speed,
               i >= count - paced ? "pace-25-swim" : "build-25-swim",
-              context.over(LENGTH, speed, USUAL_SPEED),
+              context.over(length, speed, USUAL_SPEED),
               recovery,
               0));
     }
@@ -43,9 +51,12 @@ final class SwimBuild implements BuildForm {
 
   /** s; the faster, the longer. Common practice. */
   private int rest(boolean brief) {
+    if (context.isTimed()) {
+      return Math.max(15, context.rest(brief));
+    }
     if (brief) {
       return 15;
     }
-    return context.isSprint() ? 45 : context.kind() == SessionKind.THRESHOLD ? 20 : 30;
+    return context.kind() == SessionKind.THRESHOLD ? 20 : 30;
   }
 }

@@ -1,5 +1,6 @@
 package dev.jubilee.core.check;
 
+import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.TargetMetric;
 import dev.jubilee.core.plan.Plan;
@@ -8,9 +9,6 @@ import java.util.List;
 
 /** A build that stops short of the session. */
 final class BuildTooLow extends Check {
-  /** Shorter warm-ups stop their build early on purpose, s. */
-  static final int ROOM_FOR_A_BUILD = 20 * 60;
-
   /** Points below what is asked that a coach would see; Jubilee modelling choice. */
   private static final double SEEN = 14;
 
@@ -22,8 +20,9 @@ final class BuildTooLow extends Check {
   List<Finding> examine(Plan plan) {
     List<PlanItem> build = plan.in(WarmUpPart.BUILD);
     if (build.isEmpty()
+        || AnotherSession.isBetter(plan)
         || plan.demand().efforts() == 0
-        || plan.availableSeconds() < ROOM_FOR_A_BUILD) {
+        || plan.secondsBeforeWait() < Demand.ROOM_FOR_A_BUILD) {
       return List.of();
     }
     double top = build.stream().mapToDouble(Check::points).max().orElse(0);
@@ -31,7 +30,7 @@ final class BuildTooLow extends Check {
         build
             .get(build.size() - 1)
             .target()
-            .filter(t -> t.metric() == TargetMetric.FEEL)
+            .filter(t -> t.metric() == TargetMetric.FEEL && t.percentOfTop() == 0)
             .isPresent();
     if (isByFeel || top >= plan.demand().buildTop().points() - SEEN) {
       return List.of();

@@ -1,5 +1,6 @@
 package dev.jubilee.core.check;
 
+import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.session.SessionKind;
@@ -7,8 +8,6 @@ import java.util.List;
 
 /** Too few graded efforts before an all-out start. */
 final class FewEfforts extends Check {
-  private static final int ENOUGH = 3;
-
   FewEfforts() {
     super(FindingCode.FEW_EFFORTS);
   }
@@ -17,11 +16,10 @@ final class FewEfforts extends Check {
   List<Finding> examine(Plan plan) {
     int efforts = plan.in(WarmUpPart.BUILD).size();
     SessionKind kind = plan.request().session().kind();
-    boolean isAllOut = kind == SessionKind.SPRINT || kind == SessionKind.TIME_TRIAL;
-    if (!isAllOut
+    if (!kind.isAllOut()
         || efforts == 0
-        || efforts >= Math.min(ENOUGH, plan.demand().efforts())
-        || plan.availableSeconds() < BuildTooLow.ROOM_FOR_A_BUILD) {
+        || efforts >= Math.min(Demand.ENOUGH_EFFORTS, plan.demand().efforts())
+        || plan.secondsBeforeWait() < Demand.ROOM_FOR_A_BUILD) {
       return List.of();
     }
     return List.of(

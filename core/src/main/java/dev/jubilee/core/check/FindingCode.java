@@ -3,7 +3,7 @@ package dev.jubilee.core.check;
 /** Every kind of finding, how much it matters and where the rule comes from. */
 public enum FindingCode {
   OVER_TIME(Severity.FAULT, "common practice"),
-  LONG_WAIT(Severity.FAULT, "Bishop 2003; McGowan et al. 2015"),
+  LONG_WAIT(Severity.CAUTION, "Bishop 2003; McGowan et al. 2015"),
   SHORT_WAIT(Severity.FAULT, "Bailey et al. 2009; Bishop 2003"),
   LONG_FOR_EASY(Severity.NOTE, "common practice"),
   SHORT_FOR_HARD(Severity.NOTE, "common practice"),
@@ -19,6 +19,9 @@ public enum FindingCode {
   BY_FEEL(Severity.NOTE, "common practice"),
   HURT(Severity.CAUTION, "common practice"),
   SORE(Severity.CAUTION, "common practice"),
+  ANOTHER_SESSION(
+      Severity.CAUTION,
+      "common practice; the idea of a line: Thomeé 1997, Silbernagel et al. 2007"),
   LOADS_SORE_REGION(Severity.CAUTION, "common practice"),
   CONTACTS_UNWANTED(Severity.FAULT, "common practice"),
   LONG_HOLD(Severity.FAULT, "Behm et al. 2016"),
@@ -37,13 +40,16 @@ public enum FindingCode {
   KIT_SHARED(Severity.FAULT, "common practice"),
   NO_APPARATUS(Severity.NOTE, "common practice"),
   NO_ROOM_TO_RUN(Severity.NOTE, "common practice"),
+  UNSAFE_OUTDOORS(
+      Severity.CAUTION, "wind chill, Environment Canada; heat index, US NWS (from memory)"),
+  ICE_UNDERFOOT(Severity.CAUTION, "common practice"),
   WIND_CHILL(Severity.CAUTION, "wind chill, Environment Canada / US NWS 2001"),
   LONG_IN_HEAT(Severity.FAULT, "common practice"),
   HARD_COLD(Severity.CAUTION, "common practice"),
   LAYERS(Severity.NOTE, "common practice; Faulkner et al. 2013"),
   HEAT_DANGER(Severity.CAUTION, "heat index, US NWS"),
   HEAT(Severity.CAUTION, "common practice; heat index, US NWS"),
-  NOTHING_LEFT(Severity.FAULT, "common practice");
+  NOTHING_LEFT(Severity.CAUTION, "common practice");
 
   private final Severity severity;
   private final String source;

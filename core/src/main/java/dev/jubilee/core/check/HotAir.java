@@ -7,8 +7,6 @@ import java.util.List;
 
 /** Heat. */
 final class HotAir extends Check {
-  static final int HOT = 30;
-
   HotAir() {
     super(FindingCode.HEAT);
   }
@@ -17,7 +15,9 @@ final class HotAir extends Check {
   List<Finding> examine(Plan plan) {
     Circumstances circumstances = plan.request().circumstances();
     int felt = circumstances.feltTemperature();
-    if (felt < HOT || circumstances.temperature() <= LayersOn.COOL || isDangerous(circumstances)) {
+    if (felt < Circumstances.HOT_FOR_WORK
+        || circumstances.temperature() <= LayersOn.COOL
+        || isDangerous(circumstances)) {
       return List.of();
     }
     return List.of(

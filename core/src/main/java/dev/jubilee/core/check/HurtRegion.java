@@ -17,8 +17,7 @@ final class HurtRegion extends Check {
     List<Finding> findings = new ArrayList<>();
     for (Restriction limit : plan.request().athlete().restrictions()) {
       if (limit.severity() == Restriction.Severity.HURT) {
-        boolean isLoaded =
-            isHard(plan) && LoadedRegions.of(plan.request().session()).contains(limit.region());
+        boolean isLoaded = LoadedRegions.of(plan.request().session()).contains(limit.region());
         findings.add(
             finding(
                 "Painful "

@@ -2,6 +2,7 @@ package dev.jubilee.core.check;
 
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.session.SessionKind;
 import java.util.List;
@@ -17,12 +18,13 @@ final class LongForEasy extends Check {
   @Override
   List<Finding> examine(Plan plan) {
     boolean isEasy = plan.request().session().kind() == SessionKind.EASY;
-    if (!isEasy || plan.seconds() <= LONG || plan.request().circumstances().fill()) {
+    int moving = plan.seconds() - PlanItem.seconds(plan.in(WarmUpPart.TRANSITION));
+    if (!isEasy || moving <= LONG || plan.request().circumstances().fill()) {
       return List.of();
     }
     Finding finding =
         finding(
-            Bounds.clock(plan.seconds()) + " before an easy session.",
+            Bounds.clock(moving) + " before an easy session.",
             "Start slowly instead; five minutes are enough.");
     return List.of(
         longest(plan.in(WarmUpPart.RAISE))

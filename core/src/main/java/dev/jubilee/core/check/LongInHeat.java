@@ -8,8 +8,6 @@ import java.util.List;
 
 /** A long raise in the heat. */
 final class LongInHeat extends Check {
-  private static final int LONG = 12 * 60;
-
   LongInHeat() {
     super(FindingCode.LONG_IN_HEAT);
   }
@@ -19,7 +17,8 @@ final class LongInHeat extends Check {
     List<PlanItem> raise = plan.in(WarmUpPart.RAISE);
     Circumstances circumstances = plan.request().circumstances();
     int felt = circumstances.feltTemperature();
-    if (felt < HotAir.HOT || PlanItem.seconds(raise) <= LONG) {
+    if (felt < Circumstances.HOT_FOR_WORK
+        || raise.stream().mapToInt(i -> i.dose().seconds()).sum() <= circumstances.longestRaise()) {
       return List.of();
     }
     PlanItem longest = longest(raise).orElseThrow();

@@ -21,12 +21,15 @@ final class LongWait extends Check {
     List<Finding> findings = new ArrayList<>();
     for (PlanItem item : plan.in(WarmUpPart.TRANSITION)) {
       if (item.dose().seconds() > LONG) {
-        findings.add(
+        Finding finding =
             finding(
                     "A wait of " + Bounds.clock(item.dose().seconds()) + " before the start.",
-                    "Muscle cools over 15 to 20 min of rest and much of the gain goes with it.")
-                .about(item.id())
-                .with(Remedy.dose("Wait 8 min", item.id(), 480)));
+                    "Muscle cools over 15 to 20 min of rest and much of the gain goes with it:"
+                        + " warm layers on, and move whenever you may.")
+                .about(item.id());
+        // A wait that was entered is how the day is; nothing to undo.
+        boolean isEntered = plan.request().circumstances().conditions().waitMinutes() * 60 >= LONG;
+        findings.add(isEntered ? finding : finding.with(Remedy.dose("Wait 8 min", item.id(), 480)));
       }
     }
     return findings;

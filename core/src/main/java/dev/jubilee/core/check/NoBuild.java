@@ -1,5 +1,6 @@
 package dev.jubilee.core.check;
 
+import dev.jubilee.core.build.Ramp;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Plan;
 import java.util.List;
@@ -12,7 +13,10 @@ final class NoBuild extends Check {
 
   @Override
   List<Finding> examine(Plan plan) {
-    if (plan.demand().efforts() == 0 || !plan.in(WarmUpPart.BUILD).isEmpty()) {
+    if (AnotherSession.isBetter(plan)
+        || plan.demand().efforts() == 0
+        || !plan.in(WarmUpPart.BUILD).isEmpty()
+        || nothingIsPossible(plan)) {
       return List.of();
     }
     return List.of(
@@ -20,5 +24,12 @@ final class NoBuild extends Check {
                 "No graded effort before a hard session.",
                 "Going from easy to full speed is the commonest way to spoil the first effort.")
             .with(Remedy.refit("Re-fit with a build")));
+  }
+
+  /** Here, with this kit, for this athlete; the verdict says to ease into the first effort. */
+  private static boolean nothingIsPossible(Plan plan) {
+    return new Ramp(plan.request(), plan.library(), plan.anchors(), plan.demand())
+        .ideal()
+        .isEmpty();
   }
 }

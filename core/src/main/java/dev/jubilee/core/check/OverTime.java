@@ -1,6 +1,5 @@
 package dev.jubilee.core.check;
 
-import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.quantity.Bounds;
 import java.util.List;
@@ -19,18 +18,18 @@ final class OverTime extends Check {
     }
     int needed = (plan.seconds() + 59) / 60;
     boolean isAllLocked = plan.items().stream().allMatch(i -> i.lock().keepsDrill());
-    Remedy remedy =
-        needed <= Circumstances.MOST_MINUTES && isAllLocked
-            ? Remedy.minutes("Allow " + needed + " min", plan, needed)
-            : Remedy.refit("Re-fit to " + plan.request().circumstances().minutes() + " min");
-    return List.of(
+    Finding finding =
         finding(
-                "The plan takes "
-                    + Bounds.clock(plan.seconds())
-                    + ", "
-                    + Bounds.clock(over)
-                    + " over.",
-                "A plan that overruns eats the session or is cut at random.")
-            .with(remedy));
+            "The plan takes " + Bounds.clock(plan.seconds()) + ", " + Bounds.clock(over) + " over.",
+            isAllLocked
+                ? "Everything in it is locked: unlock or take out something, or allow "
+                    + needed
+                    + " min."
+                : "A plan that overruns eats the session or is cut at random.");
+    return List.of(
+        isAllLocked
+            ? finding
+            : finding.with(
+                Remedy.refit("Re-fit to " + plan.request().circumstances().minutes() + " min")));
   }
 }

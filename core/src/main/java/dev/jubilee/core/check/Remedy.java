@@ -1,7 +1,6 @@
 package dev.jubilee.core.check;
 
 import dev.jubilee.core.edit.Edit;
-import dev.jubilee.core.plan.Plan;
 
 /**
  * What one click does about a finding.
@@ -21,11 +20,6 @@ public record Remedy(String label, Edit edit) {
 
   static Remedy dose(String label, String itemId, int amount) {
     return new Remedy(label, new Edit.ChangeDose(itemId, amount));
-  }
-
-  static Remedy minutes(String label, Plan plan, int minutes) {
-    return new Remedy(
-        label, new Edit.ChangeCircumstances(plan.request().circumstances().withMinutes(minutes)));
   }
 
   static Remedy acknowledge(String code) {

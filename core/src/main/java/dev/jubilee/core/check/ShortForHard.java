@@ -1,14 +1,12 @@
 package dev.jubilee.core.check;
 
+import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.plan.Plan;
 import java.util.List;
 
 /** Few minutes before hard work. */
 final class ShortForHard extends Check {
-  /** Hard sessions deserve at least this, s; common practice: less is "still worth doing". */
-  static final int SHORT = 12 * 60;
-
-  /** Minutes to ask for instead; Jubilee modelling choice. */
+  /** Minutes that would be enough; Jubilee modelling choice. */
   private static final int WORTH_IT = 20;
 
   ShortForHard() {
@@ -17,16 +15,17 @@ final class ShortForHard extends Check {
 
   @Override
   List<Finding> examine(Plan plan) {
-    if (!isHard(plan) || plan.availableSeconds() >= SHORT) {
+    if (!isHard(plan) || plan.secondsBeforeWait() >= Demand.ROOM_FOR_A_RAISE) {
       return List.of();
     }
     return List.of(
         finding(
-                plan.request().circumstances().minutes()
-                    + " min is little before "
-                    + plan.request().session().kind().words()
-                    + ".",
-                "Treat the first efforts as part of the warm-up and build into them.")
-            .with(Remedy.minutes("Allow " + WORTH_IT + " min", plan, WORTH_IT)));
+            plan.secondsBeforeWait() / 60
+                + " min is little before "
+                + plan.request().session().kind().words()
+                + ".",
+            "Treat the first efforts as part of the warm-up and build into them; with "
+                + WORTH_IT
+                + " min it could be prepared."));
   }
 }

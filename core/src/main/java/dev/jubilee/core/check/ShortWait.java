@@ -24,7 +24,10 @@ final class ShortWait extends Check {
     List<PlanItem> transition = plan.in(WarmUpPart.TRANSITION);
     int settle = PlanItem.seconds(transition);
     boolean isTrial = plan.request().session().kind() == SessionKind.TIME_TRIAL;
-    if (!isTrial || settle >= SHORT || plan.availableSeconds() < ROOM || transition.isEmpty()) {
+    if (!isTrial
+        || settle >= Math.min(SHORT, plan.demand().transitionSeconds())
+        || plan.availableSeconds() < ROOM
+        || transition.isEmpty()) {
       return List.of();
     }
     PlanItem item = transition.get(0);

@@ -6,7 +6,7 @@ import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import java.util.Optional;
 
-/** A drill too quick for slippery ground. */
+/** A drill too quick, or too much on one leg, for slippery ground. */
 final class SlipperyGround extends ItemCheck {
   SlipperyGround() {
     super(FindingCode.SLIPPERY);
@@ -18,7 +18,7 @@ final class SlipperyGround extends ItemCheck {
     return removableIf(
         circumstances.isSlippery() && !circumstances.place().isWet() && drill.needsGrip(),
         item,
-        item.name() + " is too quick for this ground.",
+        item.name() + " is not for this ground.",
         "Slips hurt.");
   }
 }

@@ -7,7 +7,7 @@ import dev.jubilee.core.session.Session;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Something is sore that a hard session loads. */
+/** Something is sore that the session loads. */
 final class SoreRegion extends Check {
   SoreRegion() {
     super(FindingCode.SORE);
@@ -19,13 +19,15 @@ final class SoreRegion extends Check {
     Session session = plan.request().session();
     for (Restriction limit : plan.request().athlete().restrictions()) {
       if (limit.severity() == Restriction.Severity.SORE
-          && isHard(plan)
           && LoadedRegions.of(session).contains(limit.region())) {
         findings.add(
             finding(
                 "Sore " + limit.region().words() + " before " + session.kind().words() + ".",
-                "The build is capped. Stop building at pain that rises with speed and lower or"
-                    + " change the session; if it lasts, see a licensed clinician."));
+                isHard(plan)
+                    ? "The build is capped. Stop building at pain that rises with speed and lower"
+                        + " or change the session; if it lasts, see a licensed clinician."
+                    : "Start slower than usual, and stop if it gets worse instead of easing; if it"
+                        + " lasts, see a licensed clinician."));
       }
     }
     return findings;

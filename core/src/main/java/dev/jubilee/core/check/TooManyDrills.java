@@ -1,5 +1,6 @@
 package dev.jubilee.core.check;
 
+import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
@@ -7,9 +8,6 @@ import java.util.List;
 
 /** Many drills, few graded efforts: a common fault. */
 final class TooManyDrills extends Check {
-  /** More drills than this for one graded effort is out of balance; common practice. */
-  private static final int AN_EFFORT = 5;
-
   TooManyDrills() {
     super(FindingCode.TOO_MANY_DRILLS);
   }
@@ -23,7 +21,9 @@ final class TooManyDrills extends Check {
             .map(PlanItem::drillId)
             .distinct()
             .count();
-    if (plan.demand().efforts() == 0 || efforts == 0 || drills <= (long) AN_EFFORT * efforts) {
+    if (plan.demand().efforts() == 0
+        || efforts == 0
+        || drills <= (long) Demand.DRILLS_AN_EFFORT * efforts) {
       return List.of();
     }
     return List.of(

@@ -2,6 +2,7 @@ package dev.jubilee.core.check;
 
 import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
 import java.util.List;
 
 /** Needless getting down to the floor and up again. */
@@ -15,7 +16,14 @@ final class UpAndDown extends Check {
   @Override
   List<Finding> examine(Plan plan) {
     int down = Changes.count(plan, d -> d.position() == Position.FLOOR);
-    return down < TOO_OFTEN
+    // Once for each part of the warm-up that has work on the floor is not needless.
+    long parts =
+        plan.items().stream()
+            .filter(i -> plan.drill(i).filter(d -> d.position() == Position.FLOOR).isPresent())
+            .map(PlanItem::block)
+            .distinct()
+            .count();
+    return down < TOO_OFTEN || down <= parts
         ? List.of()
         : List.of(
             finding(

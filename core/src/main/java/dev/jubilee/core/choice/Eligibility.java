@@ -12,6 +12,7 @@ import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.drill.Skill;
 import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.drill.Way;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
@@ -80,13 +81,9 @@ public final class Eligibility {
 
   static Optional<String> againstAthlete(Drill drill, Athlete athlete) {
     for (Restriction limit : athlete.restrictions()) {
-      boolean loads = drill.loads().contains(limit.region());
-      boolean works = drill.regions().contains(limit.region());
-      if (limit.severity() == Restriction.Severity.HURT && (loads || works)) {
-        return Optional.of("works the painful " + limit.region().words());
-      }
-      if (limit.severity() == Restriction.Severity.SORE && loads) {
-        return Optional.of("loads the sore " + limit.region().words());
+      Optional<String> reason = RegionRules.against(drill, limit);
+      if (reason.isPresent()) {
+        return reason;
       }
     }
     if (drill.contacts() > 0 && athlete.contraindications().contains(Contraindication.CONTACTS)) {
@@ -96,7 +93,7 @@ public final class Eligibility {
         && athlete.contraindications().contains(Contraindication.FLOOR_WORK)) {
       return Optional.of("is done on the floor, which this athlete must avoid");
     }
-    if (drill.loads().contains(BodyRegion.WRISTS)
+    if (drill.works(BodyRegion.WRISTS, Way.ECCENTRIC)
         && athlete.contraindications().contains(Contraindication.WRIST_LOADING)) {
       return Optional.of("loads the wrists, which this athlete must avoid");
     }
@@ -124,11 +121,11 @@ public final class Eligibility {
         && drill.leastSpace().compareTo(circumstances.lane()) > 0) {
       return Optional.of("needs more room than " + circumstances.place().words());
     }
-    if (circumstances.place().isWet() && !drill.wetSafe()) {
+    if (circumstances.place().isWet() && !drill.suitsWetDeck()) {
       return Optional.of("is not for a wet deck");
     }
     if (circumstances.isSlippery() && drill.needsGrip()) {
-      return Optional.of("is too quick for slippery ground");
+      return Optional.of("is not for slippery ground");
     }
     if (drill.position() == Position.FLOOR && !circumstances.allowsFloor()) {
       return Optional.of("needs a floor to lie on, not " + circumstances.place().words());

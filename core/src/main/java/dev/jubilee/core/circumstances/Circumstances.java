@@ -66,6 +66,20 @@ public record Circumstances(
     return conditions.lane().map(Distance::ofMetres).orElse(place.lane());
   }
 
+  /** From this on heat does half of the raise's work, felt °C; common practice. */
+  public static final int HOT_FOR_WORK = 30;
+
+  /** A raise beyond this adds little before hard work, s (Saltin et al. 1968; Bishop 2003). */
+  private static final int LONGEST_RAISE = 20 * 60;
+
+  /** and in the heat only tires and dehydrates, s; common practice. */
+  private static final int LONGEST_RAISE_IN_HEAT = 12 * 60;
+
+  /** The longest raise that does good here, s. */
+  public int longestRaise() {
+    return feltTemperature() >= HOT_FOR_WORK ? LONGEST_RAISE_IN_HEAT : LONGEST_RAISE;
+  }
+
   /** Whether nothing fast may be done on this ground. */
   public boolean isSlippery() {
     return place.isWet() || conditions.surface() == Conditions.Surface.SLIPPERY;
@@ -80,6 +94,25 @@ public record Circumstances(
   public int feltTemperature() {
     int inWind = place.isOutdoors() ? FeltAir.inWind(temperature, conditions.wind()) : temperature;
     return conditions.humidity().map(h -> FeltAir.inHeat(inWind, h)).orElse(inWind);
+  }
+
+  /** Whether by published limits nothing is done outdoors, and this is. */
+  public boolean isUnsafeOutdoors() {
+    return place.isOutdoors() && (isFreezing() || heatIndex() >= FeltAir.TOO_HOT);
+  }
+
+  /** Whether only easy and short work is done in such heat, and this is outdoors. */
+  public boolean isOnlyForEasyWork() {
+    return place.isOutdoors() && heatIndex() >= FeltAir.ONLY_EASY;
+  }
+
+  private boolean isFreezing() {
+    return feltTemperature() <= FeltAir.TOO_COLD;
+  }
+
+  /** The heat index alone: a dry 41 °C is merely hot. */
+  private int heatIndex() {
+    return conditions.humidity().isPresent() ? feltTemperature() : Integer.MIN_VALUE;
   }
 
   public Circumstances withMinutes(int newMinutes) {

@@ -14,6 +14,26 @@ public final class FeltAir {
   /** From here on the US NWS warns of danger: heat index of 103 °F (from memory), in °C. */
   public static final int DANGEROUS = 39;
 
+  /** Heat index from which only easy and short work is done outdoors, °C (US NWS, from memory). */
+  public static final int ONLY_EASY = 41;
+
+  /** and from which none is: extreme danger, °C. */
+  public static final int TOO_HOT = 54;
+
+  /** Wind chill at which skin freezes in 10 to 30 min, °C (Environment Canada, from memory). */
+  public static final int TOO_COLD = -28;
+
+  /*
+   * The regression is adjusted below 13 % up to 112 °F, and above 85 % up to 87 °F (US NWS, from
+   * memory); the published table ends at 137 °F.
+   */
+  private static final double DRY = 13;
+
+  private static final double DRY_UNTIL = 112;
+  private static final double DAMP = 85;
+  private static final double DAMP_UNTIL = 87;
+  private static final double HIGHEST = 137;
+
   private FeltAir() {}
 
   /**
@@ -33,7 +53,8 @@ public final class FeltAir {
 
   /**
    * Heat index, °C (Rothfusz regression, US NWS; coefficients from memory, checked against
-   * published values); the air's own temperature below {@value #HEAT_FROM} °C.
+   * published values), never above the end of its table; the air's own temperature below {@value
+   * #HEAT_FROM} °C.
    *
    * @param temperature °C
    * @param humidity relative, %
@@ -44,8 +65,18 @@ public final class FeltAir {
         : (int) Math.round((heatIndex(1.8 * temperature + 32, humidity) - 32) / 1.8);
   }
 
-  /** The same in °F, as it is published. */
+  /** The same in °F, as it is published: the regression, adjusted for very dry and damp air. */
   static double heatIndex(double t, double r) {
+    double adjusted = regression(t, r);
+    if (r < DRY && t <= DRY_UNTIL) {
+      adjusted -= (DRY - r) / 4 * Math.sqrt(Math.max(0, 17 - Math.abs(t - 95)) / 17);
+    } else if (r > DAMP && t <= DAMP_UNTIL) {
+      adjusted += (r - DAMP) / 10 * (DAMP_UNTIL - t) / 5;
+    }
+    return Math.min(HIGHEST, adjusted);
+  }
+
+  private static double regression(double t, double r) {
     return -42.379
         + 2.04901523 * t
         + 10.14333127 * r

@@ -26,7 +26,8 @@ final class Adjustments {
           new CappedByLevel(),
           new CappedByApproach(),
           new CappedByGround(),
-          new CappedByTime());
+          new CappedByTime(),
+          new InUnsafeWeather());
 
   private Adjustments() {}
 }

@@ -3,6 +3,7 @@ package dev.jubilee.core.demand;
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
 
 /** How high the build goes, by school. */
@@ -19,9 +20,12 @@ final class CappedByApproach implements Adjustment {
           .withBuildTop(cap)
           .because("Your approach: the build stops at " + Math.round(100 * top.share()) + " %.");
     }
+    // One at full speed is for sprinters; it lifts nobody else, nor a novice's cap.
     boolean isFull =
         top == Approach.Top.FULL
+            && context.session().kind() == SessionKind.SPRINT
             && context.session().sport() != Sport.SWIM
+            && !context.isNew()
             && !context.hasLoaded(Restriction.Severity.SORE);
     return isFull
         ? draft

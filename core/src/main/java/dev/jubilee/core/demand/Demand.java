@@ -15,6 +15,8 @@ import java.util.Map;
  * @param menuSeconds ideal seconds of drills by block: release, mobilise, activate, drill
  * @param drills most drills of the menu; many drills and few efforts are a common fault
  * @param efforts ideal number of graded efforts
+ * @param effortSeconds ideal length of each, s; 0 where the sport's usual ones do
+ * @param restSeconds ideal rest between two, s; 0 where the usual one does
  * @param transitionSeconds from the last effort to the start
  * @param needs what drills should serve, with weights above 0
  * @param contacts ground contacts tolerated
@@ -29,6 +31,8 @@ public record Demand(
     Map<WarmUpPart, Integer> menuSeconds,
     int drills,
     int efforts,
+    int effortSeconds,
+    int restSeconds,
     int transitionSeconds,
     Map<Need, Double> needs,
     int contacts,
@@ -40,9 +44,34 @@ public record Demand(
   /** Fresh enough: the reserve refilled and little lingering; Jubilee modelling choice. */
   public static final double FRESH = 0.92;
 
+  /** Least raise before hard work, s: muscle needs 3 to 5 min to warm (Saltin et al. 1968). */
+  public static final int LEAST_RAISE = 4 * 60;
+
+  /** From so many minutes on it has room, s; less is "still worth doing" (common practice). */
+  public static final int ROOM_FOR_A_RAISE = 12 * 60;
+
+  /** More drills than this for one graded effort is out of balance; common practice. */
+  public static final int DRILLS_AN_EFFORT = 5;
+
+  /** Graded efforts before an all-out start, where there is room; common practice. */
+  public static final int ENOUGH_EFFORTS = 3;
+
+  /** From so many minutes on they have room, s; Jubilee modelling choice. */
+  public static final int ROOM_FOR_A_BUILD = 20 * 60;
+
   public Demand {
     menuSeconds = Map.copyOf(menuSeconds);
     why = List.copyOf(why);
+  }
+
+  /** What there must be of the raise where there is room, s; in quarters of a minute. */
+  public int leastRaise() {
+    return Math.min(LEAST_RAISE, raiseSeconds * 6 / 10 / 15 * 15);
+  }
+
+  /** With a raise of at most so many seconds. */
+  public Demand withRaiseOf(int most) {
+    return with(Math.min(raiseSeconds, most), transitionSeconds, why);
   }
 
   /** With other lengths of raise and transition, and why. */
@@ -54,6 +83,8 @@ public record Demand(
         menuSeconds,
         drills,
         efforts,
+        effortSeconds,
+        restSeconds,
         newTransition,
         needs,
         contacts,

@@ -6,6 +6,7 @@ import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.session.Session;
+import dev.jubilee.core.sport.Level;
 
 /**
  * All that a demand follows from.
@@ -22,6 +23,11 @@ record DemandContext(
 
   boolean isHard() {
     return session.kind().isHard();
+  }
+
+  /** Whether to training, or once more to it. */
+  boolean isNew() {
+    return athlete.level() == Level.NOVICE || athlete.deconditioned();
   }
 
   /** Whether a region that the session loads is at least as bad as this. */

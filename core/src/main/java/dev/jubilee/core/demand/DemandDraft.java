@@ -20,9 +20,12 @@ import java.util.Map;
  * @param drill s
  * @param drills most drills
  * @param efforts graded efforts
+ * @param effortSeconds of each, 0 where the sport's usual ones do
+ * @param restSeconds between two, 0 where the usual rest does
  * @param transition s
  * @param needs weights above 0
  * @param contacts ground contacts tolerated
+ * @param warmth °C above rest
  * @param why a sentence for each adjustment that a coach should hear of
  */
 @RecordBuilder
@@ -35,9 +38,12 @@ record DemandDraft(
     double drill,
     int drills,
     int efforts,
+    int effortSeconds,
+    int restSeconds,
     int transition,
     Map<Need, Double> needs,
     int contacts,
+    double warmth,
     List<String> why)
     implements DemandDraftBuilder.With {
 

@@ -6,7 +6,6 @@ import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.session.Session;
-import dev.jubilee.core.session.SessionKind;
 import java.util.EnumMap;
 import java.util.Map;
 
@@ -34,10 +33,10 @@ public final class DemandFinder {
     for (Adjustment adjustment : Adjustments.ALL) {
       draft = adjustment.adjust(draft, context);
     }
-    return phase.applyTo(finished(draft, session.kind()), session, anchors);
+    return phase.applyTo(finished(draft), session, anchors);
   }
 
-  private static Demand finished(DemandDraft draft, SessionKind kind) {
+  private static Demand finished(DemandDraft draft) {
     Map<WarmUpPart, Integer> menu = new EnumMap<>(WarmUpPart.class);
     menu.put(WarmUpPart.MOBILISE, (int) Math.round(draft.mobilise()));
     menu.put(WarmUpPart.ACTIVATE, (int) Math.round(draft.activate()));
@@ -49,10 +48,12 @@ public final class DemandFinder {
         menu,
         draft.drills(),
         draft.hasBuild() ? draft.efforts() : 0,
+        draft.effortSeconds(),
+        draft.restSeconds(),
         draft.transition(),
         Map.copyOf(draft.needs()),
         draft.contacts(),
-        KindOfSession.warmth(kind),
+        draft.warmth(),
         draft.why());
   }
 }

@@ -5,6 +5,8 @@ import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.session.WorkIntensity;
+import dev.jubilee.core.sport.Sport;
+import java.time.Duration;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -36,8 +38,13 @@ final class KindOfSession {
 
   static DemandDraft draft(DemandContext context) {
     Session session = context.session();
+    if (session.kind() == SessionKind.TIME_TRIAL) {
+      return ofEvent(context, WorkIntensity.trialTime(session, context.anchors()));
+    }
     Shape shape = SHAPES.get(session.kind());
     Effort first = WorkIntensity.firstEffort(session, context.anchors());
+    boolean isSprint = session.kind() == SessionKind.SPRINT;
+    EventLength sprint = EventLength.of(WorkIntensity.sprintTime(session, context.anchors()));
     return new DemandDraft(
         first,
         buildTop(session, context.anchors(), first),
@@ -47,10 +54,39 @@ final class KindOfSession {
         shape.drill(),
         shape.drills(),
         shape.efforts(),
+        isSprint ? sprint.effortSeconds() : 0,
+        isSprint ? sprint.rest() : 0,
         shape.transition(),
         NeedTable.of(session).weights(),
         Contacts.tolerated(session, context.athlete()),
+        warmth(session.kind()),
         List.of(words(session.kind())));
+  }
+
+  /** A race or trial is prepared by its length. */
+  private static DemandDraft ofEvent(DemandContext context, Duration length) {
+    Session session = context.session();
+    Shape usual = SHAPES.get(SessionKind.TIME_TRIAL);
+    EventLength event = EventLength.of(length);
+    Effort first = WorkIntensity.firstEffort(session, context.anchors());
+    Effort strides = context.anchors().shareOfTop(event.strides());
+    Effort top = session.sport() == Sport.RUN ? higher(first, strides) : first;
+    return new DemandDraft(
+        first,
+        event.efforts() == 0 ? Effort.REST : top,
+        event.raise(),
+        event.drills() * usual.mobilise(),
+        event.drills() * usual.activate(),
+        event.drills() * usual.drill(),
+        (int) Math.round(Math.min(1, event.drills()) * usual.drills()),
+        event.efforts(),
+        event.effortSeconds(),
+        event.rest(),
+        event.transition(),
+        NeedTable.of(session).weights(),
+        (int) (event.contacts() * Contacts.tolerated(session, context.athlete())),
+        event.warmth(),
+        List.of(EventLength.words(length)));
   }
 
   /** Muscle temperature above rest that a kind of session wants, °C. */
@@ -70,8 +106,7 @@ final class KindOfSession {
     return switch (session.sport()) {
       case RUN ->
           switch (session.kind()) {
-            // Strides above race pace before hard distance work; common practice.
-            case TIME_TRIAL -> higher(first, anchors.shareOfTop(0.80));
+            // Strides above the session's pace before hard distance work; common practice.
             case INTERVALS -> higher(first, anchors.shareOfTop(0.70));
             default -> first;
           };
@@ -91,7 +126,7 @@ final class KindOfSession {
       case THRESHOLD ->
           "Threshold work: a moderate warm-up, build-ups to session pace, no sprinting.";
       case INTERVALS -> "Near-maximal intervals: full warm-up, graded efforts to session pace.";
-      case TIME_TRIAL -> "All-out from the gun: thorough, then 5 to 10 min to settle.";
+      case TIME_TRIAL -> throw new IllegalArgumentException("has words by its length");
       case SPRINT ->
           "Sprints: the longest warm-up for the work, with drills and build-ups to full speed.";
       case STEEPLE -> "Barriers: as intervals, plus the hurdle ladder.";

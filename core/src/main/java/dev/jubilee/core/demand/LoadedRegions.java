@@ -3,6 +3,9 @@ package dev.jubilee.core.demand;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
+import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.sport.Stroke;
+import java.util.EnumSet;
 import java.util.Set;
 
 /** Which regions a session loads when it goes fast or heavy; common practice. */
@@ -20,6 +23,7 @@ public final class LoadedRegions {
           BodyRegion.ADDUCTORS,
           BodyRegion.HIP_FLEXORS,
           BodyRegion.HIPS,
+          BodyRegion.GLUTES,
           BodyRegion.LOWER_BACK);
 
   /** Regions that take the landing; with one of them sore there are no contacts at all. */
@@ -40,6 +44,7 @@ public final class LoadedRegions {
           BodyRegion.HIPS,
           BodyRegion.LOWER_BACK,
           BodyRegion.ACHILLES,
+          BodyRegion.GLUTES,
           BodyRegion.HAMSTRINGS);
 
   private static final Set<BodyRegion> ROWING =
@@ -52,23 +57,51 @@ public final class LoadedRegions {
           BodyRegion.SHOULDERS,
           BodyRegion.WRISTS,
           BodyRegion.TRUNK,
+          BodyRegion.GLUTES,
+          BodyRegion.SHOULDER_BLADES,
+          BodyRegion.ANKLES,
           BodyRegion.MID_BACK);
+
+  /** Lifting may load all that a coach did not say it spares. */
+  private static final Set<BodyRegion> LIFTING =
+      EnumSet.complementOf(
+          EnumSet.of(BodyRegion.NECK, BodyRegion.FEET, BodyRegion.SHINS, BodyRegion.ACHILLES));
 
   private static final Set<BodyRegion> SWIMMING =
       Set.of(BodyRegion.SHOULDERS, BodyRegion.NECK, BodyRegion.SHOULDER_BLADES, BodyRegion.CHEST);
 
   private LoadedRegions() {}
 
-  /** Of a session; the gym loads what rowing does, jumps what running does. */
+  /** Of a session and, in the water, of its stroke; jumps load what running does. */
   public static Set<BodyRegion> of(Session session) {
     if (session.kind().isOnLand()) {
-      return session.kind() == SessionKind.JUMPS ? RUNNING : ROWING;
+      return session.kind() == SessionKind.JUMPS ? RUNNING : LIFTING;
     }
-    return switch (session.sport()) {
+    if (session.sport() == Sport.SWIM) {
+      Set<BodyRegion> regions = EnumSet.copyOf(SWIMMING);
+      session.stroke().map(LoadedRegions::ofStroke).ifPresent(regions::addAll);
+      return regions;
+    }
+    return of(session.sport());
+  }
+
+  /** Of a sport, whatever the session. */
+  public static Set<BodyRegion> of(Sport sport) {
+    return switch (sport) {
       case RUN -> RUNNING;
       case RIDE -> RIDING;
       case ROW -> ROWING;
       case SWIM -> SWIMMING;
+    };
+  }
+
+  /** What a stroke lives from beside shoulders and neck. */
+  private static Set<BodyRegion> ofStroke(Stroke stroke) {
+    return switch (stroke) {
+      case BREASTSTROKE -> Set.of(BodyRegion.KNEES, BodyRegion.ADDUCTORS, BodyRegion.HIPS);
+      case BUTTERFLY -> Set.of(BodyRegion.LOWER_BACK, BodyRegion.TRUNK, BodyRegion.MID_BACK);
+      case BACKSTROKE -> Set.of(BodyRegion.MID_BACK);
+      case FREESTYLE -> Set.of();
     };
   }
 }

@@ -61,6 +61,8 @@ public record TrainingPhase(
         menu,
         Math.max(2, demand.drills() * volume / 100),
         demand.efforts() == 0 ? 0 : Math.max(1, demand.efforts() + efforts),
+        demand.effortSeconds(),
+        demand.restSeconds(),
         demand.transitionSeconds(),
         demand.needs(),
         Math.min(demand.contacts(), contacts),

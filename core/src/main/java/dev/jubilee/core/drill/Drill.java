@@ -25,7 +25,8 @@ import java.util.Set;
  * @param effort while doing it, points on the effort scale, 0 to 100
  * @param serves needs it serves with strength 0.5 to 3 at its usual dose
  * @param regions regions it works or moves; out when one of them hurts
- * @param loads regions it loads hard; out when one of them is sore
+ * @param ways how it works regions; those it loads hard are under {@link Way#ECCENTRIC}, and those
+ *     that are under none are moved gently
  * @param contacts ground contacts for each counted repetition, for each metre when travelling, or
  *     for each second of work on the clock
  * @param holdSeconds how long one position is held, 0 when it moves all the time
@@ -52,7 +53,7 @@ public record Drill(
     int effort,
     Map<Need, Double> serves,
     Set<BodyRegion> regions,
-    Set<BodyRegion> loads,
+    Map<Way, Set<BodyRegion>> ways,
     double contacts,
     int holdSeconds,
     Set<BodyRegion> favours,
@@ -64,6 +65,16 @@ public record Drill(
     List<String> cues,
     String fault,
     String caution) {
+
+  /** Whether it works a region at all, in whatever way. */
+  public boolean works(BodyRegion region) {
+    return regions.contains(region) || ways.values().stream().anyMatch(r -> r.contains(region));
+  }
+
+  /** Whether it works a region in a way. */
+  public boolean works(BodyRegion region, Way way) {
+    return ways.getOrDefault(way, Set.of()).contains(region);
+  }
 
   /** A place on a ladder: 1 is the easiest version. */
   public record Rung(String ladder, int step) {}
@@ -88,7 +99,7 @@ public record Drill(
         effort,
         serves,
         regions,
-        loads,
+        ways,
         contacts,
         holdSeconds,
         favours,
@@ -114,9 +125,27 @@ public record Drill(
     return holdSeconds >= HELD;
   }
 
-  /** Whether it is quick or lands hard, and so not for slippery ground. */
+  /** Effort of a brisk walk; whatever travels harder is quicker than walking. */
+  private static final int WALKING = 36;
+
+  /**
+   * Whether it lands, is quicker than walking or on one free leg, and so not for slippery ground.
+   */
   public boolean needsGrip() {
-    return contacts > 0 || (position == Position.TRAVELLING && effort >= 50);
+    boolean isQuick = position == Position.TRAVELLING && effort > WALKING;
+    boolean isOnOneLeg = isOnFeet() && serves.containsKey(new Need.Rehearsal(Skill.BALANCE));
+    return contacts > 0 || isQuick || isOnOneLeg;
+  }
+
+  private boolean isOnFeet() {
+    return position == Position.STANDING
+        || position == Position.TRAVELLING
+        || position == Position.DECK;
+  }
+
+  /** Whether it may be done on a wet deck; who sits at a machine or swims does not slip. */
+  public boolean suitsWetDeck() {
+    return wetSafe || position == Position.MACHINE || position == Position.WATER;
   }
 
   /** What the dose's amount counts. */

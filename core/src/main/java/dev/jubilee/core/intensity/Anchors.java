@@ -16,6 +16,7 @@ import java.util.Optional;
  * @param basis a sentence for each number, saying where it came from
  * @param spread uncertainty of the critical intensity, one standard deviation as a share of it
  * @param conflicts a sentence for each result that does not go with the others
+ * @param topMeasured whether the maximal sprint was measured; if not, it is a rough estimate
  */
 public record Anchors(
     Sport sport,
@@ -24,7 +25,8 @@ public record Anchors(
     Optional<HeartRate> heart,
     List<Phrase> basis,
     double spread,
-    List<String> conflicts) {
+    List<String> conflicts,
+    boolean topMeasured) {
 
   /** Share of heart-rate reserve at critical intensity; common practice. */
   public static final double RESERVE_AT_CRITICAL = 0.90;
@@ -34,6 +36,21 @@ public record Anchors(
 
   /** Heart rate needs about this long to mean anything (uptake and heart lag); common practice. */
   private static final Duration HEART_SETTLES = Duration.ofMinutes(2);
+
+  /** A runner's speeds above what can be held so long rest on the sprint; common practice. */
+  private static final Duration RESTS_ON_SPRINT = Duration.ofSeconds(60);
+
+  /** With a sprint that was not measured. */
+  public Anchors(
+      Sport sport,
+      CriticalModel model,
+      boolean known,
+      Optional<HeartRate> heart,
+      List<Phrase> basis,
+      double spread,
+      List<String> conflicts) {
+    this(sport, model, known, heart, basis, spread, conflicts, false);
+  }
 
   public Anchors {
     basis = List.copyOf(basis);
@@ -45,6 +62,9 @@ public record Anchors(
     Target general = generalTarget(effort, duration);
     double intensity = model.intensityAt(effort);
     int percent = (int) Math.round(100 * intensity / model.top());
+    if (known && !isSure(intensity)) {
+      return Target.ofTop(percent, effort);
+    }
     return new Target(
         effort,
         known ? metric() : TargetMetric.FEEL,
@@ -54,6 +74,13 @@ public record Anchors(
         general.heartHigh(),
         0,
         known ? spread : 0);
+  }
+
+  /** Whether results bear it out: nobody is told to run a pace that only a guess stands for. */
+  private boolean isSure(double intensity) {
+    return topMeasured
+        || sport != Sport.RUN
+        || intensity <= Math.max(model.critical(), model.sustainable(RESTS_ON_SPRINT));
   }
 
   /** The target for an effort in some other movement than the sport: feel and heart rate. */

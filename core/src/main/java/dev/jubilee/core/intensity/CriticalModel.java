@@ -12,22 +12,51 @@ import java.time.Duration;
  * @param top maximal sprint in the unit of {@code critical}; above {@code critical}
  * @param steepness how effort grows with intensity below critical: 1 where cost is in proportion
  *     (power; running speed), {@value #DRAG} in water, where drag power grows as the cube of speed
+ * @param fading how fast a sprint fades toward what aerobic power alone can do, 1/s; 0 where it is
+ *     not known
  */
-public record CriticalModel(double critical, double reserve, double top, double steepness) {
+public record CriticalModel(
+    double critical, double reserve, double top, double steepness, double fading) {
   /** Power against drag goes with the cube of speed (hydrodynamics; from memory). */
   public static final double DRAG = 3;
 
+  /** Running speed over the anaerobic speed reserve (Bundle, Hoyt &amp; Weyand 2003), 1/s. */
+  public static final double FADING_ON_FOOT = 0.013;
+
+  /** Cycling power over the same (Weyand, Lin &amp; Bundle 2006; from memory), 1/s. */
+  public static final double FADING_ON_A_BIKE = 0.026;
+
+  /** Where the fading sprint meets the hyperbola, s; Jubilee modelling choice. */
+  private static final double MEET = 150;
+
   public CriticalModel(double critical, double reserve, double top) {
-    this(critical, reserve, top, 1);
+    this(critical, reserve, top, 1, 0);
   }
 
   /** The same with effort growing as in water. */
   public CriticalModel inWater() {
-    return new CriticalModel(critical, reserve, top, DRAG);
+    return new CriticalModel(critical, reserve, top, DRAG, fading);
+  }
+
+  /** The same with a sprint that fades as it is known to in a sport. */
+  public CriticalModel fadingBy(double perSecond) {
+    return new CriticalModel(critical, reserve, top, steepness, perSecond);
+  }
+
+  /** The same with a reserve of at least so much, J or m. */
+  public CriticalModel withReserveOf(double least) {
+    return new CriticalModel(critical, Math.max(reserve, least), top, steepness, fading);
+  }
+
+  /** The same with another sprint. */
+  public CriticalModel withTop(double measured) {
+    return new CriticalModel(critical, reserve, measured, steepness, fading);
   }
 
   public CriticalModel {
-    if (!(critical > 0) || !(reserve >= 0) || !(top > critical)) {
+    boolean isFinite =
+        Double.isFinite(critical) && Double.isFinite(reserve) && Double.isFinite(top);
+    if (!isFinite || !(critical > 0) || !(reserve >= 0) || !(top > critical)) {
       throw new IllegalArgumentException(
           "critical "
               + critical
@@ -35,7 +64,7 @@ public record CriticalModel(double critical, double reserve, double top, double 
               + reserve
               + ", top "
               + top
-              + ": expected 0 < critical < top and reserve of 0 or more");
+              + ": expected finite 0 < critical < top and reserve of 0 or more");
     }
   }
 
@@ -56,8 +85,39 @@ public record CriticalModel(double critical, double reserve, double top, double 
 
   /** The intensity that can just be held for {@code duration}, in the unit of {@code critical}. */
   public double sustainable(Duration duration) {
-    double seconds = duration.toMillis() / 1000.0;
-    return Math.min(top, critical + reserve / seconds);
+    return sustainable(duration.toMillis() / 1000.0);
+  }
+
+  /** The same for seconds, above 0. */
+  private double sustainable(double seconds) {
+    double held = Math.min(top, critical + reserve / seconds);
+    if (fading == 0 || seconds >= MEET) {
+      return held;
+    }
+    // The hyperbola promises too much below two or three minutes; a sprint fades faster.
+    double low = Math.min(top, critical + reserve / MEET);
+    double end = Math.exp(-fading * MEET);
+    double left = (Math.exp(-fading * seconds) - end) / (1 - end);
+    return Math.min(held, low + (top - low) * left);
+  }
+
+  /**
+   * How long a distance takes as fast as it can be covered.
+   *
+   * @param metres above 0, of a model of speeds in m/s
+   */
+  public double secondsFor(double metres) {
+    double fast = metres / top;
+    double slow = metres / critical;
+    for (int i = 0; i < 60; i++) {
+      double middle = (fast + slow) / 2;
+      if (middle * sustainable(middle) >= metres) {
+        slow = middle;
+      } else {
+        fast = middle;
+      }
+    }
+    return slow;
   }
 
   /** Where an intensity sits on the effort scale; beyond the sprint it is the sprint. */

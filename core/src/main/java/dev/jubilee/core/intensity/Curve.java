@@ -1,10 +1,16 @@
 package dev.jubilee.core.intensity;
 
 /** Straight lines between given points, level beyond the ends. */
-final class Curve {
+public final class Curve {
   private Curve() {}
 
-  static double at(double x, double[] xs, double[] ys) {
+  /**
+   * The value at {@code x}.
+   *
+   * @param xs in rising order
+   * @param ys the values there, as many
+   */
+  public static double at(double x, double[] xs, double[] ys) {
     if (x <= xs[0]) {
       return ys[0];
     }

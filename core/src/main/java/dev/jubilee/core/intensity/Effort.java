@@ -39,8 +39,15 @@ public record Effort(double points) implements Comparable<Effort> {
     return Math.round(2 * Curve.at(points, EFFORT_KNOTS, CR10_KNOTS)) / 2.0;
   }
 
-  /** The effort that feels like a figure of the same scale; inverse of the above. */
+  /**
+   * The effort that feels like a figure of the same scale, 0 to 10; inverse of the above.
+   *
+   * @throws OutOfRangeException outside these
+   */
   public static Effort ofExertion(double exertion) {
+    if (!(exertion >= 0 && exertion <= 10)) {
+      throw new OutOfRangeException("exertion", exertion, "0 to 10");
+    }
     return of(Curve.at(exertion, CR10_KNOTS, EFFORT_KNOTS));
   }
 

@@ -41,8 +41,13 @@ public record HeartRate(int resting, int maximum, boolean measured) {
     return (int) Math.round(208 - 0.7 * ageYears);
   }
 
-  /** Rate at a fraction of heart-rate reserve: rest + f (max − rest) (Karvonen et al. 1957). */
+  /**
+   * Rate at a fraction of heart-rate reserve, 0 to 1: rest + f (max − rest) (Karvonen et al. 1957).
+   *
+   * @throws dev.jubilee.core.quantity.OutOfRangeException outside these
+   */
   public int atReserve(double fraction) {
+    Bounds.within("fraction", fraction, 0, 1, "");
     return (int) Math.round(resting + fraction * (maximum - resting));
   }
 

@@ -1,5 +1,6 @@
 package dev.jubilee.core.intensity;
 
+import dev.jubilee.core.quantity.Bounds;
 import java.time.Duration;
 
 /**
@@ -8,6 +9,13 @@ import java.time.Duration;
  * against the published index-50 row.
  */
 public final class RunningIndex {
+  private static final double SHORTEST = 100;
+  private static final double LONGEST = 200_000;
+  private static final double LEAST_MINUTES = 5 / 60.0;
+  private static final double MOST_MINUTES = 48 * 60;
+  private static final double LEAST = 5;
+  private static final double MOST = 100;
+
   private RunningIndex() {}
 
   /** Oxygen cost in ml/kg/min of running on the flat at a speed in m/min. */
@@ -22,14 +30,26 @@ public final class RunningIndex {
         + 0.2989558 * Math.exp(-0.1932605 * minutes);
   }
 
-  /** The index of a race of {@code metres} run in {@code time}. */
+  /**
+   * The index of a race of {@code metres}, 100 to 200 000, run in {@code time}, 5 s or more.
+   *
+   * @throws dev.jubilee.core.quantity.OutOfRangeException outside these
+   */
   public static double of(double metres, Duration time) {
-    double minutes = time.toMillis() / 60_000.0;
+    Bounds.within("metres", metres, SHORTEST, LONGEST, "m");
+    double minutes =
+        Bounds.within("time", time.toMillis() / 60_000.0, LEAST_MINUTES, MOST_MINUTES, "min");
     return oxygenCost(metres / minutes) / fraction(minutes);
   }
 
-  /** The time for {@code metres} that a runner of this index would run. */
+  /**
+   * The time for {@code metres}, 100 to 200 000, that a runner of this index, 5 to 100, would run.
+   *
+   * @throws dev.jubilee.core.quantity.OutOfRangeException outside these
+   */
   public static Duration time(double index, double metres) {
+    Bounds.within("index", index, LEAST, MOST, "");
+    Bounds.within("metres", metres, SHORTEST, LONGEST, "m");
     // The index falls as the time grows, so halving the interval always closes on the answer.
     double fast = metres / 600;
     double slow = metres / 40;

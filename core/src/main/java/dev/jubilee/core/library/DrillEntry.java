@@ -7,10 +7,12 @@ import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.drill.Skill;
 import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.drill.Way;
 import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -45,7 +47,7 @@ record DrillEntry(Map<?, ?> values) {
         whole("effort", 0),
         serves(block, regions),
         regions.keySet(),
-        choices("loads", BodyRegion.class),
+        ways(),
         number("contacts", 0),
         whole("hold", 0),
         choices("favours", BodyRegion.class),
@@ -57,6 +59,24 @@ record DrillEntry(Map<?, ?> values) {
         texts("cues"),
         text("fault"),
         text("caution"));
+  }
+
+  /** The list of what is loaded hard is the short form of what most drills need to say. */
+  private Map<Way, Set<BodyRegion>> ways() {
+    Map<Way, Set<BodyRegion>> ways = new EnumMap<>(Way.class);
+    DrillEntry given = new DrillEntry(values.get("ways") instanceof Map<?, ?> map ? map : Map.of());
+    for (Way way : Way.values()) {
+      String word = way.name().toLowerCase(Locale.ROOT).replace('_', '-');
+      Set<BodyRegion> regions = given.choices(word, BodyRegion.class);
+      if (!regions.isEmpty()) {
+        ways.put(way, regions);
+      }
+    }
+    Set<BodyRegion> loads = choices("loads", BodyRegion.class);
+    if (!loads.isEmpty()) {
+      ways.computeIfAbsent(Way.ECCENTRIC, w -> new LinkedHashSet<>()).addAll(loads);
+    }
+    return ways;
   }
 
   String id() {

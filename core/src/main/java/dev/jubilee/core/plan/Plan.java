@@ -38,6 +38,11 @@ public record Plan(
     return 60 * request.circumstances().minutes();
   }
 
+  /** Of the available seconds those that the wait before the start leaves. */
+  public int secondsBeforeWait() {
+    return request.secondsBeforeWait();
+  }
+
   /** Seconds before the start at which item {@code index} begins. */
   public int startsBefore(int index) {
     return PlanItem.seconds(items.subList(index, items.size()));

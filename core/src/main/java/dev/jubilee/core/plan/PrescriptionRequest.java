@@ -129,4 +129,9 @@ public record PrescriptionRequest(
     return tuning.applyTo(
         DemandFinder.demand(session, athlete, anchors, circumstances, approach, phase));
   }
+
+  /** Of the minutes what the wait before the start leaves, s. */
+  public int secondsBeforeWait() {
+    return 60 * (circumstances.minutes() - circumstances.conditions().waitMinutes());
+  }
 }

@@ -1,7 +1,10 @@
 package dev.jubilee.core.prescription;
 
+import dev.jubilee.core.build.Raise;
+import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Lock;
 import dev.jubilee.core.plan.Loss;
@@ -13,8 +16,9 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Makes the plan's real seconds fit the minutes: never over, and when told to fill them, within
- * half a minute below. What goes and what grows follows common practice; locked items never change.
+ * Makes the plan's real seconds fit the minutes: never over, and when told to fill them, as near
+ * below as good work can: never by standing about, nor by doing it all twice. What goes and what
+ * grows follows common practice; locked items never change.
  */
 public final class Fitting {
   private static final int LEAST_RAISE = 60;
@@ -23,7 +27,10 @@ public final class Fitting {
   private static final int STEP = 15;
 
   /** Rest after the last effort beyond this loses what was gained (Bishop 2003). */
-  private static final int LONG_TRANSITION = 10 * 60;
+  private static final int LONG_TRANSITION = 8 * 60;
+
+  /** More drills than this in a second round are dull; common practice. */
+  private static final int MOST_REPEATED = 4;
 
   private static final int EASY_TRANSITION = 3 * 60;
 
@@ -48,11 +55,12 @@ public final class Fitting {
   private void shorten() {
     while (slack() < 0) {
       boolean shorter =
-          shortenRaise(Math.max(LEAST_RAISE, plan.demand().raiseSeconds() * 6 / 10))
+          shortenRaise(leastRaise())
               || dropLeastUseful()
               || shortenTransition()
+              || dropFirstEffort(Demand.ENOUGH_EFFORTS)
               || shortenRaise(LEAST_RAISE)
-              || dropFirstEffort()
+              || dropFirstEffort(0)
               || shortenRaise(20);
       if (!shorter) {
         return;
@@ -60,16 +68,22 @@ public final class Fitting {
     }
   }
 
+  /** What of the raise stays while there are drills to give way. */
+  private int leastRaise() {
+    return Math.max(
+        Math.max(LEAST_RAISE, TimeBudget.leastRaise(plan.request(), plan.demand())),
+        plan.demand().raiseSeconds() * 6 / 10);
+  }
+
   private void lengthen() {
     while (slack() >= STEP && growDose()) {
       // each pass adds a step to the drill that has most room
     }
-    growRaise(TimeBudget.LONG_RAISE);
+    growRaise(plan.request().circumstances().longestRaise());
     if (slack() >= 60) {
       repeatCircuit();
     }
     growTransition(plan.request().session().kind().isHard() ? LONG_TRANSITION : EASY_TRANSITION);
-    growRaise(plan.availableSeconds());
     if (slack() > 0 && slack() < 30) {
       growTransition(Integer.MAX_VALUE);
     }
@@ -112,7 +126,9 @@ public final class Fitting {
   private boolean shortenTransition() {
     int last = plan.items().size() - 1;
     PlanItem item = plan.items().get(last);
-    int down = Math.min(-slack(), item.dose().amount() - LEAST_TRANSITION);
+    int wait = 60 * plan.request().circumstances().conditions().waitMinutes();
+    int spare = PlanItem.seconds(plan.in(WarmUpPart.TRANSITION)) - wait;
+    int down = Math.min(-slack(), Math.min(spare, item.dose().amount() - LEAST_TRANSITION));
     if (item.block() != WarmUpPart.TRANSITION || item.lock().keepsDrill() || down <= 0) {
       return false;
     }
@@ -120,7 +136,10 @@ public final class Fitting {
     return true;
   }
 
-  private boolean dropFirstEffort() {
+  private boolean dropFirstEffort(int keep) {
+    if (plan.in(WarmUpPart.BUILD).size() <= keep) {
+      return false;
+    }
     for (int i = 0; i < plan.items().size(); i++) {
       PlanItem item = plan.items().get(i);
       if (item.block() == WarmUpPart.BUILD && !item.lock().keepsDrill()) {
@@ -160,7 +179,10 @@ public final class Fitting {
     return true;
   }
 
-  /** A round more of the mobility drills, rather than new ones; activation stays one set. */
+  /**
+   * A second round of a few mobility drills, rather than new ones: those on the feet, so that
+   * nobody gets down and up once more. Activation stays one set.
+   */
   private void repeatCircuit() {
     List<PlanItem> once = new ArrayList<>();
     int insertAt = -1;
@@ -181,13 +203,19 @@ public final class Fitting {
     if (insertAt < 0) {
       return;
     }
+    int repeated = 0;
     for (PlanItem item : once) {
+      boolean isDown = plan.drill(item).filter(d -> d.position() == Position.FLOOR).isPresent();
+      if (repeated == MOST_REPEATED || isDown) {
+        continue;
+      }
       List<PlanItem> longer = new ArrayList<>(plan.items());
       longer.add(insertAt, again(item));
       Plan candidate = plan.withItems(longer);
       if (candidate.seconds() <= plan.availableSeconds()) {
         plan = candidate;
         insertAt++;
+        repeated++;
       }
     }
   }
@@ -213,6 +241,11 @@ public final class Fitting {
     }
     int total = PlanItem.seconds(plan.in(WarmUpPart.RAISE));
     int more = Math.min(slack(), most - total) / STEP * STEP;
+    if (main >= 0 && more > 0) {
+      PlanItem item = plan.items().get(main);
+      int room = plan.drill(item).map(Raise::longest).orElse(0) - item.dose().amount();
+      more = Math.min(more, room / STEP * STEP);
+    }
     if (main >= 0 && more > 0) {
       PlanItem item = plan.items().get(main);
       replace(main, item.withDose(item.dose().withAmount(item.dose().amount() + more)));

@@ -43,7 +43,7 @@ import java.util.Set;
  */
 public final class Prescriber {
   /** Named in every stored prescription, so that one knows what computed it. */
-  public static final String ENGINE_VERSION = "4";
+  public static final String ENGINE_VERSION = "5";
 
   /** Below this the land pulse before machine or water is left out; Jubilee modelling choice. */
   private static final int PULSE_WORTHWHILE = 12 * 60;
@@ -52,6 +52,9 @@ public final class Prescriber {
   private static final int LEAST_BEFORE_AN_EFFORT = 90;
 
   private static final int PULSE = 90;
+
+  /** What is left of the drills' time where they outweigh the efforts; Jubilee modelling choice. */
+  private static final double FEWER = 0.75;
 
   /** Rolling first, s; common practice is 30 s a side and muscle. */
   private static final int ROLLING = 150;
@@ -122,11 +125,16 @@ public final class Prescriber {
     PrescriptionRequest request = untuned.with(tuning);
     Demand demand = tuning.applyTo(usual);
     Set<String> withoutRoom = new HashSet<>();
-    Draft draft = draft(request, anchors, demand, withoutRoom);
+    Draft draft = draft(request, anchors, demand, withoutRoom, 1);
     List<DosedDrill> drills = draft.menu().chosen();
+    // Many drills and few efforts are a common fault: the drills get less time then.
+    for (double share = FEWER; draft.isTopHeavy(drills) && share > 0.03; share *= FEWER) {
+      draft = draft(request, anchors, demand, withoutRoom, share);
+      drills = draft.menu().chosen();
+    }
     // What the coach locked is in, even where there is no room for it.
     while (withoutRoom.addAll(draft.menu().lockedBut(drills))) {
-      draft = draft(request, anchors, demand, withoutRoom);
+      draft = draft(request, anchors, demand, withoutRoom, 1);
       drills = draft.menu().chosen();
     }
     List<PlanItem> items = draft.skeleton().with(drills, draft.locked());
@@ -137,18 +145,29 @@ public final class Prescriber {
   /** The choice among drills that a request comes down to, for those who want to check it. */
   public Menu menu(PrescriptionRequest request) {
     Anchors anchors = anchors(request);
-    return draft(request, anchors, request.demand(anchors), Set.of()).menu().menu();
+    return draft(request, anchors, request.demand(anchors), Set.of(), 1).menu().menu();
   }
 
   /** A plan of which only the drills are open. */
-  private record Draft(LockedItems locked, Skeleton skeleton, DrillMenu menu) {}
+  private record Draft(LockedItems locked, Skeleton skeleton, DrillMenu menu) {
+    boolean isTopHeavy(List<DosedDrill> drills) {
+      long efforts = skeleton.items().stream().filter(i -> i.block() == WarmUpPart.BUILD).count();
+      long counted = drills.stream().filter(d -> d.drill().block() != WarmUpPart.RELEASE).count();
+      return efforts > 0 && counted > Demand.DRILLS_AN_EFFORT * efforts;
+    }
+  }
 
   /**
    * @param withoutRoom ids of drills locked in any dose, to put in, in their least dose, even
    *     without room
+   * @param share of the drills' time that they get
    */
   private Draft draft(
-      PrescriptionRequest request, Anchors anchors, Demand demand, Set<String> withoutRoom) {
+      PrescriptionRequest request,
+      Anchors anchors,
+      Demand demand,
+      Set<String> withoutRoom,
+      double share) {
     Ramp ramp = new Ramp(request, library, anchors, demand);
     Raise raise = new Raise(request, library, anchors, demand);
     LockedItems locked = LockedItems.of(request);
@@ -158,9 +177,14 @@ public final class Prescriber {
     boolean onApparatus = mainRaise.filter(SetUp::onApparatus).isPresent();
     int idealBuild =
         locked.build().isEmpty() ? Ramp.total(ramp.ideal()) : PlanItem.seconds(locked.build());
+    int mostRaise = mainRaise.map(raise::most).orElse(0);
     TimeBudget shared =
         TimeBudget.share(
-            demand, idealBuild, 60 * circumstances.minutes(), circumstances.fill(), onApparatus);
+            demand.withRaiseOf(mostRaise),
+            idealBuild,
+            circumstances,
+            TimeBudget.leastRaise(request, demand),
+            onApparatus);
 
     // With little time, drills on land would be done cold and cost the way to the machine as well.
     boolean isStraightOn =
@@ -168,7 +192,7 @@ public final class Prescriber {
             && request.session().kind().isHard()
             && !request.session().kind().isOnLand()
             && 60 * circumstances.minutes() < PULSE_WORTHWHILE;
-    TimeBudget minutes = isStraightOn ? shared.straightOn() : shared;
+    TimeBudget minutes = isStraightOn ? shared.straightOn(circumstances) : shared;
     List<Drill> possible =
         DrillMenu.candidates(library, request).stream()
             .filter(d -> !isStraightOn || SetUp.onApparatus(d))
@@ -178,7 +202,7 @@ public final class Prescriber {
     if (items.isEmpty() && mainRaise.isPresent()) {
       items.addAll(raiseItems(raise, mainRaise.get(), minutes));
     }
-    items.addAll(locked.build().isEmpty() ? items(build(ramp, minutes)) : locked.build());
+    items.addAll(locked.build().isEmpty() ? items(build(request, ramp, minutes)) : locked.build());
     items.addAll(
         locked.transition().isEmpty()
             ? transition(request, minutes.transition())
@@ -188,7 +212,7 @@ public final class Prescriber {
             library, request.approach().first(), circumstances.conditions().group(), items);
     // What the build could not use goes to the drills.
     int left = Math.max(0, minutes.total() - skeleton.seconds());
-    int seconds = Math.min(left, demand.menuTotal() + GETTING_READY);
+    int seconds = (int) (share * Math.min(left, demand.menuTotal() + GETTING_READY));
     return new Draft(
         locked,
         skeleton,
@@ -196,15 +220,22 @@ public final class Prescriber {
   }
 
   /** The fullest build that fits its share; at the very least one effort, if the raise stays. */
-  private static List<GradedEffort> build(Ramp ramp, TimeBudget minutes) {
+  private static List<GradedEffort> build(
+      PrescriptionRequest request, Ramp ramp, TimeBudget minutes) {
     List<GradedEffort> fitting = ramp.within(minutes.build());
+    boolean isAllOut = request.session().kind().isAllOut();
+    if (isAllOut
+        && fitting.size() < Demand.ENOUGH_EFFORTS
+        && request.secondsBeforeWait() >= Demand.ROOM_FOR_A_BUILD) {
+      return ramp.atLeast(Demand.ENOUGH_EFFORTS);
+    }
     boolean roomForOne = Ramp.total(ramp.least()) <= minutes.total() - LEAST_BEFORE_AN_EFFORT;
     return fitting.isEmpty() && roomForOne ? ramp.least() : fitting;
   }
 
   private List<PlanItem> raiseItems(Raise raise, Drill main, TimeBudget minutes) {
     List<PlanItem> items = new ArrayList<>();
-    int seconds = minutes.raise();
+    int seconds = Math.min(minutes.raise(), raise.most(main));
     if (SetUp.onApparatus(main) && minutes.total() >= PULSE_WORTHWHILE && minutes.menu() > 90) {
       Optional<Drill> land = raise.onLand();
       if (land.isPresent()) {

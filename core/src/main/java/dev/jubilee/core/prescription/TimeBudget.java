@@ -1,6 +1,8 @@
 package dev.jubilee.core.prescription;
 
+import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.demand.Demand;
+import dev.jubilee.core.plan.PrescriptionRequest;
 
 /**
  * Shares the minutes out. With enough of them each part gets its ideal; with fewer, the raise and
@@ -19,9 +21,6 @@ record TimeBudget(int total, int raise, int menu, int build, int transition) {
 
   private static final double KEEP_BUILD = 0.45;
 
-  /** A raise beyond this adds little before hard work (Saltin et al. 1968; Bishop 2003). */
-  static final int LONG_RAISE = 20 * 60;
-
   private static final int LEAST_TRANSITION = 15;
 
   /** What of the drills' time the raise gets without drills on land; Jubilee modelling choice. */
@@ -30,8 +29,19 @@ record TimeBudget(int total, int raise, int menu, int build, int transition) {
   /** Getting on to a machine or into the water, and off it. */
   private static final int APPARATUS = 60;
 
+  /**
+   * @param leastRaise s, as far as the menu can give it
+   * @param circumstances whose minutes are shared; the wait before the start stays as entered
+   */
   static TimeBudget share(
-      Demand demand, int buildSeconds, int available, boolean fill, boolean onApparatus) {
+      Demand demand,
+      int buildSeconds,
+      Circumstances circumstances,
+      int leastRaise,
+      boolean onApparatus) {
+    int available = 60 * circumstances.minutes();
+    int wait = 60 * circumstances.conditions().waitMinutes();
+    int longest = circumstances.longestRaise();
     int overhead = onApparatus ? APPARATUS : 10;
     int ideal =
         demand.raiseSeconds()
@@ -39,35 +49,54 @@ record TimeBudget(int total, int raise, int menu, int build, int transition) {
             + buildSeconds
             + demand.transitionSeconds()
             + overhead;
-    int total = fill ? available : Math.min(available, ideal);
+    int total = circumstances.fill() ? available : Math.min(available, ideal);
     if (total >= ideal) {
       int extra = total - ideal;
       // More of the same rather than something new.
-      int raise =
-          demand.raiseSeconds()
-              + Math.max(0, Math.min(extra / 3, LONG_RAISE - demand.raiseSeconds()));
+      int raise = Math.min(longest, demand.raiseSeconds() + extra / 3);
       int menu = demand.menuTotal() + Math.min(extra / 3, Math.max(240, demand.menuTotal() / 2));
       return new TimeBudget(
           total, toHalfMinute(raise), menu, buildSeconds, demand.transitionSeconds());
     }
-    double scale = (double) total / ideal;
-    double transition = Math.max(LEAST_TRANSITION, demand.transitionSeconds() * Math.min(1, scale));
-    double raise = demand.raiseSeconds() * Math.pow(scale, KEEP_RAISE);
+    // The wait stands as it was entered; all else shares what it leaves.
+    double scale = (double) (total - wait) / (ideal - wait);
+    double transition =
+        wait
+            + Math.max(
+                0, Math.max(LEAST_TRANSITION - wait, (demand.transitionSeconds() - wait) * scale));
+    double raise = Math.min(longest, demand.raiseSeconds()) * Math.pow(scale, KEEP_RAISE);
     double build = buildSeconds * Math.pow(scale, KEEP_BUILD);
-    double room = total - transition - Math.min(overhead, total / 6.0);
+    double room = total - transition - Math.min(overhead, (total - wait) / 6.0);
     double squeeze = Math.min(1, room / Math.max(1, raise + build));
     raise *= squeeze;
     build *= squeeze;
+    raise = Math.max(raise, Math.min(leastRaise, room));
+    build = Math.min(build, room - raise);
     int menu = (int) Math.max(0, room - raise - build);
     return new TimeBudget(
-        total, toQuarterMinute(raise), menu, (int) Math.round(build), toFive(transition));
+        total,
+        toQuarterMinute(raise),
+        menu,
+        (int) Math.round(build),
+        Math.max(wait, toFive(transition)));
+  }
+
+  /** The least raise, s; more than none before hard work with room for it. */
+  static int leastRaise(PrescriptionRequest request, Demand demand) {
+    return request.session().kind().isHard()
+            && request.secondsBeforeWait() >= Demand.ROOM_FOR_A_RAISE
+        ? demand.leastRaise()
+        : 0;
   }
 
   /**
    * Straight on to the machine or into the water: most of what the drills had goes to the raise.
    */
-  TimeBudget straightOn() {
-    int longer = toQuarterMinute(raise + menu * STRAIGHT_ON);
+  TimeBudget straightOn(Circumstances circumstances) {
+    int longer =
+        Math.max(
+            raise,
+            Math.min(circumstances.longestRaise(), toQuarterMinute(raise + menu * STRAIGHT_ON)));
     return new TimeBudget(total, longer, Math.max(0, menu + raise - longer), build, transition);
   }
 

@@ -39,9 +39,13 @@ public record Session(
     this(sport, kind, title, effortMetres, effortTime, stroke, Optional.empty());
   }
 
-  /** How well a drill suits the session, 0 to 3; work on land takes what any sport uses. */
+  /**
+   * How well a drill suits the session, 0 to 3; work on land takes what any sport uses, but for
+   * what is of another sport alone.
+   */
   public int suits(Drill drill) {
-    return kind.isOnLand()
+    boolean isOfAnother = drill.suits(sport) == 0 && drill.suits().size() == 1;
+    return kind.isOnLand() && !isOfAnother
         ? drill.suits().values().stream().mapToInt(Integer::intValue).max().orElse(0)
         : drill.suits(sport);
   }

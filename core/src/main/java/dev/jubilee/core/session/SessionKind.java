@@ -41,6 +41,11 @@ public enum SessionKind {
     return this == THRESHOLD || this == INTERVALS || this == SPRINT;
   }
 
+  /** Whether its first effort is as hard as can be. */
+  public boolean isAllOut() {
+    return this == SPRINT || this == TIME_TRIAL;
+  }
+
   /** Whether the session begins with work at or above critical intensity. */
   public boolean isHard() {
     return compareTo(THRESHOLD) >= 0;

@@ -142,6 +142,16 @@ public final class WorkIntensity {
     };
   }
 
+  /** A sprint of which nothing else is said. */
+  private static final Duration USUAL_SPRINT = Duration.ofSeconds(8);
+
+  /** How long one sprint of a session takes this athlete, as fast as it can be. */
+  public static Duration sprintTime(Session session, Anchors anchors) {
+    return session.effortTime().isEmpty() && session.effortMetres().isEmpty()
+        ? USUAL_SPRINT
+        : effortTime(session, anchors);
+  }
+
   /** How long the time trial will take this athlete. */
   public static Duration trialTime(Session session, Anchors anchors) {
     if (session.effortTime().isPresent()) {
@@ -157,9 +167,7 @@ public final class WorkIntensity {
   private static double raceSeconds(double metres, Anchors anchors) {
     return anchors.sport() == Sport.ROW
         ? rowSeconds(metres, anchors)
-        : Math.max(
-            metres / anchors.model().top(),
-            (metres - anchors.model().reserve()) / anchors.model().critical());
+        : anchors.model().secondsFor(metres);
   }
 
   /** The time at which the power that can be held for it just covers the distance. */

@@ -89,11 +89,12 @@ public final class Simulation {
    *
    * @param left of W′ or D′, 0 to 1
    * @param speed intensity as a share of critical
-   * @param reserveSeconds W′ or D′ over critical intensity, s
+   * @param reserveSeconds W′ or D′ over critical intensity, s; without any, the first second above
+   *     critical empties it
    */
   public static double reserve(double left, double speed, double reserveSeconds, double seconds) {
     if (reserveSeconds <= 0) {
-      return 1;
+      return speed > 1 ? 0 : 1;
     }
     if (speed > 1) {
       return Math.max(0, left - seconds * (speed - 1) / reserveSeconds);

@@ -95,6 +95,10 @@ class FindingsTableTest {
         new Row("SORE", SPRINT, p -> limited(p, BodyRegion.CALVES, Restriction.Severity.SORE)),
         new Row("HURT", SPRINT, p -> limited(p, BodyRegion.CALVES, Restriction.Severity.HURT)),
         new Row(
+            "ANOTHER_SESSION",
+            SPRINT,
+            p -> limited(p, BodyRegion.KNEES, Restriction.Severity.HURT)),
+        new Row(
             "LOADS_SORE_REGION",
             SPRINT,
             p -> EDITOR.add(limited(p, BodyRegion.ACHILLES, Restriction.Severity.SORE), "a-skip")),
@@ -109,6 +113,8 @@ class FindingsTableTest {
         new Row("NEW_TODAY", rehearsed(TRIAL), p -> EDITOR.add(p, "toe-rolls")),
         new Row("UP_AND_DOWN", RIDE, FindingsTableTest::upAndDown),
         new Row("BAND_ON_AND_OFF", RIDE, FindingsTableTest::bandOnAndOff),
+        new Row("UNSAFE_OUTDOORS", SPRINT, p -> under(p, degrees(p, -20, 30))),
+        new Row("ICE_UNDERFOOT", SPRINT, p -> under(p, on(p, Surface.SLIPPERY))),
         new Row("HARD_COLD", SPRINT, p -> under(p, degrees(p, -8, 0))),
         new Row("WIND_CHILL", SPRINT, p -> under(p, degrees(p, -8, 40))),
         new Row("LAYERS", SPRINT, p -> under(p, degrees(p, 3, 0))),

@@ -236,11 +236,21 @@ class DemandBySessionTest {
     assertThat(school(Sport.SWIM, full, ATHLETE).buildTop())
         .isEqualTo(school(Sport.SWIM, Approach.USUAL, ATHLETE).buildTop());
     assertThat(school(Sport.RUN, full, ATHLETE).why()).anyMatch(s -> s.contains("full speed"));
+    Athlete novice = Scenarios.athlete(Level.NOVICE);
+    assertThat(school(Sport.RUN, full, novice).buildTop())
+        .as("it lifts no novice's cap")
+        .isEqualTo(school(Sport.RUN, Approach.USUAL, novice).buildTop());
+    for (SessionKind kind : List.of(SessionKind.INTERVALS, SessionKind.THRESHOLD)) {
+      Circumstances usual = Scenarios.at(Place.TRACK, 60);
+      assertThat(demand(Sport.RUN, kind, usual, full, ATHLETE).buildTop())
+          .as("it belongs to sprinters")
+          .isEqualTo(demand(Sport.RUN, kind, usual).buildTop());
+    }
   }
 
   private static Demand school(Sport sport, Approach approach, Athlete athlete) {
     Circumstances usual = Scenarios.at(Place.usual(sport), 60);
-    return demand(sport, SessionKind.INTERVALS, usual, approach, athlete);
+    return demand(sport, SessionKind.SPRINT, usual, approach, athlete);
   }
 
   private static Restriction restricted(Severity severity) {

@@ -21,8 +21,12 @@ public final class TargetWords {
         words.add(clock(RowingErgometer.splitSeconds(target.value())) + " /500 m");
       }
       case LOAD -> words.add(Math.round(100 * target.value()) + " % of the work load");
-      case FEEL ->
-          words.add(String.format(Locale.ROOT, "effort %.0f of 10", target.perceivedExertion()));
+      case FEEL -> {
+        if (target.percentOfTop() > 0) {
+          words.add(target.percentOfTop() + " % of top");
+        }
+        words.add(String.format(Locale.ROOT, "effort %.0f of 10", target.perceivedExertion()));
+      }
     }
     if (target.ratePerMinute() > 0) {
       words.add("rate " + target.ratePerMinute());

@@ -11,6 +11,7 @@ import dev.jubilee.core.circumstances.Conditions;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.edit.PlanEditor;
 import dev.jubilee.core.library.BuiltInLibrary;
@@ -58,6 +59,8 @@ class PartsTest {
         Map.of(WarmUpPart.MOBILISE, 300, WarmUpPart.ACTIVATE, 100, WarmUpPart.DRILL, 200),
         usual.drills(),
         usual.efforts(),
+        0,
+        0,
         240,
         usual.needs(),
         usual.contacts(),
@@ -65,8 +68,13 @@ class PartsTest {
         usual.why());
   }
 
+  private static Circumstances in(int minutes, boolean fill, int wait) {
+    return new Circumstances(minutes, fill, Place.TRACK, Set.of(), 18, ComingFrom.MOVING)
+        .with(new Conditions(0, false, Conditions.Surface.FIRM, wait, 1, Optional.empty()));
+  }
+
   private static TimeBudget share(int minutes, boolean fill, boolean onApparatus) {
-    return TimeBudget.share(demand(), BUILD, 60 * minutes, fill, onApparatus);
+    return TimeBudget.share(demand(), BUILD, in(minutes, fill, 0), 0, onApparatus);
   }
 
   @Test
@@ -127,8 +135,9 @@ class PartsTest {
   @Test
   void straightOnToTheMachineTheRaiseGetsHalfOfTheDrillsTime() {
     TimeBudget budget = new TimeBudget(600, 200, 205, 150, 45);
-    assertThat(budget.straightOn()).isEqualTo(new TimeBudget(600, 300, 105, 150, 45));
-    assertThat(new TimeBudget(60, 10, 0, 50, 0).straightOn())
+    assertThat(budget.straightOn(in(60, false, 0)))
+        .isEqualTo(new TimeBudget(600, 300, 105, 150, 45));
+    assertThat(new TimeBudget(60, 10, 0, 50, 0).straightOn(in(60, false, 0)))
         .isEqualTo(new TimeBudget(60, 30, 0, 50, 0));
   }
 
@@ -218,7 +227,7 @@ class PartsTest {
                       usual.library(),
                       usual.items()))
               .fit();
-      assertThat(filled.availableSeconds() - filled.seconds()).isBetween(0, 29);
+      assertThat(filled.availableSeconds() - filled.seconds()).isNotNegative();
       for (PlanItem item : chosen(filled)) {
         Drill drill = filled.drill(item).orElseThrow();
         Optional<PlanItem> before =
@@ -237,15 +246,13 @@ class PartsTest {
           assertThat(item.lock()).isEqualTo(Lock.NONE);
         }
       }
-      int settle = PlanItem.seconds(filled.in(WarmUpPart.TRANSITION));
-      int raise = PlanItem.seconds(filled.in(WarmUpPart.RAISE));
-      if (raise < 20 * 60) {
-        assertThat(settle).as("a wait beyond ten minutes loses what was gained").isLessThan(630);
-      }
+      assertThat(PlanItem.seconds(filled.in(WarmUpPart.TRANSITION)))
+          .as("nobody stands about to fill the time")
+          .isLessThanOrEqualTo(510);
     }
   }
 
-  /** What there is grows first, then mobility is done once more, each drill exactly once more. */
+  /** What there is grows first, then up to four drills on the feet are done once more. */
   @ParameterizedTest
   @EnumSource(Sport.class)
   void timeToSpareIsMoreOfTheSame(Sport sport) {
@@ -270,21 +277,23 @@ class PartsTest {
       boolean canGrow =
           drill.contacts() == 0 && more <= drill.most() && more <= 1.4 * drill.usual().amount();
       assertThat(canGrow).as(item.name() + " has grown as far as it may").isFalse();
-      boolean isRound =
+      boolean mayRepeat =
           item.block() == WarmUpPart.MOBILISE
               && drill.contacts() == 0
+              && drill.position() != Position.FLOOR
               && drill.kit().stream().noneMatch(k -> k.isApparatus());
       long rounds = filled.items().stream().filter(i -> i.drillId().equals(item.drillId())).count();
-      assertThat(rounds).as(item.name()).isEqualTo(isRound ? 2 : 1);
-      if (isRound) {
+      assertThat(rounds).as(item.name()).isBetween(1L, mayRepeat ? 2L : 1L);
+      if (rounds == 2) {
         PlanItem again = filled.item(item.id() + "-round-2");
         assertThat(again.dose()).isEqualTo(now.dose());
       }
     }
+    assertThat(filled.items().stream().filter(PlanItem::isRepeat)).hasSizeBetween(1, 4);
     int raise = PlanItem.seconds(filled.in(WarmUpPart.RAISE));
-    assertThat(raise).isGreaterThanOrEqualTo(20 * 60);
+    assertThat(raise).isBetween(20 * 60 - 15, 20 * 60 + 15);
     assertThat(filled.in(WarmUpPart.BUILD)).hasSameSizeAs(usual.in(WarmUpPart.BUILD));
-    assertThat(PlanItem.seconds(filled.in(WarmUpPart.TRANSITION))).isBetween(600, 629);
+    assertThat(PlanItem.seconds(filled.in(WarmUpPart.TRANSITION))).isBetween(480, 509);
   }
 
   private static Plan withLast(Plan plan, int seconds) {

@@ -262,7 +262,7 @@ class TunerTest {
 
   /** Common practice: an easy session is begun soon after its warm-up. */
   @ParameterizedTest
-  @CsvSource({"EASY, 180, 209", "INTERVALS, 600, 629"})
+  @CsvSource({"EASY, 180, 209", "INTERVALS, 480, 509"})
   void howLongOneWaitsWithTimeToFill(SessionKind kind, int least, int most) {
     Plan usual = Scenarios.plan(Sport.RUN, kind, Level.ADVANCED, 20);
     Circumstances hour = usual.request().circumstances().withMinutes(60).filled(true);

@@ -51,6 +51,7 @@ class VerdictWordsTest {
       plans.add(EDITOR.dose(sprint, last(sprint, WarmUpPart.TRANSITION), seconds));
     }
     plans.add(longEfforts(plan(Sport.ROW, SessionKind.TIME_TRIAL, 45, 15, 0), 60));
+    plans.add(longEfforts(plan(Sport.ROW, SessionKind.TIME_TRIAL, 45, 15, 0), 120));
     plans.add(longEfforts(plan(Sport.RIDE, SessionKind.SPRINT, 45, 15, 0), 600));
     plans.add(without(plan(Sport.RIDE, SessionKind.THRESHOLD, 40, 15, 0), WarmUpPart.BUILD));
     plans.add(without(sprint, WarmUpPart.BUILD));

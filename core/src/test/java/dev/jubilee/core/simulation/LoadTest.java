@@ -129,7 +129,8 @@ class LoadTest {
     assertThat(Simulation.reserve(0.2, 0, 80, 80))
         .as("half and more of the way back in W′ over critical (Skiba et al. 2015)")
         .isCloseTo(1 - 0.8 / Math.E, within(1e-9));
-    assertThat(Simulation.reserve(0.5, 3, 0, 10)).as("none to spend").isEqualTo(1);
+    assertThat(Simulation.reserve(0.5, 3, 0, 10)).as("none to spend").isZero();
+    assertThat(Simulation.reserve(0.5, 0.9, 0, 10)).as("none is soon had again").isEqualTo(1);
   }
 
   @ParameterizedTest

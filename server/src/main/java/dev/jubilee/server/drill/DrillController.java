@@ -1,5 +1,6 @@
 package dev.jubilee.server.drill;
 
+import dev.jubilee.core.choice.RegionRules;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
@@ -168,7 +169,7 @@ class DrillController {
             .sorted(Map.Entry.<Need, Double>comparingByValue().reversed())
             .map(e -> e.getKey().words())
             .toList(),
-        d.loads().stream().sorted().toList(),
+        RegionRules.notWhenSore(d),
         d.contacts() > 0,
         d.holdSeconds(),
         d.wetSafe(),

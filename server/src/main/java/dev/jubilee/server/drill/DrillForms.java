@@ -4,11 +4,13 @@ import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.drill.Way;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 
 /** Drills in the form of the library's files, from which the reader makes the same drill again. */
 final class DrillForms {
@@ -32,7 +34,13 @@ final class DrillForms {
       form.put("wetSafe", true);
     }
     putNeeds(form, d);
-    putList(form, "loads", words(d.loads()));
+    putList(form, "loads", words(d.ways().getOrDefault(Way.ECCENTRIC, Set.of())));
+    Map<String, Object> ways = new LinkedHashMap<>();
+    d.ways().forEach((way, regions) -> ways.put(word(way), words(regions)));
+    ways.remove(word(Way.ECCENTRIC));
+    if (!ways.isEmpty()) {
+      form.put("ways", ways);
+    }
     if (d.contacts() > 0) {
       form.put("contacts", d.contacts());
     }

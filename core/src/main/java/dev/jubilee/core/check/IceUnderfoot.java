@@ -1,0 +1,31 @@
+package dev.jubilee.core.check;
+
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.Conditions;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.Sport;
+import java.util.List;
+
+/** A run or jumps on ground where nobody should go faster than a walk. */
+final class IceUnderfoot extends Check {
+  IceUnderfoot() {
+    super(FindingCode.ICE_UNDERFOOT);
+  }
+
+  @Override
+  List<Finding> examine(Plan plan) {
+    Circumstances circumstances = plan.request().circumstances();
+    SessionKind kind = plan.request().session().kind();
+    boolean isOnFoot =
+        kind == SessionKind.JUMPS
+            || (plan.request().session().sport() == Sport.RUN && kind != SessionKind.GYM);
+    boolean isSlippery = circumstances.conditions().surface() == Conditions.Surface.SLIPPERY;
+    return isOnFoot && isSlippery
+        ? List.of(
+            finding(
+                "Slippery ground: nothing faster than a walk.",
+                "Slips hurt. Do the session indoors or where it is dry, or choose another."))
+        : List.of();
+  }
+}

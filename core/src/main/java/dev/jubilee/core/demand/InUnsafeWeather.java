@@ -1,0 +1,27 @@
+package dev.jubilee.core.demand;
+
+import dev.jubilee.core.intensity.Effort;
+
+/** Beyond the published limits of cold and heat there is only little and easy work outdoors. */
+final class InUnsafeWeather implements Adjustment {
+  /** s; common practice. */
+  private static final int LONGEST = 300;
+
+  @Override
+  public DemandDraft adjust(DemandDraft draft, DemandContext context) {
+    boolean isOver =
+        context.circumstances().isUnsafeOutdoors() || context.circumstances().isOnlyForEasyWork();
+    return isOver
+        ? draft
+            .withBuildTop(Effort.REST)
+            .withRaise(Math.min(draft.raise(), LONGEST))
+            .withDrill(0)
+            .because("Weather beyond the limits for hard work outdoors: easy and short, no build.")
+        : draft;
+  }
+
+  @Override
+  public String source() {
+    return "wind chill, Environment Canada; heat index, US NWS; what follows is common practice";
+  }
+}

@@ -1,0 +1,160 @@
+package dev.jubilee.core.prescription;
+
+import dev.jubilee.core.approach.Approach;
+import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.Contraindication;
+import dev.jubilee.core.athlete.Restriction;
+import dev.jubilee.core.athlete.ResultConditions;
+import dev.jubilee.core.athlete.TestResult;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.ComingFrom;
+import dev.jubilee.core.circumstances.Conditions;
+import dev.jubilee.core.circumstances.Place;
+import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.library.BuiltInLibrary;
+import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.session.Session;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.BodyRegion;
+import dev.jubilee.core.sport.Level;
+import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.sport.Stroke;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+
+/** Somebody, somewhere, before something. All invented. */
+final class Anybody {
+  private final Random random;
+
+  Anybody(Random random) {
+    this.random = random;
+  }
+
+  PrescriptionRequest request() {
+    Sport sport = any(Sport.values());
+    SessionKind kind = any(SessionKind.values());
+    while (!kind.isFor(sport)) {
+      kind = any(SessionKind.values());
+    }
+    Session session =
+        new Session(
+            sport,
+            kind,
+            sport + " " + kind,
+            Optional.empty(),
+            Optional.empty(),
+            sport == Sport.SWIM ? Optional.of(any(Stroke.values())) : Optional.empty());
+    return PrescriptionRequest.of(athlete(), session, circumstances()).with(approach());
+  }
+
+  private Athlete athlete() {
+    List<Restriction> restrictions = new ArrayList<>();
+    for (int i = random.nextInt(4); i > 1; i--) {
+      BodyRegion region = any(BodyRegion.values());
+      if (restrictions.stream().noneMatch(l -> l.region() == region)) {
+        restrictions.add(new Restriction(region, any(Restriction.Severity.values())));
+      }
+    }
+    Set<Contraindication> never = EnumSet.noneOf(Contraindication.class);
+    if (random.nextInt(4) == 0) {
+      never.add(any(Contraindication.values()));
+    }
+    Map<String, Integer> mastery = new HashMap<>();
+    BuiltInLibrary.get()
+        .ladders()
+        .forEach(
+            ladder -> {
+              if (random.nextInt(5) == 0) {
+                mastery.put(ladder.id(), 1 + random.nextInt(ladder.rungs().size()));
+              }
+            });
+    return new Athlete(
+        any(Level.values()),
+        12 + random.nextInt(65),
+        maybe(42 + random.nextInt(40)),
+        maybe(165 + random.nextInt(45)),
+        results(),
+        restrictions,
+        never,
+        random.nextInt(8) == 0,
+        mastery);
+  }
+
+  private List<TestResult> results() {
+    List<TestResult> all =
+        List.of(
+            new TestResult.RunRace(5000, Duration.ofSeconds(840 + random.nextInt(1200))),
+            new TestResult.RunRace(21_097.5, Duration.ofSeconds(3800 + random.nextInt(4500))),
+            new TestResult.ThresholdPower(120 + random.nextInt(250)),
+            new TestResult.Row2k(Duration.ofSeconds(360 + random.nextInt(240))),
+            swim(270 + random.nextInt(200)),
+            new TestResult.RideTwentyMinutes(120 + random.nextInt(250), ResultConditions.UNKNOWN));
+    return all.stream().filter(r -> random.nextInt(2) == 0).toList();
+  }
+
+  /** The half of a 400 m is a little quicker alone. */
+  private TestResult swim(int seconds400) {
+    double share = 0.42 + 0.07 * random.nextDouble();
+    return new TestResult.SwimPair(
+        Duration.ofSeconds(seconds400), Duration.ofSeconds(Math.round(share * seconds400)));
+  }
+
+  private Circumstances circumstances() {
+    Place place = any(Place.values());
+    Set<Kit> kit = EnumSet.noneOf(Kit.class);
+    for (Kit some : Kit.values()) {
+      if (random.nextInt(3) == 0) {
+        kit.add(some);
+      }
+    }
+    if (random.nextBoolean()) {
+      kit.addAll(place.usualKit());
+    }
+    int minutes = 3 + random.nextInt(58);
+    Conditions conditions =
+        new Conditions(
+            random.nextInt(50),
+            random.nextInt(4) == 0,
+            any(Conditions.Surface.values()),
+            random.nextInt(3) == 0 ? random.nextInt(Math.min(46, minutes - 2)) : 0,
+            random.nextInt(3) == 0 ? 1 + random.nextInt(20) : 1,
+            random.nextInt(4) == 0 ? Optional.of(2 + random.nextInt(100)) : Optional.empty(),
+            random.nextInt(3) == 0 ? Optional.of(random.nextInt(101)) : Optional.empty());
+    return new Circumstances(
+        minutes,
+        random.nextInt(4) == 0,
+        place,
+        kit,
+        random.nextInt(76) - 30,
+        any(ComingFrom.values()),
+        conditions);
+  }
+
+  private Approach approach() {
+    return random.nextBoolean()
+        ? Approach.USUAL
+        : new Approach(
+            any(Approach.First.values()),
+            any(Approach.Holds.values()),
+            any(Approach.Neck.values()),
+            any(Approach.Balance.values()),
+            any(Approach.Top.values()),
+            any(Approach.Routine.values()),
+            any(Approach.Support.values()));
+  }
+
+  private Optional<Integer> maybe(int value) {
+    return random.nextBoolean() ? Optional.of(value) : Optional.empty();
+  }
+
+  private <T> T any(T[] values) {
+    return values[random.nextInt(values.length)];
+  }
+}
