@@ -24,6 +24,9 @@ final class RunBuild implements BuildForm {
   /** What strides and build-ups average in runners without a result, m/s; common practice. */
   private static final double USUAL_SPEED = 5.5;
 
+  /** Share of race effort; common practice. */
+  private static final double NEAR_RACE = 0.88;
+
   /** A timed effort is no shorter than this, m. */
   private static final double SHORTEST = 20;
 
@@ -44,7 +47,9 @@ final class RunBuild implements BuildForm {
   @Override
   public List<GradedEffort> efforts(int count, boolean brief) {
     double top = context.top();
-    double first = FirstStep.share(Sport.RUN, context.kind());
+    // Before a race of a minute or four all efforts are near race effort.
+    boolean isNearRace = context.isShort() && !context.isSprint();
+    double first = isNearRace ? NEAR_RACE : FirstStep.share(Sport.RUN, context.kind());
     Distance distance = distance(brief);
     List<GradedEffort> efforts = new ArrayList<>();
     for (int i = 0; i < count; i++) {

@@ -7,6 +7,11 @@ final class InUnsafeWeather implements Adjustment {
   /** s; common practice. */
   private static final int LONGEST = 300;
 
+  /** What is left of the drills, and the warmth of easy work, °C; Jubilee modelling choices. */
+  private static final double LEFT = 0.4;
+
+  private static final double EASY_WARMTH = 0.5;
+
   @Override
   public DemandDraft adjust(DemandDraft draft, DemandContext context) {
     boolean isOver =
@@ -15,7 +20,10 @@ final class InUnsafeWeather implements Adjustment {
         ? draft
             .withBuildTop(Effort.REST)
             .withRaise(Math.min(draft.raise(), LONGEST))
+            .withMobilise(LEFT * draft.mobilise())
+            .withActivate(LEFT * draft.activate())
             .withDrill(0)
+            .withWarmth(EASY_WARMTH)
             .because("Weather beyond the limits for hard work outdoors: easy and short, no build.")
         : draft;
   }
