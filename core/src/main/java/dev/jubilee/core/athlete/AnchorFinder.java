@@ -4,7 +4,9 @@ import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.HeartRate;
 import dev.jubilee.core.quantity.Phrase;
+import dev.jubilee.core.session.Session;
 import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.sport.Stroke;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -27,11 +29,48 @@ public final class AnchorFinder {
   /** A sprint nearer to critical intensity than this is no sprint. */
   private static final double LEAST_SPRINT = 1.1;
 
+  /** How far a swimmer's own ratio of strokes may be from the usual, one standard deviation. */
+  private static final double OTHER_STROKE = 0.04;
+
   /** Uncertainty without a result, for what is drawn by feel. */
   private static final double BY_FEEL = 0;
 
   private AnchorFinder() {}
 
+  /**
+   * What turns efforts into the athlete's own figures in a session. Results in the water are taken
+   * as swum freestyle; another stroke's figures follow from them by a ratio, less surely.
+   */
+  public static Anchors anchors(Athlete athlete, Session session) {
+    Anchors usual = anchors(athlete, session.sport());
+    boolean isSwum = session.sport() == Sport.SWIM && !session.kind().isOnLand();
+    return isSwum && usual.known()
+        ? session.stroke().filter(s -> s != Stroke.FREESTYLE).map(s -> in(s, usual)).orElse(usual)
+        : usual;
+  }
+
+  private static Anchors in(Stroke stroke, Anchors freestyle) {
+    List<Phrase> basis = new ArrayList<>(freestyle.basis());
+    basis.add(
+        1,
+        Phrase.of(
+            String.format(
+                Locale.ROOT,
+                "An estimate for %s: freestyle time × %.2f, as the best known swim it",
+                stroke.words(),
+                stroke.timeOfFreestyle())));
+    return new Anchors(
+        freestyle.sport(),
+        freestyle.model().slowerBy(stroke.timeOfFreestyle()),
+        true,
+        freestyle.heart(),
+        basis,
+        Math.hypot(freestyle.spread(), OTHER_STROKE),
+        freestyle.conflicts(),
+        freestyle.topMeasured());
+  }
+
+  /** What turns efforts into the athlete's own figures in a sport, in its usual form. */
   public static Anchors anchors(Athlete athlete, Sport sport) {
     Optional<HeartRate> heart =
         Optional.of(

@@ -48,7 +48,7 @@ final class Estimates {
    */
   private static final double LEAST_RESERVE_SECONDS = 30;
 
-  private static final double LEAST_SWIM_RESERVE = 12;
+  private static final double LEAST_SWIM_RESERVE = 15;
 
   /*
    * Uncertainty of each kind of test, one standard deviation as a share of critical intensity.

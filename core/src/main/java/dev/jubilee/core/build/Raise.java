@@ -38,6 +38,14 @@ public final class Raise {
 
   private static final int MOST_ON_A_DECK = 240;
 
+  /** Speed at which people change from walking to running, m/s (Hreljac 1993). */
+  private static final double WALK_RUN_TRANSITION = 2.0;
+
+  /** How well a drill suits the sport that it is itself. */
+  private static final int OWN = 3;
+
+  private static final int WALKING = 36;
+
   /** Movements that take turns, and how often. */
   private static final int MOST_IN_TURN = 3;
 
@@ -95,12 +103,25 @@ public final class Raise {
         drill.contacts() * Math.min(longest(drill), demand.raiseSeconds())
             > CONTACTS * demand.contacts();
     // Nobody changes for the pool, or gets on a bike after the drills, before work on land.
+    boolean isTooSlow = drill.effort() > WALKING && runs(drill) && isSlowerThanRunning();
     boolean leadsAway = request.session().kind().isOnLand() && SetUp.onApparatus(drill);
     return !novice
         && !lands
         && !leadsAway
+        && !isTooSlow
         && !request.excluded().contains(drill.id())
         && Eligibility.against(drill, request).isEmpty();
+  }
+
+  private static boolean runs(Drill drill) {
+    return drill.suits(Sport.RUN) == OWN && drill.position() == Position.TRAVELLING;
+  }
+
+  /** Whether easy running would be slower than people run: then they walk and run in turn. */
+  private boolean isSlowerThanRunning() {
+    return sport() == Sport.RUN
+        && anchors.known()
+        && range()[0] * anchors.model().critical() < WALK_RUN_TRANSITION;
   }
 
   /** Walking and jogging want a straight to move along; rooms are for moving on the spot. */
@@ -187,7 +208,7 @@ public final class Raise {
   }
 
   private boolean isOwnMovement(Drill drill) {
-    return drill.suits(sport()) == 3 && !request.session().kind().isOnLand();
+    return drill.suits(sport()) == OWN && !request.session().kind().isOnLand();
   }
 
   /**

@@ -9,6 +9,7 @@ import java.util.List;
 final class Adjustments {
   static final List<Adjustment> ALL =
       List.of(
+          new ForAge(),
           new ForLevel(),
           new AfterLayOff(),
           new ForTemperature(),

@@ -25,9 +25,11 @@ record DemandContext(
     return session.kind().isHard();
   }
 
-  /** Whether to training, or once more to it. */
+  /** Whether young or new to training, or new to it once more. */
   boolean isNew() {
-    return athlete.level() == Level.NOVICE || athlete.deconditioned();
+    return athlete.level() == Level.NOVICE
+        || athlete.deconditioned()
+        || athlete.ageYears() < ForAge.YOUNG;
   }
 
   /** Whether a region that the session loads is at least as bad as this. */

@@ -48,6 +48,11 @@ public record CriticalModel(
     return new CriticalModel(critical, Math.max(reserve, least), top, steepness, fading);
   }
 
+  /** The same in a movement that takes so many times as long over any distance, 1 or more. */
+  public CriticalModel slowerBy(double times) {
+    return new CriticalModel(critical / times, reserve / times, top / times, steepness, fading);
+  }
+
   /** The same with another sprint. */
   public CriticalModel withTop(double measured) {
     return new CriticalModel(critical, reserve, measured, steepness, fading);

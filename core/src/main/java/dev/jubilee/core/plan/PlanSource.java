@@ -28,7 +28,7 @@ public record PlanSource(PrescriptionRequest request, List<PlanItem> items, Dril
 
   /** The athlete's figures in the session's sport. */
   public Anchors anchors() {
-    return AnchorFinder.anchors(request.athlete(), request.session().sport());
+    return AnchorFinder.anchors(request.athlete(), request.session());
   }
 
   /** The plan that is remembered, not computed anew. */

@@ -109,7 +109,7 @@ public final class Prescriber {
   }
 
   private static Anchors anchors(PrescriptionRequest request) {
-    return AnchorFinder.anchors(request.athlete(), request.session().sport());
+    return AnchorFinder.anchors(request.athlete(), request.session());
   }
 
   /** What was foreseen may not come true where items are locked or the minutes are few. */

@@ -28,7 +28,7 @@ final class Tuner {
   private static final int MOST_WAIT = 240;
 
   /** Warmth worth changing lengths for when enough is out of reach, °C. */
-  private static final double WORTHWHILE = 0.1;
+  private static final double WORTHWHILE = 0.03;
 
   private Tuner() {}
 

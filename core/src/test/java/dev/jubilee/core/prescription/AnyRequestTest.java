@@ -49,7 +49,7 @@ import org.junit.jupiter.params.provider.MethodSource;
  * read from the drill itself here, and judged by rules of this test's own.
  */
 class AnyRequestTest {
-  private static final int REQUESTS = 3_200;
+  private static final int REQUESTS = 20_000;
 
   private static final Set<Place> HARD_GROUND =
       EnumSet.of(Place.ROAD, Place.CAR_PARK, Place.POOL_DECK);

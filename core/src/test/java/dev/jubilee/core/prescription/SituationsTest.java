@@ -64,6 +64,7 @@ class SituationsTest {
     private final List<Restriction> restrictions = new ArrayList<>();
     private final List<TestResult> results = new ArrayList<>();
     private boolean deconditioned;
+    private int age = 28;
     private int minutes = 45;
     private boolean fill;
     private int wait;
@@ -99,6 +100,11 @@ class SituationsTest {
 
     Situation by(Level own) {
       level = own;
+      return this;
+    }
+
+    Situation aged(int years) {
+      age = years;
       return this;
     }
 
@@ -182,7 +188,7 @@ class SituationsTest {
       Athlete athlete =
           new Athlete(
               level,
-              usual.ageYears(),
+              age,
               usual.restingHeartRate(),
               usual.maximumHeartRate(),
               results.isEmpty() ? usual.results() : results,
@@ -295,6 +301,16 @@ class SituationsTest {
         run("A novice in the gym lifts warm-up sets, no approach jumps", SessionKind.JUMPS)
             .by(Level.NOVICE)
             .must(topBelow(92)),
+        run("A twelve-year-old is not taken to the top", SessionKind.SPRINT)
+            .aged(12)
+            .like(full())
+            .must(topBelow(86), raise(3, 9)),
+        run("At sixty-two: longer to warm, smaller steps, few landings", SessionKind.INTERVALS)
+            .aged(62)
+            .must(raise(12, 17), efforts(5, 6), contactsUpTo(45)),
+        run("Who would jog slower than people run walks and runs", SessionKind.INTERVALS)
+            .knownFor(new TestResult.RunRace(5000, Duration.ofMinutes(42)))
+            .must(not("easy-jog"), has("run-walk")),
         run("Back after a lay-off: the easier rung everywhere", SessionKind.INTERVALS)
             .backAfterALayOff()
             .must(not("easy-jog"), noContactsIn(WarmUpPart.ACTIVATE), topBelow(92)));
@@ -388,6 +404,11 @@ class SituationsTest {
 
   private static List<Situation> swimming() {
     return List.of(
+        swim("Breaststroke is built at a breaststroker's pace", SessionKind.INTERVALS)
+            .in(Stroke.BREASTSTROKE)
+            .knownFor(new TestResult.SwimPair(Duration.ofSeconds(360), Duration.ofSeconds(172)))
+            // 400 m freestyle in 6:00 is 1:30 a 100; a quarter more is 1:52.
+            .must(swumSlowerThan(107)),
         swim("50 m: parts of a length, long rests", SessionKind.TIME_TRIAL)
             .over(50)
             .must(efforts(2, 5), restBeforeLast(90, 200), settles(7, 13)),
@@ -676,6 +697,19 @@ class SituationsTest {
                 .flatMap(i -> i.target().stream())
                 .allMatch(
                     t -> t.metric() == TargetMetric.PACE && 1000 / t.value() >= secondsAKilometre));
+  }
+
+  private static Must swumSlowerThan(int secondsAHundred) {
+    return new Must(
+        "nothing faster than " + secondsAHundred + " s/100 m",
+        w ->
+            w.plan().in(WarmUpPart.BUILD).stream()
+                .flatMap(i -> i.target().stream())
+                .allMatch(t -> 100 / t.value() >= secondsAHundred));
+  }
+
+  private static Must contactsUpTo(int most) {
+    return new Must("at most " + most + " contacts", w -> w.plan().contacts() <= most);
   }
 
   private static Must allOf(WarmUpPart part, TargetMetric metric) {

@@ -1,0 +1,54 @@
+package dev.jubilee.core.demand;
+
+/**
+ * Children learn and play, and are not taken to their limits; masters take longer to warm, land
+ * less and climb in smaller steps.
+ */
+final class ForAge implements Adjustment {
+  /** Below this no maximal graded efforts, years; common practice: not before puberty is over. */
+  static final int YOUNG = 14;
+
+  /** From here on, years; common practice. */
+  static final int MASTERS = 50;
+
+  /** Shares of the usual; Jubilee modelling choices. */
+  private static final double YOUNG_RAISE = 0.75;
+
+  private static final double LONGER = 1.15;
+  private static final double TOP = 0.85;
+  private static final int LEAST_FOR_ANOTHER_STEP = 3;
+
+  @Override
+  public DemandDraft adjust(DemandDraft draft, DemandContext context) {
+    int age = context.athlete().ageYears();
+    if (age < YOUNG) {
+      return capped(draft, context)
+          .withRaise(YOUNG_RAISE * draft.raise())
+          .withContacts(draft.contacts() / 2)
+          .because(
+              "Under " + YOUNG + ": short and varied, nothing maximal, few and soft contacts.");
+    }
+    if (age < MASTERS) {
+      return draft;
+    }
+    boolean isBuilt = draft.hasBuild() && draft.efforts() >= LEAST_FOR_ANOTHER_STEP;
+    DemandDraft longer =
+        draft
+            .withRaise(LONGER * draft.raise())
+            .withContacts(draft.contacts() * 6 / 10)
+            .withEfforts(isBuilt ? draft.efforts() + 1 : draft.efforts());
+    return context.isHard()
+        ? longer.because(
+            "From " + MASTERS + " on: a longer raise, one step more of the build, fewer contacts.")
+        : longer;
+  }
+
+  private static DemandDraft capped(DemandDraft draft, DemandContext context) {
+    return draft.hasBuild() ? draft.cappedAt(context.anchors().shareOfTop(TOP)) : draft;
+  }
+
+  @Override
+  public String source() {
+    return "common practice; the shares are Jubilee modelling choices";
+  }
+}
