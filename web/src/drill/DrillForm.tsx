@@ -1,5 +1,5 @@
 import { Box, Button, Flex, Grid } from "@chakra-ui/react";
-import { useEffect } from "react";
+import { useEffect, useState } from "react";
 import { Controller, useForm, useWatch, type Control, type UseFormSetValue } from "react-hook-form";
 import {
   FormCheckbox,
@@ -33,6 +33,34 @@ const LEVELS: Filed<Level> = {
 };
 const SUITS = { "0": "no", "1": "a little", "2": "well", "3": "best" };
 const REGION_WORDS = filed<Region>(REGIONS);
+
+/** How a drill works a region decides what a sore or stiff one allows. */
+const WAYS = [
+  { way: "end-range", label: "Moves to the end of its range: not when sore" },
+  { way: "ballistic", label: "Swings or throws: not when sore, nor early when stiff" },
+  { way: "landing", label: "Lands on: not when sore, nor early when stiff" },
+] as const;
+
+/** Rare in a coach's own drills, so that it is one step away. */
+function Ways({ control, isOpenAtFirst }: { control: Control<Entry>; isOpenAtFirst: boolean }) {
+  const [isOpen, setOpen] = useState(isOpenAtFirst);
+  if (!isOpen) {
+    return (
+      <Button alignSelf="start" onClick={() => setOpen(true)}>
+        How it works them: end of range, swung, landed on
+      </Button>
+    );
+  }
+  return WAYS.map(({ way, label }) => (
+    <FormMany
+      key={way}
+      label={label}
+      name={`ways.${way}`}
+      options={REGION_WORDS}
+      control={control}
+    />
+  ));
+}
 
 const FIGURES = {
   reps: "Repetitions",
@@ -108,11 +136,12 @@ export function DrillForm({ start, onKeep, isBusy, refused }: Props) {
         </Grid>
         <FormMany label="Kit it needs" name="kit" options={filed<Kit>(KITS)} control={control} />
         <FormMany
-          label="Not when one of these is sore"
+          label="Loads hard: not when one of these is sore"
           name="loads"
           options={REGION_WORDS}
           control={control}
         />
+        <Ways control={control} isOpenAtFirst={start.ways !== undefined} />
         <FormMany
           label="Favoured when one of these is stiff"
           name="favours"

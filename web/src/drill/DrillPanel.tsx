@@ -63,9 +63,9 @@ export function DrillPanel({ drill, onMend }: { drill: DrillView; onMend: () => 
             <b>Care:</b> {drill.caution}
           </Box>
         )}
-        {drill.loads.length > 0 && (
+        {drill.notWhenSore.length > 0 && (
           <Box mt="1">
-            <b>Not with sore</b> {drill.loads.map(region).join(", ")}
+            <b>Not with sore</b> {drill.notWhenSore.map(region).join(", ")}
           </Box>
         )}
         <Box mt="2" color="inkSoft">

@@ -29,6 +29,9 @@ describe("a drill of one's own", () => {
     expect(sent).not.toHaveProperty("caution");
     expect(sent).not.toHaveProperty("loads");
     expect(sent).not.toHaveProperty("ladder");
+    expect(sent).not.toHaveProperty("ways");
+    const ways = toSend({ ...BLANK, ways: { landing: ["calves"], ballistic: [] as never } });
+    expect(ways.ways).toEqual({ landing: ["calves"] });
     expect(sent).toHaveProperty("steps");
     expect(sent).toHaveProperty("effort");
   });

@@ -112,19 +112,22 @@ const REQUIRED = ["id", "name", "suits", "steps", "cues", "fault"];
 /** What is sent: an id, and nothing that says nothing. */
 export function toSend(entry: Entry): Partial<Entry> {
   const lines = (texts: string[]) => texts.map((t) => t.trim()).filter((t) => t !== "");
-  const filled = {
-    ...entry,
-    id: entry.id || idFrom(entry.name),
-    steps: lines(entry.steps),
-    cues: lines(entry.cues),
-    aliases: lines(entry.aliases ?? []),
-  };
   const isEmpty = (value: unknown) =>
     value === undefined ||
     value === "" ||
     value === 0 ||
     value === false ||
     (typeof value === "object" && value !== null && Object.keys(value).length === 0);
+  const filled = {
+    ...entry,
+    id: entry.id || idFrom(entry.name),
+    steps: lines(entry.steps),
+    cues: lines(entry.cues),
+    aliases: lines(entry.aliases ?? []),
+    ways: Object.fromEntries(
+      Object.entries(entry.ways ?? {}).filter(([, regions]) => !isEmpty(regions)),
+    ),
+  };
   return Object.fromEntries(
     Object.entries(filled).filter(
       ([key, value]) => REQUIRED.includes(key) || key === "effort" || !isEmpty(value),

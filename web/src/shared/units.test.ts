@@ -36,6 +36,14 @@ describe("figures", () => {
     expect(figures(target("SWIM_PACE", 1.0526), true).main).toBe("1:27");
   });
 
+  it("gives a sprint as a share of the top, and easy work by its effort", () => {
+    const sprint = { ...target("FEEL", 0), percentOfTop: 85, perceivedExertion: 8.5 };
+    expect(figures(sprint)).toEqual({ main: "85", unit: "% of top", more: ["effort 9 of 10"] });
+    expect(figures({ ...target("FEEL", 0), percentOfTop: 40 }).unit).toBe("of 10 effort");
+    const jog = { ...target("FEEL", 0), percentOfTop: 71, heartLow: 150, heartHigh: 160 };
+    expect(figures(jog).main).toBe("3");
+  });
+
   it("says how unsure it is only where that is worth knowing", () => {
     const pace = { ...target("PACE", 1000 / 240), spread: 0.05 };
     expect(figures(pace).more).toContain("± 12 s");

@@ -48,6 +48,9 @@ function pace(target: Target, metres: number, unit: string): Figure {
   return { main: clock(seconds), unit, more };
 }
 
+/** From this share of the top on, in per cent, coaches give the share and not the effort. */
+const FAST = 70;
+
 /** A margin below this is no better known than any watch tells. */
 const SURE = 0.03;
 
@@ -71,10 +74,15 @@ export function figures(target: Target, inMiles = measures() === "MILES"): Figur
       return { main: String(Math.round(target.value)), unit: "W", more };
     case "LOAD":
       return { main: String(Math.round(100 * target.value)), unit: "% of work load", more };
-    case "FEEL":
-      if (target.percentOfTop > 75) more.unshift(`${target.percentOfTop} % of top`);
+    case "FEEL": {
+      const effort = String(Math.round(target.perceivedExertion));
+      const isFast = target.percentOfTop >= FAST && target.heartHigh === 0;
+      if (isFast) more.unshift(`effort ${effort} of 10`);
       if (target.ratePerMinute) more.unshift(`rate ${target.ratePerMinute}`);
-      return { main: String(Math.round(target.perceivedExertion)), unit: "of 10 effort", more };
+      return isFast
+        ? { main: String(target.percentOfTop), unit: "% of top", more }
+        : { main: effort, unit: "of 10 effort", more };
+    }
   }
 }
 

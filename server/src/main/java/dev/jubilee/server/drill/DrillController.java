@@ -60,7 +60,7 @@ class DrillController {
       List<Kit> kit,
       int effort,
       List<String> serves,
-      List<BodyRegion> loads,
+      List<BodyRegion> notWhenSore,
       boolean contacts,
       int holdSeconds,
       boolean wetSafe,
