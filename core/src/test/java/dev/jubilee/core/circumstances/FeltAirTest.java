@@ -25,6 +25,19 @@ class FeltAirTest {
     assertThat(FeltAir.heatIndex(fahrenheit, humidity)).isCloseTo(felt, within(0.7));
   }
 
+  /**
+   * US NWS: regression adjusted in damp (chart) and dry air; the chart ends at 137 °F. From memory.
+   */
+  @Test
+  void theHeatIndexIsAdjustedAndEndsWhereItsTableEnds() {
+    assertThat(FeltAir.heatIndex(82, 95)).isCloseTo(93 + 1, within(0.1));
+    assertThat(FeltAir.heatIndex(87, 95)).isCloseTo(FeltAir.heatIndex(87.001, 95), within(0.1));
+    assertThat(FeltAir.heatIndex(95, 8))
+        .as("a quarter of 5 below the regression, at 95 °F in full")
+        .isCloseTo(FeltAir.heatIndex(95, 13) - 1.25, within(1.0));
+    assertThat(FeltAir.inHeat(45, 100)).as("no 153 °C").isEqualTo(58);
+  }
+
   @Test
   void windOnlyEverCoolsAndDampOnlyEverHeats() {
     for (int t = -30; t <= 45; t++) {
