@@ -102,8 +102,8 @@ public final class Raise {
     boolean lands =
         drill.contacts() * Math.min(longest(drill), demand.raiseSeconds())
             > CONTACTS * demand.contacts();
-    // Nobody changes for the pool, or gets on a bike after the drills, before work on land.
     boolean isTooSlow = drill.effort() > WALKING && runs(drill) && isSlowerThanRunning();
+    // Nobody changes for the pool, or gets on a bike after the drills, before work on land.
     boolean leadsAway = request.session().kind().isOnLand() && SetUp.onApparatus(drill);
     return !novice
         && !lands

@@ -5,7 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.drill.Way;
+import dev.jubilee.core.sport.BodyRegion;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 /** The built-in library is sound, and an unsound one is refused with the line of each fault. */
@@ -22,6 +26,42 @@ class LibraryTest {
   }
 
   /** Common practice: A-march, A-skip, A-run; toe taps, pogo, line leaps, bounds, hops. */
+  /**
+   * Each drill says how it works the body, as far as its own facts show: whoever lands, lands on
+   * feet, ankles, calves and Achilles tendon; what is held is held somewhere; raise and build carry
+   * the body; a drill is liked for stiff regions that it moves.
+   */
+  @Test
+  void everyDrillSaysHowItWorksTheBody() {
+    for (Drill drill : BuiltInLibrary.get().drills()) {
+      if (drill.contacts() > 0) {
+        for (BodyRegion region : LANDS_ON) {
+          assertThat(lands(drill, region)).as(drill.id() + " lands on " + region).isTrue();
+        }
+      }
+      if (drill.isHeld()) {
+        assertThat(drill.ways()).as(drill.id()).containsKey(Way.HELD);
+      }
+      boolean carries = drill.block() == WarmUpPart.RAISE || drill.block() == WarmUpPart.BUILD;
+      assertThat(!carries || !drill.ways().isEmpty()).as(drill.id() + " carries").isTrue();
+      drill
+          .favours()
+          .forEach(
+              region ->
+                  assertThat(drill.works(region))
+                      .as(drill.id() + " is liked for a region that it moves: " + region)
+                      .isTrue());
+    }
+  }
+
+  private static final Set<BodyRegion> LANDS_ON =
+      EnumSet.of(BodyRegion.FEET, BodyRegion.ANKLES, BodyRegion.CALVES, BodyRegion.ACHILLES);
+
+  /** What is landed on may stand under what is loaded hard instead. */
+  private static boolean lands(Drill drill, BodyRegion region) {
+    return drill.works(region, Way.LANDING) || drill.works(region, Way.ECCENTRIC);
+  }
+
   @Test
   void laddersClimbInTheOrderCoachesClimbThem() {
     assertThat(rungs("a-series")).containsExactly("a-march", "a-skip", "a-run");
