@@ -9,15 +9,12 @@ import java.util.List;
 
 /** Sets of the first lift: load up, repetitions down; common practice. */
 final class WarmUpSets implements BuildForm {
-  /** Share of the work set's load, in steps of a twentieth. */
-  private static final double LIGHTEST = 0.4;
+  /** Shares of the work set's load: rising in ever smaller steps, by how many sets there are. */
+  private static final double[][] LOADS = {
+    {0.6}, {0.5, 0.75}, {0.4, 0.6, 0.75}, {0.4, 0.6, 0.75, 0.85}, {0.4, 0.6, 0.75, 0.85, 0.9}
+  };
 
-  private static final double HEAVIEST = 0.85;
-  private static final int STEPS_OF_LOAD = 20;
-
-  private static final int MOST_REPS = 8;
-  private static final int LEAST_REPS = 2;
-  private static final int FEWER = 3;
+  private static final int[] REPS = {8, 5, 3, 2, 1};
 
   /** The heavier the bar, the longer it takes to load and to be ready, s. */
   private static final int REST = 45;
@@ -27,10 +24,10 @@ final class WarmUpSets implements BuildForm {
   @Override
   public List<GradedEffort> efforts(int count, boolean brief) {
     List<GradedEffort> sets = new ArrayList<>();
-    for (int i = 0; i < count; i++) {
-      double even = EvenSteps.between(LIGHTEST, HEAVIEST, i, count);
-      double share = Math.round(STEPS_OF_LOAD * even) / (double) STEPS_OF_LOAD;
-      Dose dose = new Dose.Reps(Math.max(LEAST_REPS, MOST_REPS - FEWER * i), 1, 1, 3);
+    double[] loads = LOADS[Math.min(count, LOADS.length) - 1];
+    for (int i = 0; i < loads.length; i++) {
+      double share = loads[i];
+      Dose dose = new Dose.Reps(REPS[i], 1, 1, 3);
       Effort effort = Effort.of(45 + 35 * share);
       sets.add(
           new GradedEffort(
