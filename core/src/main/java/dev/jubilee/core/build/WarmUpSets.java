@@ -11,7 +11,7 @@ import java.util.List;
 final class WarmUpSets implements BuildForm {
   /** Shares of the work set's load: rising in ever smaller steps, by how many sets there are. */
   private static final double[][] LOADS = {
-    {0.6}, {0.5, 0.75}, {0.4, 0.6, 0.75}, {0.4, 0.6, 0.75, 0.85}, {0.4, 0.6, 0.75, 0.85, 0.9}
+    {0.6}, {0.4, 0.7}, {0.4, 0.6, 0.75}, {0.4, 0.6, 0.75, 0.85}, {0.4, 0.6, 0.75, 0.85, 0.9}
   };
 
   private static final int[] REPS = {8, 5, 3, 2, 1};
