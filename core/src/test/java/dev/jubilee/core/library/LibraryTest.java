@@ -2,8 +2,10 @@ package dev.jubilee.core.library;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.jubilee.core.choice.RegionRules;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.drill.Ladder;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.drill.Way;
 import dev.jubilee.core.sport.BodyRegion;
@@ -51,6 +53,21 @@ class LibraryTest {
                   assertThat(drill.works(region))
                       .as(drill.id() + " is liked for a region that it moves: " + region)
                       .isTrue());
+    }
+  }
+
+  /** What is too much for a sore foot, calf or Achilles on one rung is so on each higher one. */
+  @Test
+  void higherRungsAreNoKinderToWhatLands() {
+    for (Ladder ladder : BuiltInLibrary.get().ladders()) {
+      for (int i = 1; i < ladder.rungs().size(); i++) {
+        Drill lower = ladder.rungs().get(i - 1);
+        Drill higher = ladder.rungs().get(i);
+        assertThat(RegionRules.notWhenSore(higher))
+            .as(lower.id() + " → " + higher.id())
+            .containsAll(
+                RegionRules.notWhenSore(lower).stream().filter(LANDS_ON::contains).toList());
+      }
     }
   }
 

@@ -248,6 +248,10 @@ class SituationsTest {
         run("A sore Achilles walks: no jog, no backpedal, no hops", SessionKind.INTERVALS)
             .is(Severity.SORE, BodyRegion.ACHILLES)
             .must(not("easy-jog"), not("backpedal"), noLanding(), caution("SORE"), another("ride")),
+        run("Nor does an advanced runner's: no easy running without a stop", SessionKind.THRESHOLD)
+            .by(Level.ADVANCED)
+            .is(Severity.SORE, BodyRegion.ACHILLES)
+            .must(not("easy-jog"), not("easy-continuous"), not("backpedal"), has("walk")),
         run("Sore hamstrings: nothing thrown, no end of range", SessionKind.SPRINT)
             .is(Severity.SORE, BodyRegion.HAMSTRINGS)
             .must(
