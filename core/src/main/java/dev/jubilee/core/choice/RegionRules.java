@@ -1,5 +1,6 @@
 package dev.jubilee.core.choice;
 
+import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.WarmUpPart;
@@ -48,6 +49,11 @@ public final class RegionRules {
               ? Optional.of("is quick work for the stiff " + region.words())
               : Optional.empty();
     };
+  }
+
+  /** Whether a drill is for this athlete's body as it is today. */
+  public static boolean allow(Drill drill, Athlete athlete) {
+    return athlete.restrictions().stream().allMatch(r -> against(drill, r).isEmpty());
   }
 
   /** Regions that may not be sore for a drill to be given, in the order of the body. */

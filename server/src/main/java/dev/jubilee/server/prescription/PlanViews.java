@@ -2,6 +2,7 @@ package dev.jubilee.server.prescription;
 
 import dev.jubilee.core.check.Finding;
 import dev.jubilee.core.check.Remedy;
+import dev.jubilee.core.choice.RegionRules;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.intensity.Target;
@@ -68,8 +69,16 @@ final class PlanViews {
         BETWEEN_EFFORTS,
         item.target().map(PlanViews::target).orElse(null),
         item.lock(),
-        drill.flatMap(plan.library()::easier).map(PlanViews::rung).orElse(null),
-        drill.flatMap(plan.library()::harder).map(PlanViews::rung).orElse(null),
+        drill
+            .flatMap(plan.library()::easier)
+            .filter(d -> RegionRules.allow(d, plan.request().athlete()))
+            .map(PlanViews::rung)
+            .orElse(null),
+        drill
+            .flatMap(plan.library()::harder)
+            .filter(d -> RegionRules.allow(d, plan.request().athlete()))
+            .map(PlanViews::rung)
+            .orElse(null),
         reason.why(),
         reason.without(),
         item.segments().stream()
