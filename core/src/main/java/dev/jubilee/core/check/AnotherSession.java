@@ -57,14 +57,12 @@ final class AnotherSession extends Check {
     String what =
         another(plan)
             .map(sport -> "Another session is better today: “" + words(sport, minutes) + "”.")
-            .orElse("No session is better today: rest.");
+            .orElse("Rest is better today: no session here leaves it alone.");
     return List.of(
         finding(
             what,
-            "What is left for a warm-up cannot prepare for "
-                + plan.request().session().kind().words()
-                + " without working what is sore or hurts. If it lasts or gets worse, see a"
-                + " licensed clinician."));
+            "What is left for a warm-up cannot prepare this session without working what is sore or"
+                + " hurts. If it lasts or gets worse, see a licensed clinician."));
   }
 
   /** In shorthand. */

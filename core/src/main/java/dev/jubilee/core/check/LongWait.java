@@ -28,7 +28,7 @@ final class LongWait extends Check {
                         + " warm layers on, and move whenever you may.")
                 .about(item.id());
         // A wait that was entered is how the day is; nothing to undo.
-        boolean isEntered = plan.request().circumstances().conditions().waitMinutes() * 60 >= LONG;
+        boolean isEntered = plan.request().circumstances().conditions().waitSeconds() >= LONG;
         findings.add(isEntered ? finding : finding.with(Remedy.dose("Wait 8 min", item.id(), 480)));
       }
     }

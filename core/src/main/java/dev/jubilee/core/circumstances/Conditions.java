@@ -42,6 +42,11 @@ public record Conditions(
     SLIPPERY
   }
 
+  /** The wait in seconds. */
+  public int waitSeconds() {
+    return 60 * waitMinutes;
+  }
+
   public Conditions {
     Bounds.within("wind", wind, 0, 80, "km/h");
     Bounds.within("waitMinutes", waitMinutes, 0, 45, "min");

@@ -132,6 +132,6 @@ public record PrescriptionRequest(
 
   /** Of the minutes what the wait before the start leaves, s. */
   public int secondsBeforeWait() {
-    return 60 * (circumstances.minutes() - circumstances.conditions().waitMinutes());
+    return 60 * circumstances.minutes() - circumstances.conditions().waitSeconds();
   }
 }

@@ -126,7 +126,7 @@ public final class Fitting {
   private boolean shortenTransition() {
     int last = plan.items().size() - 1;
     PlanItem item = plan.items().get(last);
-    int wait = 60 * plan.request().circumstances().conditions().waitMinutes();
+    int wait = plan.request().circumstances().conditions().waitSeconds();
     int spare = PlanItem.seconds(plan.in(WarmUpPart.TRANSITION)) - wait;
     int down = Math.min(-slack(), Math.min(spare, item.dose().amount() - LEAST_TRANSITION));
     if (item.block() != WarmUpPart.TRANSITION || item.lock().keepsDrill() || down <= 0) {

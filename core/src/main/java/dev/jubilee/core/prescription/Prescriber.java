@@ -56,6 +56,8 @@ public final class Prescriber {
   /** What is left of the drills' time where they outweigh the efforts; Jubilee modelling choice. */
   private static final double FEWER = 0.75;
 
+  private static final double LEAST_SHARE = 0.04;
+
   /** Rolling first, s; common practice is 30 s a side and muscle. */
   private static final int ROLLING = 150;
 
@@ -128,13 +130,15 @@ public final class Prescriber {
     Draft draft = draft(request, anchors, demand, withoutRoom, 1);
     List<DosedDrill> drills = draft.menu().chosen();
     // Many drills and few efforts are a common fault: the drills get less time then.
-    for (double share = FEWER; draft.isTopHeavy(drills) && share > 0.03; share *= FEWER) {
+    double share = 1;
+    while (draft.isTopHeavy(drills) && share > LEAST_SHARE) {
+      share *= FEWER;
       draft = draft(request, anchors, demand, withoutRoom, share);
       drills = draft.menu().chosen();
     }
     // What the coach locked is in, even where there is no room for it.
     while (withoutRoom.addAll(draft.menu().lockedBut(drills))) {
-      draft = draft(request, anchors, demand, withoutRoom, 1);
+      draft = draft(request, anchors, demand, withoutRoom, share);
       drills = draft.menu().chosen();
     }
     List<PlanItem> items = draft.skeleton().with(drills, draft.locked());

@@ -40,7 +40,7 @@ record TimeBudget(int total, int raise, int menu, int build, int transition) {
       int leastRaise,
       boolean onApparatus) {
     int available = 60 * circumstances.minutes();
-    int wait = 60 * circumstances.conditions().waitMinutes();
+    int wait = circumstances.conditions().waitSeconds();
     int longest = circumstances.longestRaise();
     int overhead = onApparatus ? APPARATUS : 10;
     int ideal =

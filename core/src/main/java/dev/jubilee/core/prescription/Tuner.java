@@ -70,7 +70,7 @@ final class Tuner {
 
   /** From small to large: less settling, then more moving in the wait, then more raise. */
   private static List<Tuning> warmer(Plan plan) {
-    int wait = 60 * plan.request().circumstances().conditions().waitMinutes();
+    int wait = plan.request().circumstances().conditions().waitSeconds();
     boolean isRace = plan.request().session().kind() == SessionKind.TIME_TRIAL;
     int least = Math.max(wait, isRace ? LEAST_BEFORE_A_RACE : LEAST_TRANSITION);
     int spare = Math.max(0, plan.demand().transitionSeconds() - least) / MORE * MORE;
