@@ -39,6 +39,8 @@ describe("figures", () => {
   it("gives a sprint as a share of the top, and easy work by its effort", () => {
     const sprint = { ...target("FEEL", 0), percentOfTop: 85, perceivedExertion: 8.5 };
     expect(figures(sprint)).toEqual({ main: "85", unit: "% of top", more: ["effort 9 of 10"] });
+    const measured = { ...target("PACE", 1000 / 133), percentOfTop: 97 };
+    expect(figures(measured)).toEqual({ main: "2:13", unit: "/km", more: ["97 % of top"] });
     expect(figures({ ...target("FEEL", 0), percentOfTop: 40 }).unit).toBe("of 10 effort");
     const jog = { ...target("FEEL", 0), percentOfTop: 71, heartLow: 150, heartHigh: 160 };
     expect(figures(jog).main).toBe("3");

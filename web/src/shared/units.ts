@@ -36,6 +36,13 @@ export interface Figure {
   more: string[];
 }
 
+/** From this share of the top on, in per cent, coaches give the share and not the effort. */
+const FAST = 70;
+
+function isFast(target: Target): boolean {
+  return target.percentOfTop >= FAST && target.heartHigh === 0;
+}
+
 function heart(target: Target): string[] {
   return target.heartHigh > 0 ? [`HR ${target.heartLow}–${target.heartHigh}`] : [];
 }
@@ -44,12 +51,10 @@ function pace(target: Target, metres: number, unit: string): Figure {
   const seconds = metres / target.value;
   const margin = Math.max(1, Math.round(seconds * target.spread));
   const more = heart(target);
+  if (target.metric === "PACE" && isFast(target)) more.unshift(`${target.percentOfTop} % of top`);
   if (target.spread >= SURE) more.push(`± ${margin} s`);
   return { main: clock(seconds), unit, more };
 }
-
-/** From this share of the top on, in per cent, coaches give the share and not the effort. */
-const FAST = 70;
 
 /** A margin below this is no better known than any watch tells. */
 const SURE = 0.03;
@@ -76,10 +81,9 @@ export function figures(target: Target, inMiles = measures() === "MILES"): Figur
       return { main: String(Math.round(100 * target.value)), unit: "% of work load", more };
     case "FEEL": {
       const effort = String(Math.round(target.perceivedExertion));
-      const isFast = target.percentOfTop >= FAST && target.heartHigh === 0;
-      if (isFast) more.unshift(`effort ${effort} of 10`);
+      if (isFast(target)) more.unshift(`effort ${effort} of 10`);
       if (target.ratePerMinute) more.unshift(`rate ${target.ratePerMinute}`);
-      return isFast
+      return isFast(target)
         ? { main: String(target.percentOfTop), unit: "% of top", more }
         : { main: effort, unit: "of 10 effort", more };
     }
