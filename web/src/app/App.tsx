@@ -16,7 +16,7 @@ import { LibraryPage } from "../drill/LibraryPage";
 import { arrivalAt } from "../people/Arrival";
 import { ClubPage } from "../people/ClubPage";
 import { setPublicUrl } from "../shared/address";
-import { setHourCycle } from "../shared/calendar";
+import { setHourCycle, setWeekStart } from "../shared/calendar";
 import { setUsualMeasures } from "../shared/measures";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { SignInPage } from "../signin/SignInPage";
@@ -45,6 +45,7 @@ function Coaching() {
     );
   }
   setHourCycle(me.data.club.hourCycle);
+  setWeekStart(me.data.club.weekStart);
   setUsualMeasures(me.data.club.measures);
   setPublicUrl(me.data.publicUrl);
   return (

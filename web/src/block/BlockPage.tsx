@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Progress as ProgressBar } from "@chakra-ui/react";
+import { Box, Button, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, Navigate, useNavigate, useParams } from "react-router";
@@ -11,6 +11,7 @@ import { SelectField, TextField } from "../shared/fields";
 import { Climbs } from "./Climbs";
 import { withRace, withWish, type BlockEdit } from "./edits";
 import { Interruptions } from "./Interruptions";
+import { Advance } from "./Advance";
 import { Replan } from "./Replan";
 import { Squad } from "./Squad";
 import { Trends } from "./Trends";
@@ -212,14 +213,12 @@ function Progress({ block, onStep }: { block: BlockView; onStep: (what: BlockSte
     <Flex role="status" gap="3" mb="3" align="center">
       {state === "RUNNING" && (
         <>
-          <ProgressBar.Root value={done} max={Math.max(1, total)} w="220px">
-            <ProgressBar.Track aria-label="Athletes prescribed for">
-              <ProgressBar.Range />
-            </ProgressBar.Track>
-          </ProgressBar.Root>
-          <span>
-            Prescribing: {done} of {total} athletes
-          </span>
+          <Advance
+            done={done}
+            total={total}
+            label="Athletes prescribed for"
+            words={`Prescribing: ${done} of ${total} athletes`}
+          />
           <Button onClick={() => onStep("cancel")}>Stop</Button>
         </>
       )}

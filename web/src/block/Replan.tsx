@@ -3,6 +3,7 @@ import { Box, Button, Flex, Table } from "@chakra-ui/react";
 import type { BlockView } from "../api/types";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import type { BlockEdit } from "./edits";
+import { Advance } from "./Advance";
 import { usePreviewOf } from "./useBlock";
 import { shortDate } from "./Weeks";
 import { Soft, Title } from "../shared/panels";
@@ -25,7 +26,8 @@ export function Replan({
 }) {
   const preview = usePreviewOf(block, edit);
   const athletes = preview.data?.athletes ?? [];
-  const nothing = preview.data && athletes.length === 0 && preview.data.sessions.length === 0;
+  const isWhole = preview.data !== undefined && preview.data.done === preview.data.total;
+  const nothing = isWhole && athletes.length === 0 && preview.data.sessions.length === 0;
   return (
     <Box
       as="section"
@@ -47,6 +49,14 @@ export function Replan({
       </Flex>
       {preview.isPending && <p>Working out what would change…</p>}
       {preview.error && <ErrorNotice error={preview.error} />}
+      {preview.data && !isWhole && (
+        <Advance
+          done={preview.data.done}
+          total={preview.data.total}
+          label="Athletes looked at"
+          words={`Working out what would change: ${preview.data.done} of ${preview.data.total} athletes`}
+        />
+      )}
       {nothing && <p>Nothing else would change.</p>}
       {preview.data?.sessions.map((words) => (
         <p key={words}>{words}</p>

@@ -9,9 +9,10 @@ import {
 } from "react-hook-form";
 import type { AthleteView, BlockDefinition } from "../api/types";
 import { FormNumber, FormSelect, FormText, SelectField } from "../shared/fields";
+import { weekStart } from "../shared/calendar";
 import { usePlaces } from "../shared/places";
 import { COMING_FROM, PLACES, SPORTS } from "../shared/words";
-import { DAYS, nextSession, onGroup, onSport } from "./week";
+import { daysFrom, nextSession, onGroup, onSport } from "./week";
 import css from "./week.module.css";
 import { Soft, Title } from "../shared/panels";
 
@@ -76,7 +77,12 @@ function PatternRow({
   const name = <K extends keyof typeof p>(field: K) => `pattern.${at}.${field}` as const;
   return (
     <div className={css.pattern}>
-      <FormSelect label="Day" name={name("day")} options={DAYS} control={control} />
+      <FormSelect
+        label="Day"
+        name={name("day")}
+        options={daysFrom(weekStart())}
+        control={control}
+      />
       <FormText label="Start" type="time" name={name("time")} control={control} />
       <SelectField
         label="Group"

@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { invalidate } from "../api/invalidate";
 import { api, data } from "../api/client";
 import { Problem } from "../api/problem";
-import type { BlockView } from "../api/types";
+import type { BlockPreview, BlockView } from "../api/types";
 import type { BlockEdit } from "./edits";
 
 /** While warm-ups are being computed it is asked this often how far they are, ms. */
@@ -76,20 +76,34 @@ export function useBlock(id: string | undefined) {
   return { query, step };
 }
 
-/** What an edit would lead to, before it is made. */
+/**
+ * What an edit would lead to, before it is made. A large squad comes in turns; what has come is
+ * there at once, `done` of `total`.
+ */
 export function usePreviewOf(block: BlockView | undefined, edit: BlockEdit | undefined) {
+  const queries = useQueryClient();
+  const key = ["block-preview", block?.id, block?.revision, edit?.definition];
   return useQuery({
-    queryKey: ["block-preview", block?.id, block?.revision, edit?.definition],
+    queryKey: key,
     enabled: block !== undefined && edit !== undefined,
     staleTime: 0,
     retry: false,
-    queryFn: () =>
-      data(
-        api.POST("/api/blocks/{id}/preview", {
-          params: { path: { id: block?.id ?? "" } },
-          // eslint-disable-next-line @typescript-eslint/no-non-null-assertion -- enabled only with one
-          body: edit!.definition,
-        }),
-      ),
+    queryFn: async ({ signal }): Promise<BlockPreview> => {
+      const path = { id: block?.id ?? "" };
+      let known: BlockPreview | undefined;
+      do {
+        const turn: BlockPreview = await data(
+          api.POST("/api/blocks/{id}/preview", {
+            params: { path, query: { from: known?.done ?? 0 } },
+            // eslint-disable-next-line @typescript-eslint/no-non-null-assertion -- enabled only with one
+            body: edit!.definition,
+            signal,
+          }),
+        );
+        known = { ...turn, athletes: [...(known?.athletes ?? []), ...turn.athletes] };
+        if (known.done < known.total) queries.setQueryData(key, known);
+      } while (known.done < known.total);
+      return known;
+    },
   });
 }

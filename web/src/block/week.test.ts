@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { AthleteView, BlockDefinition, Place, Sport } from "../api/types";
-import { nextSession, onGroup, onSport } from "./week";
+import { daysFrom, nextSession, onGroup, onSport } from "./week";
 
 const USUAL: Record<Sport, Place> = {
   RUN: "TRACK",
@@ -49,5 +49,20 @@ describe("a session of the week", () => {
     const atHome = { ...first, place: "LIVING_ROOM" as const };
     expect(onSport(atHome, "RIDE", PLACES)).toMatchObject({ sport: "RIDE", place: "LIVING_ROOM" });
     expect(onGroup(first, definition, "Nobody", athletes, PLACES).sport).toBe("ROW");
+  });
+});
+
+describe("the days of a week", () => {
+  it("begin with the club's first day, and none is lost", () => {
+    expect(Object.values(daysFrom("SATURDAY"))).toEqual([
+      "Sat",
+      "Sun",
+      "Mon",
+      "Tue",
+      "Wed",
+      "Thu",
+      "Fri",
+    ]);
+    expect(Object.keys(daysFrom("MONDAY"))[0]).toBe("MONDAY");
   });
 });

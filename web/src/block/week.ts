@@ -1,5 +1,6 @@
 // A session of every week while it is being laid out.
 import type { AthleteView, BlockDefinition, Sport, WeekPattern } from "../api/types";
+import { weekStart } from "../shared/calendar";
 import type { Places } from "../shared/places";
 
 export const DAYS: Record<WeekPattern["day"], string> = {
@@ -11,6 +12,13 @@ export const DAYS: Record<WeekPattern["day"], string> = {
   SATURDAY: "Sat",
   SUNDAY: "Sun",
 };
+
+/** The days in the order in which the club counts its week. */
+export function daysFrom(first: WeekPattern["day"]): typeof DAYS {
+  const days = Object.entries(DAYS);
+  const at = days.findIndex(([day]) => day === first);
+  return Object.fromEntries([...days.slice(at), ...days.slice(0, at)]) as typeof DAYS;
+}
 
 /** The session that is likely to be written next: like the last one, a day later. */
 export function nextSession(
@@ -25,7 +33,7 @@ export function nextSession(
   const sport = sportOf(definition, group, athletes) ?? "RUN";
   return {
     key,
-    day: "MONDAY",
+    day: weekStart(),
     time: "18:00",
     group,
     sport,

@@ -88,7 +88,7 @@ function JoinPage() {
       title={`Coach with ${look.data.clubName}`}
       lead={`This invitation works once, until ${sayDate(look.data.expiresAt.slice(0, 10))}.`}
       action="Join"
-      start={{ token, coach: NOBODY }}
+      start={{ token, coach: { ...NOBODY, name: look.data.coachName } }}
       send={(body) => api.POST("/api/invitations/accept", { body })}
     >
       {({ control }) => <CoachFields control={control} at="coach." />}

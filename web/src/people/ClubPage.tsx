@@ -7,6 +7,7 @@ import type { ClubSettings, CoachView, Me } from "../api/types";
 import { linkTo } from "../shared/address";
 import { sayDate } from "../shared/calendar";
 import { ErrorNotice } from "../shared/ErrorNotice";
+import { FormText } from "../shared/fields";
 import { showRefused } from "../shared/forms";
 import { LinkCard } from "../shared/LinkCard";
 import { Section, Soft, Title } from "../shared/panels";
@@ -84,12 +85,16 @@ function People({ me }: { me: Me }) {
   });
   const renew = () => void queries.invalidateQueries({ queryKey: ["people"] });
   const invite = useMutation({
-    mutationFn: () => data(api.POST("/api/invitations")),
-    onSuccess: ({ token, expiresAt }) => {
+    mutationFn: (addressee: string) =>
+      data(api.POST("/api/invitations", { body: { addressee } })).then((made) => ({
+        ...made,
+        addressee,
+      })),
+    onSuccess: ({ token, expiresAt, addressee }) => {
       setFresh({
         link: linkTo(`/join#${token}`),
-        opens: "join the club",
-        words: `Works once, until ${sayDate(expiresAt.slice(0, 10))}. It is shown only now.`,
+        opens: `join the club, ${addressee}`,
+        words: `For ${addressee}: works once, until ${sayDate(expiresAt.slice(0, 10))}. It is shown only now.`,
       });
       renew();
     },
@@ -160,8 +165,8 @@ function People({ me }: { me: Me }) {
       {invitations.map((invitation) => (
         <Line
           key={invitation.id}
-          title="Invited"
-          words={`not joined yet, until ${sayDate(invitation.expiresAt.slice(0, 10))}`}
+          title={invitation.addressee || "Invited"}
+          words={`invited, not joined yet, until ${sayDate(invitation.expiresAt.slice(0, 10))}`}
         >
           {me.owner && <Button onClick={() => withdraw.mutate(invitation.id)}>Withdraw</Button>}
         </Line>
@@ -175,19 +180,41 @@ function People({ me }: { me: Me }) {
         </Box>
       )}
       {me.owner ? (
-        <Button
-          variant="solid"
-          justifySelf="start"
-          disabled={invite.isPending}
-          onClick={() => invite.mutate()}
-        >
-          Invite a coach
-        </Button>
+        <Inviting isBusy={invite.isPending} onInvite={invite.mutateAsync} />
       ) : (
         <Soft>Owners invite coaches and take them out.</Soft>
       )}
       {error && <ErrorNotice error={error} />}
     </Section>
+  );
+}
+
+/** Whom to invite. The name is theirs to change when they join. */
+function Inviting({
+  isBusy,
+  onInvite,
+}: {
+  isBusy: boolean;
+  onInvite: (addressee: string) => Promise<unknown>;
+}) {
+  const { control, handleSubmit, reset, setError } = useForm({ defaultValues: { addressee: "" } });
+  const send = handleSubmit(async ({ addressee }) => {
+    try {
+      await onInvite(addressee);
+      reset();
+    } catch (error) {
+      showRefused(error, setError);
+    }
+  });
+  return (
+    <form onSubmit={(event) => void send(event)} noValidate>
+      <Flex gap="2" align="end" wrap="wrap" mt="2">
+        <FormText label="Whom to invite" name="addressee" control={control} maxLength={80} />
+        <Button type="submit" variant="solid" disabled={isBusy}>
+          Invite
+        </Button>
+      </Flex>
+    </form>
   );
 }
 

@@ -14,6 +14,17 @@ export function setHourCycle(cycle: HourCycle): void {
 
 export const hourCycle = (): HourCycle => hours;
 
+export type WeekStart = Me["club"]["weekStart"];
+
+let firstDay: WeekStart = "MONDAY";
+
+export function setWeekStart(day: WeekStart): void {
+  firstDay = day;
+}
+
+/** The day from which the club counts its weeks. */
+export const weekStart = (): WeekStart => firstDay;
+
 /** "17:30" or "17:30:15" as the club says it. */
 export function sayTime(time: string, cycle: HourCycle = hours): string {
   const [, hour, rest] = /^(\d{2})(:.*)$/.exec(time) ?? [];

@@ -94,7 +94,7 @@ class AccessibilityTest {
     coach.context().close();
   }
 
-  private static void expectNoViolations(Page page, String screen) {
+  static void expectNoViolations(Page page, String screen) {
     List<String> violations =
         new AxeBuilder(page)
                 .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))

@@ -11,10 +11,12 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;
+import java.util.List;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
@@ -58,6 +60,8 @@ class StartTest {
     page.navigate(server + "/");
     assertThat(page.getByText("There is no club here yet")).isVisible();
     page.navigate(server + "/set-up#wrong");
+    page.getByLabel("Name of the club").waitFor();
+    inBothSchemes(page, "set-up");
     fillSetUp(page, PASSWORD);
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("no such set-up address");
     page.navigate("about:blank");
@@ -69,6 +73,13 @@ class StartTest {
     button(page, "Start").click();
     assertThat(page.getByText("Begin with your athletes")).isVisible();
     return page;
+  }
+
+  private static void inBothSchemes(Page page, String screen) {
+    for (ColorScheme scheme : List.of(ColorScheme.DARK, ColorScheme.LIGHT)) {
+      page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+      AccessibilityTest.expectNoViolations(page, screen + " " + scheme);
+    }
   }
 
   private static void fillSetUp(Page page, String password) {
@@ -83,9 +94,12 @@ class StartTest {
 
   private static String inviteByCode(Page owner, String far) throws Exception {
     owner.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Club")).click();
-    button(owner, "Invite a coach").click();
+    owner.getByLabel("Whom to invite").fill("Bartholomew Quirke");
+    button(owner, "Invite").click();
     String link = code(owner.getByRole(AriaRole.REGION, region("Coaches")));
     assertThat(link).startsWith(far + "/join#");
+    assertThat(owner.getByText("invited, not joined yet")).isVisible();
+    inBothSchemes(owner, "club");
     return link;
   }
 
@@ -94,7 +108,8 @@ class StartTest {
     page.navigate(invitation);
     assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
         .hasText("Coach with Harbour Wall Striders");
-    page.getByLabel("Your name").fill("Bartholomew Quirke");
+    assertThat(page.getByLabel("Your name")).hasValue("Bartholomew Quirke");
+    inBothSchemes(page, "invitation");
     page.getByLabel("E-mail").fill("bart@harbourwall.example");
     page.getByLabel("Password").fill("three grey herons stood");
     button(page, "Join").click();

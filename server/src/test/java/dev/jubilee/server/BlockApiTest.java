@@ -9,8 +9,10 @@ import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -103,6 +105,41 @@ class BlockApiTest {
     JsonNode redone =
         done(coach.post(path(block, "/redo?baseRevision=" + undone.get("revision").asInt()), ""));
     assertThat(warmUps(redone)).hasSize(6);
+  }
+
+  /**
+   * A squad of 200 for 25 weeks: answers of bounded length, each athlete in exactly one of them.
+   */
+  @Test
+  void aPreviewOfALargeSquadComesInTurns() throws Exception {
+    Visitor coach = Squads.coachOf("Previewed");
+    String path = "/api/blocks/" + Squads.block(coach, 200, "2041-06-30");
+    coach.post(path + "/cancel", "");
+    ObjectNode later =
+        ((ObjectNode) JSON.readTree(coach.get(path).body()).get("definition"))
+            .put("race", "2041-06-23");
+    Set<String> seen = new HashSet<>();
+    int done = 0;
+    int answers = 0;
+    double longest = 0;
+    while (done < 200) {
+      long before = System.nanoTime();
+      HttpResponse<String> answer = coach.post(path + "/preview?from=" + done, "" + later);
+      longest = Math.max(longest, (System.nanoTime() - before) / 1e6);
+      assertThat(answer.statusCode()).as(answer.body()).isEqualTo(200);
+      JsonNode preview = JSON.readTree(answer.body());
+      assertThat(preview.get("total").asInt()).isEqualTo(200);
+      assertThat(preview.get("done").asInt()).isGreaterThan(done);
+      done = preview.get("done").asInt();
+      preview.get("athletes").forEach(a -> assertThat(seen.add(a.get("id").asString())).isTrue());
+      answers++;
+    }
+    assertThat(seen).hasSize(200);
+    System.out.printf(
+        "a preview for 200 athletes: %d answers, longest %.0f ms%n", answers, longest);
+    HttpResponse<String> beyond = coach.post(path + "/preview?from=201", "" + later);
+    assertThat(beyond.statusCode()).isEqualTo(422);
+    assertThat(beyond.body()).contains("0 to 200");
   }
 
   /** Changes come quicker than they are prescribed; the last one counts, and nothing fails. */

@@ -4,6 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.jubilee.server.RunningServer.Visitor;
 import java.net.http.HttpResponse;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Duration;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -19,12 +23,19 @@ class DatabaseAwayTest {
   /** Two seconds are promised; a machine under test has other work. */
   private static final Duration SOON = Duration.ofSeconds(3);
 
+  /**
+   * Longer than it takes to notice, to give up and for a heartbeat to be missed; 100 s is what is
+   * promised, tried with {@code -Djubilee.away=100}.
+   */
+  private static final Duration AWAY = Duration.ofSeconds(Integer.getInteger("jubilee.away", 12));
+
+  private static String url;
   private static Wire wire;
   private static ConfigurableApplicationContext application;
 
   @BeforeAll
   static void start() throws Exception {
-    String url = RunningServer.freshDatabase("away_" + ProcessHandle.current().pid());
+    url = RunningServer.freshDatabase("away_" + ProcessHandle.current().pid());
     wire = Wire.to(url);
     application =
         RunningServer.start(wire.through(url), "--jubilee.demo=true", "--jubilee.heartbeat=1s");
@@ -66,12 +77,59 @@ class DatabaseAwayTest {
     await(coach, path + "/compilation", "DONE");
     assertThat(coach.post(path + "/compile", "").statusCode()).isEqualTo(200);
     wire.cut();
-    // Longer than it takes to notice, and to give up for the moment.
-    Thread.sleep(6000);
+    Thread.sleep(AWAY.toMillis());
     wire.mend();
     await(coach, path + "/compilation", "DONE");
     JsonNode compilation = JSON.readTree(coach.get(path + "/compilation").body());
     assertThat(compilation.get("done").asInt()).isEqualTo(compilation.get("total").asInt());
+  }
+
+  /** What a full disk lets PostgreSQL say, said by a trigger: refused while it lasts, none lost. */
+  @Test
+  void aFullDiskIsSaidAndWhatWasBegunGoesOnWhenThereIsRoom() throws Exception {
+    Visitor coach = new Visitor(RunningServer.base(application)).signedIn();
+    String block = JSON.readTree(coach.get("/api/blocks").body()).get(0).get("id").asString();
+    String path = "/api/blocks/" + block;
+    await(coach, path + "/compilation", "DONE");
+    int before = JSON.readTree(coach.get("/api/athletes").body()).size();
+    assertThat(coach.post(path + "/compile", "").statusCode()).isEqualTo(200);
+    sql(
+        "CREATE FUNCTION full_disk() RETURNS trigger LANGUAGE plpgsql AS $$ BEGIN"
+            + " RAISE EXCEPTION 'could not extend file: No space left on device'"
+            + " USING ERRCODE = 'disk_full'; END $$",
+        onFullDisk("athlete"),
+        onFullDisk("prescription_revision"),
+        onFullDisk("training_block_athlete"));
+    try {
+      HttpResponse<String> refused = coach.post("/api/athletes", athlete());
+      assertThat(refused.statusCode()).as(refused.body()).isEqualTo(507);
+      assertThat(refused.body()).contains("no room left");
+      assertThat(JSON.readTree(coach.get("/api/athletes").body())).hasSize(before);
+      Thread.sleep(2000);
+      assertThat(coach.get(path + "/compilation").body()).contains("RUNNING");
+    } finally {
+      sql("DROP FUNCTION full_disk CASCADE");
+    }
+    await(coach, path + "/compilation", "DONE");
+    assertThat(coach.post("/api/athletes", athlete()).statusCode()).isEqualTo(201);
+    assertThat(JSON.readTree(coach.get("/api/athletes").body())).hasSize(before + 1);
+  }
+
+  private static String onFullDisk(String table) {
+    return "CREATE TRIGGER full_disk BEFORE INSERT OR UPDATE ON "
+        + table
+        + " FOR EACH ROW EXECUTE FUNCTION full_disk()";
+  }
+
+  private static void sql(String... statements) throws SQLException {
+    try (Connection connection =
+            DriverManager.getConnection(
+                url, System.getenv("JUBILEE_DB_USER"), System.getenv("JUBILEE_DB_PASSWORD"));
+        Statement statement = connection.createStatement()) {
+      for (String sql : statements) {
+        statement.execute(sql);
+      }
+    }
   }
 
   private static void await(Visitor coach, String path, String word) throws Exception {

@@ -142,7 +142,7 @@ class PeopleApiTest {
     Visitor coach = joined(email);
     String id = read(coach.get("/api/me")).get("coachId").asString();
     assertThat(coach.delete("/api/people/" + id).statusCode()).as("no owner").isEqualTo(403);
-    assertThat(coach.post("/api/invitations", "").statusCode()).isEqualTo(403);
+    assertThat(coach.post("/api/invitations", INVITED).statusCode()).isEqualTo(403);
     assertThat(owner().delete("/api/people/" + id).statusCode()).isEqualTo(204);
     assertThat(coach.post("/api/athletes", athlete()).statusCode()).isEqualTo(401);
     assertThat(visitor().post("/api/sign-in", credentials(email, PASSWORD)).statusCode())
@@ -171,7 +171,7 @@ class PeopleApiTest {
     String id = read(second.get("/api/me")).get("coachId").asString();
     assertThat(owner.put("/api/people/" + id, "{\"owner\":true}").statusCode()).isEqualTo(204);
     assertThat(second.put("/api/people/" + own, "{\"owner\":false}").statusCode()).isEqualTo(204);
-    assertThat(owner.post("/api/invitations", "").statusCode()).isEqualTo(403);
+    assertThat(owner.post("/api/invitations", INVITED).statusCode()).isEqualTo(403);
     assertThat(second.put("/api/people/" + own, "{\"owner\":true}").statusCode()).isEqualTo(204);
   }
 
@@ -257,8 +257,10 @@ class PeopleApiTest {
     return visitor().signedIn(email, PASSWORD);
   }
 
+  private static final String INVITED = "{\"addressee\":\"Bartholomew Quirke\"}";
+
   private static String invitation() throws Exception {
-    return read(owner().post("/api/invitations", "")).get("token").asString();
+    return read(owner().post("/api/invitations", INVITED)).get("token").asString();
   }
 
   private static HttpResponse<String> look(String token) throws Exception {

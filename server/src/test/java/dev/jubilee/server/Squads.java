@@ -1,12 +1,19 @@
 package dev.jubilee.server;
 
+import static java.time.DayOfWeek.MONDAY;
+import static java.time.DayOfWeek.SATURDAY;
+import static java.time.DayOfWeek.WEDNESDAY;
+
 import dev.jubilee.server.RunningServer.Visitor;
 import dev.jubilee.server.club.Club;
 import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.signin.Coach;
 import dev.jubilee.server.signin.CoachRepository;
+import java.time.DayOfWeek;
 import java.time.ZoneId;
+import java.util.EnumSet;
 import java.util.Locale;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import tools.jackson.databind.json.JsonMapper;
@@ -36,6 +43,12 @@ final class Squads {
 
   /** A block from January 2041 on, three sessions a week; its id. */
   static String block(Visitor coach, int athletes, String race) throws Exception {
+    return block(coach, athletes, race, EnumSet.of(MONDAY, WEDNESDAY, SATURDAY));
+  }
+
+  /** The same with a session on each of the days. */
+  static String block(Visitor coach, int athletes, String race, Set<DayOfWeek> days)
+      throws Exception {
     ObjectNode definition =
         JSON.createObjectNode().put("name", "Fair").put("start", "2041-01-07").put("race", race);
     ArrayNode ids =
@@ -47,11 +60,11 @@ final class Squads {
       ids.add(JSON.readTree(coach.post("/api/athletes", athlete).body()).get("id").asString());
     }
     ArrayNode pattern = definition.putArray("pattern");
-    for (String day : new String[] {"MONDAY", "WEDNESDAY", "SATURDAY"}) {
+    for (DayOfWeek day : days) {
       pattern
           .addObject()
-          .put("key", day)
-          .put("day", day)
+          .put("key", day.name())
+          .put("day", day.name())
           .put("time", "18:00")
           .put("group", "All")
           .put("sport", "RUN")

@@ -9,7 +9,10 @@ import dev.jubilee.server.json.Json;
 import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.problem.NotFoundException;
 import java.time.LocalDate;
+import java.util.Collection;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -65,6 +68,14 @@ public class Athletes {
     return repository
         .findByIdAndClubId(id, clubId)
         .orElseThrow(() -> new NotFoundException("athlete"));
+  }
+
+  /** Fails unless all of them are athletes of the club. */
+  public void require(UUID clubId, Collection<UUID> ids) {
+    Set<UUID> wanted = new HashSet<>(ids);
+    if (repository.findByClubIdAndIdIn(clubId, wanted).size() < wanted.size()) {
+      throw new NotFoundException("athlete");
+    }
   }
 
   private AthleteView view(AthleteRow row) {

@@ -68,15 +68,52 @@ class AthleteBlocks {
   /** Warm-ups as stored. */
   record WarmUps(List<BlockView.WarmUpView> all) {}
 
-  /** What an athlete's block is computed from. */
-  private record Case(
+  /** What an athlete's block is computed from: read, and nothing worked out yet. */
+  record Case(
+      UUID athleteId,
+      String name,
+      BlockDefinition definition,
       TrainingBlock block,
       DrillLibrary library,
       BlockPrescriber prescriber,
       Function<LocalDate, Athlete> athlete,
-      BlockAthlete blockAthlete,
       List<Planned> planned,
-      List<AthleteWeek> past) {}
+      List<AthleteWeek> stored,
+      LocalDate today) {
+
+    BlockAthlete blockAthlete() {
+      return prescriber.blockAthlete(
+          athlete,
+          definition.joins(athleteId),
+          definition.interruptions().stream()
+              .filter(i -> i.athleteId().equals(athleteId))
+              .map(BlockDefinition.AthleteInterruption::toCore)
+              .toList(),
+          definition.mastery().stream()
+              .filter(m -> m.athleteId().equals(athleteId))
+              .map(m -> new MasteryRecord(m.ladder(), m.step(), m.on(), m.source()))
+              .toList(),
+          definition.progressions().stream()
+              .filter(w -> w.athleteId().equals(athleteId))
+              .map(w -> new PlannedProgression(w.ladder(), w.step(), w.firstDay()))
+              .toList(),
+          planned);
+    }
+
+    /** Where the athlete would stand, week by week. */
+    List<AthleteWeek> athleteWeeks(BlockAthlete blockAthlete) {
+      return Progression.of(block, blockAthlete, library, today, past());
+    }
+
+    /** Weeks that are over stay as they were, as long as they are still the same weeks. */
+    private List<AthleteWeek> past() {
+      return stored.stream()
+          .filter(s -> s.week().lastDay().isBefore(today))
+          .filter(
+              s -> block.weeks().stream().anyMatch(w -> w.firstDay().equals(s.week().firstDay())))
+          .toList();
+    }
+  }
 
   /**
    * Prescribes every warm-up of the athlete and stores what changed.
@@ -104,10 +141,10 @@ class AthleteBlocks {
           .ifPresent(planned::add);
     }
     Case c = of(coach, blockId, definition, athleteId, today, planned);
-    List<AthleteWeek> athleteWeeks =
-        Progression.of(block, c.blockAthlete(), c.library(), today, c.past());
+    BlockAthlete blockAthlete = c.blockAthlete();
+    List<AthleteWeek> athleteWeeks = c.athleteWeeks(blockAthlete);
     List<Prescribed> prescribed =
-        c.prescriber().prescribe(c.blockAthlete(), c.athlete(), athleteWeeks, planned);
+        c.prescriber().prescribe(blockAthlete, c.athlete(), athleteWeeks, planned);
     Map<UUID, UUID> ids = prescriptions.keep(coach, athleteId, changed(prescribed, existing));
     List<BlockView.WarmUpView> warmUps = new ArrayList<>();
     for (Prescribed p : prescribed) {
@@ -121,7 +158,7 @@ class AthleteBlocks {
             .orElseGet(() -> new BlockAthleteRow(blockId, athleteId, coach.clubId()));
     row.write(
         run,
-        json.write(AthleteWeeksV1.of(athleteWeeks, c.blockAthlete().ladders())),
+        json.write(AthleteWeeksV1.of(athleteWeeks, blockAthlete.ladders())),
         json.write(new WarmUps(warmUps)));
     repository.save(row);
   }
@@ -147,12 +184,12 @@ class AthleteBlocks {
   }
 
   /**
-   * Where the athlete would stand, week by week; nothing is stored.
+   * What the athlete's weeks would be computed from if the block were another; nothing is stored.
    *
    * @param laidOut what the definition asks for, of everyone
    */
   @Transactional(readOnly = true)
-  public List<AthleteWeek> athleteWeeks(
+  public Case supposed(
       SignedIn coach,
       UUID blockId,
       BlockDefinition definition,
@@ -173,8 +210,7 @@ class AthleteBlocks {
       }
     }
     planned.sort(Comparator.comparing(Planned::date));
-    Case c = of(coach, blockId, definition, athleteId, today, planned);
-    return Progression.of(block, c.blockAthlete(), c.library(), today, c.past());
+    return of(coach, blockId, definition, athleteId, today, planned);
   }
 
   private Case of(
@@ -185,48 +221,24 @@ class AthleteBlocks {
       LocalDate today,
       List<Planned> planned) {
     AthleteProfile profile = athletes.profile(athletes.row(coach.clubId(), athleteId));
-    Function<LocalDate, Athlete> athlete = profile::toCore;
     TrainingBlock block = definition.toCore();
     DrillLibrary library = libraries.of(coach.clubId());
-    BlockPrescriber prescriber = new BlockPrescriber(block, library, approaches.of(coach));
-    BlockAthlete blockAthlete =
-        prescriber.blockAthlete(
-            athlete,
-            definition.joins(athleteId),
-            definition.interruptions().stream()
-                .filter(i -> i.athleteId().equals(athleteId))
-                .map(BlockDefinition.AthleteInterruption::toCore)
-                .toList(),
-            definition.mastery().stream()
-                .filter(m -> m.athleteId().equals(athleteId))
-                .map(m -> new MasteryRecord(m.ladder(), m.step(), m.on(), m.source()))
-                .toList(),
-            definition.progressions().stream()
-                .filter(w -> w.athleteId().equals(athleteId))
-                .map(w -> new PlannedProgression(w.ladder(), w.step(), w.firstDay()))
-                .toList(),
-            planned);
+    List<AthleteWeek> stored =
+        repository
+            .findByClubIdAndBlockIdAndAthleteId(coach.clubId(), blockId, athleteId)
+            .map(row -> json.read(row.athleteWeeks(), AthleteWeeksV1.class).toCore())
+            .orElse(List.of());
     return new Case(
+        athleteId,
+        profile.name(),
+        definition,
         block,
         library,
-        prescriber,
-        athlete,
-        blockAthlete,
+        new BlockPrescriber(block, library, approaches.of(coach)),
+        profile::toCore,
         planned,
-        past(coach, blockId, block, athleteId, today));
-  }
-
-  /** Weeks that are over stay as they were, as long as they are still the same weeks. */
-  private List<AthleteWeek> past(
-      SignedIn coach, UUID blockId, TrainingBlock block, UUID athleteId, LocalDate today) {
-    return repository
-        .findByClubIdAndBlockIdAndAthleteId(coach.clubId(), blockId, athleteId)
-        .map(row -> json.read(row.athleteWeeks(), AthleteWeeksV1.class).toCore())
-        .orElse(List.of())
-        .stream()
-        .filter(s -> s.week().lastDay().isBefore(today))
-        .filter(s -> block.weeks().stream().anyMatch(w -> w.firstDay().equals(s.week().firstDay())))
-        .toList();
+        stored,
+        today);
   }
 
   /** A day that is over keeps the warm-up it had, or goes without one. */

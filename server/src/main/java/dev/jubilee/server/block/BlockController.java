@@ -38,11 +38,13 @@ class BlockController {
       @NotNull @Valid BlockDefinition definition) {}
 
   private final Blocks blocks;
+  private final BlockPreviews previews;
   private final SessionFiles files;
   private final Once once;
 
-  BlockController(Blocks blocks, SessionFiles files, Once once) {
+  BlockController(Blocks blocks, BlockPreviews previews, SessionFiles files, Once once) {
     this.blocks = blocks;
+    this.previews = previews;
     this.files = files;
     this.once = once;
   }
@@ -91,8 +93,9 @@ class BlockController {
   BlockView.Preview previewBlock(
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
+      @RequestParam(defaultValue = "0") int from,
       @Valid @RequestBody BlockDefinition definition) {
-    return blocks.preview(coach, id, definition);
+    return previews.preview(coach, id, definition, from);
   }
 
   @PostMapping("/{id}/undo")

@@ -104,9 +104,12 @@ public record BlockView(
    * What a change of the block would lead to.
    *
    * @param sessions in words
-   * @param athletes those for whom something changes
+   * @param athletes those for whom something changes, among those dealt with in this answer
+   * @param done how many athletes have been dealt with, in this answer and before; the next asks
+   *     from there
    */
-  public record Preview(List<String> sessions, List<AthletePreview> athletes) {}
+  public record Preview(
+      List<String> sessions, List<AthletePreview> athletes, int done, int total) {}
 
   /** What would change for one athlete, week by week. */
   public record AthletePreview(UUID id, String name, List<WeekPreview> weeks) {}

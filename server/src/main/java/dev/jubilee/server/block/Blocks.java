@@ -1,17 +1,13 @@
 package dev.jubilee.server.block;
 
-import dev.jubilee.core.block.AthleteWeek;
-import dev.jubilee.core.block.Change;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.athlete.Athletes;
-import dev.jubilee.server.block.stored.AthleteWeeksV1;
 import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.prescription.BlockPrescriptions;
 import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.problem.NotFoundException;
-import dev.jubilee.server.session.SessionDetails;
 import dev.jubilee.server.session.SessionRow;
 import dev.jubilee.server.session.SessionSource;
 import dev.jubilee.server.session.Sessions;
@@ -19,16 +15,12 @@ import dev.jubilee.server.signin.SignedIn;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
-import java.util.Collection;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -42,9 +34,7 @@ public class Blocks {
 
   private final BlockRepository blocks;
   private final BlockRevisionRepository revisions;
-  private final BlockAthleteRepository athleteBlocks;
   private final BlockRunRepository runs;
-  private final AthleteBlocks computation;
   private final BlockScheduler scheduler;
   private final Sessions sessions;
   private final BlockPrescriptions prescriptions;
@@ -60,9 +50,7 @@ public class Blocks {
   Blocks(
       BlockRepository blocks,
       BlockRevisionRepository revisions,
-      BlockAthleteRepository athleteBlocks,
       BlockRunRepository runs,
-      AthleteBlocks computation,
       BlockScheduler scheduler,
       Sessions sessions,
       BlockPrescriptions prescriptions,
@@ -76,9 +64,7 @@ public class Blocks {
       ApplicationEventPublisher events) {
     this.blocks = blocks;
     this.revisions = revisions;
-    this.athleteBlocks = athleteBlocks;
     this.runs = runs;
-    this.computation = computation;
     this.scheduler = scheduler;
     this.sessions = sessions;
     this.prescriptions = prescriptions;
@@ -173,59 +159,19 @@ public class Blocks {
     return view(row);
   }
 
-  /** What a change would lead to; nothing is stored. */
+  /**
+   * What a change is measured against.
+   *
+   * @param before the block as it is
+   */
+  record ChangeFrame(BlockDefinition before, LocalDate today) {}
+
+  /** The frame of a change that could be made. */
   @Transactional(readOnly = true)
-  public BlockView.Preview preview(SignedIn coach, UUID id, BlockDefinition definition) {
+  ChangeFrame changeFrame(SignedIn coach, UUID id, BlockDefinition definition) {
     BlockRow row = row(coach.clubId(), id);
     check(coach.clubId(), id, definition);
-    LocalDate today = today(coach.clubId());
-    Map<UUID, List<AthleteWeek>> before = new HashMap<>();
-    athleteBlocks
-        .findByClubIdAndBlockId(coach.clubId(), id)
-        .forEach(
-            a ->
-                before.put(
-                    a.athleteId(), json.read(a.athleteWeeks(), AthleteWeeksV1.class).toCore()));
-    List<BlockView.AthletePreview> previews = new ArrayList<>();
-    Collection<SessionDetails> laidOut = BlockSessions.of(definition).values();
-    for (UUID athleteId : definition.athleteIds()) {
-      List<AthleteWeek> after =
-          computation.athleteWeeks(coach, id, definition, laidOut, athleteId, today);
-      List<BlockView.WeekPreview> weeks = weeks(before.getOrDefault(athleteId, List.of()), after);
-      if (!weeks.isEmpty()) {
-        String name = athletes.row(coach.clubId(), athleteId).name();
-        previews.add(new BlockView.AthletePreview(athleteId, name, weeks));
-      }
-    }
-    return new BlockView.Preview(
-        BlockDifference.words(definition(revision(row)), definition, today), previews);
-  }
-
-  /** Weeks in which something is asked that was not, or the other way round. */
-  private static List<BlockView.WeekPreview> weeks(
-      List<AthleteWeek> before, List<AthleteWeek> after) {
-    Map<LocalDate, String> old = new HashMap<>();
-    before.forEach(s -> old.put(s.week().firstDay(), words(s)));
-    List<BlockView.WeekPreview> weeks = new ArrayList<>();
-    for (AthleteWeek athleteWeek : after) {
-      String was = old.remove(athleteWeek.week().firstDay());
-      String now = words(athleteWeek);
-      if (!now.equals(was)) {
-        weeks.add(
-            new BlockView.WeekPreview(
-                athleteWeek.week().number(),
-                athleteWeek.week().firstDay(),
-                was == null ? "" : was,
-                now));
-      }
-    }
-    return weeks;
-  }
-
-  private static String words(AthleteWeek athleteWeek) {
-    return athleteWeek.week().emphasis().words()
-        + ": "
-        + athleteWeek.changes().stream().map(Change::why).collect(Collectors.joining(" "));
+    return new ChangeFrame(definition(revision(row)), today(coach.clubId()));
   }
 
   /**
@@ -276,7 +222,7 @@ public class Blocks {
       }
     }
     List<UUID> wanted = definition.athleteIds();
-    wanted.forEach(athlete -> athletes.row(clubId, athlete));
+    athletes.require(clubId, wanted);
     for (BlockRow other : blocks.findByClubId(clubId)) {
       BlockDefinition d = definition(revision(other));
       boolean isApart =

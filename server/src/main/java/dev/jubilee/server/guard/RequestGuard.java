@@ -108,6 +108,10 @@ class RequestGuard extends OncePerRequestFilter {
     Optional<BodyRefusedException> refused = Causes.find(e, BodyRefusedException.class);
     if (refused.isPresent()) {
       refuse(response, id, refused.get().status(), refused.get().getMessage());
+    } else if (DatabaseAway.isFull(e)) {
+      LOG.error("request {}: the database's disk is full: {}", id, Causes.told(e));
+      response.setHeader(HttpHeaders.RETRY_AFTER, RETRY_SECONDS);
+      refuse(response, id, HttpStatus.INSUFFICIENT_STORAGE, DatabaseAway.FULL);
     } else if (DatabaseAway.isMeantBy(e)) {
       LOG.warn("request {}: the database is away: {}", id, Causes.told(e));
       response.setHeader(HttpHeaders.RETRY_AFTER, RETRY_SECONDS);

@@ -28,6 +28,7 @@ class OneTimeLinkRow {
   private Purpose purpose;
 
   private UUID coachId;
+  private String addressee;
   private String tokenHash;
   private Instant madeAt;
   private Instant expiresAt;
@@ -37,11 +38,13 @@ class OneTimeLinkRow {
 
   /**
    * @param coachId whose password it is about; null for an invitation
+   * @param addressee whom an invitation is for
    */
   OneTimeLinkRow(
       UUID clubId,
       Purpose purpose,
       UUID coachId,
+      String addressee,
       String tokenHash,
       Instant madeAt,
       Instant expiresAt) {
@@ -49,6 +52,7 @@ class OneTimeLinkRow {
     this.clubId = clubId;
     this.purpose = purpose;
     this.coachId = coachId;
+    this.addressee = addressee;
     this.tokenHash = tokenHash;
     this.madeAt = madeAt;
     this.expiresAt = expiresAt;
@@ -64,6 +68,11 @@ class OneTimeLinkRow {
 
   UUID coachId() {
     return coachId;
+  }
+
+  /** Empty for a password, and for an invitation from before this was asked. */
+  String addressee() {
+    return addressee;
   }
 
   Instant madeAt() {

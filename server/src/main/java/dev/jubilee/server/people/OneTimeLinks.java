@@ -27,21 +27,23 @@ class OneTimeLinks {
   /** A link's secret part, which is told once. */
   record Made(String token, Instant expiresAt) {}
 
-  Made invitation(UUID clubId) {
-    return make(clubId, Purpose.INVITATION, null, INVITATION);
+  Made invitation(UUID clubId, String addressee) {
+    return make(clubId, Purpose.INVITATION, null, addressee, INVITATION);
   }
 
   /** A new one for a coach; those of before stop working. */
   Made password(UUID clubId, UUID coachId) {
     repository.deleteByClubIdAndCoachId(clubId, coachId);
-    return make(clubId, Purpose.PASSWORD, coachId, PASSWORD);
+    return make(clubId, Purpose.PASSWORD, coachId, "", PASSWORD);
   }
 
-  private Made make(UUID clubId, Purpose purpose, UUID coachId, Duration goodFor) {
+  private Made make(
+      UUID clubId, Purpose purpose, UUID coachId, String addressee, Duration goodFor) {
     String token = Tokens.fresh();
     Instant now = clock.instant();
     OneTimeLinkRow row =
-        new OneTimeLinkRow(clubId, purpose, coachId, Tokens.hash(token), now, now.plus(goodFor));
+        new OneTimeLinkRow(
+            clubId, purpose, coachId, addressee, Tokens.hash(token), now, now.plus(goodFor));
     repository.save(row);
     return new Made(token, row.expiresAt());
   }

@@ -46,7 +46,7 @@ class People {
   record CoachView(UUID id, String name, String email, boolean owner) {}
 
   /** An invitation that nobody has taken yet. */
-  record InvitationView(UUID id, Instant madeAt, Instant expiresAt) {}
+  record InvitationView(UUID id, String addressee, Instant madeAt, Instant expiresAt) {}
 
   /** A club's coaches, and who is expected. */
   record PeopleView(List<CoachView> coaches, List<InvitationView> invitations) {}
@@ -54,7 +54,7 @@ class People {
   /**
    * What a one-time link leads to.
    *
-   * @param coachName whose password it is about; empty for an invitation
+   * @param coachName whose password it is about, or whom the invitation is for
    */
   record Welcome(String clubName, String coachName, Instant expiresAt) {}
 
@@ -65,7 +65,7 @@ class People {
             .map(c -> new CoachView(c.id(), c.name(), c.email(), c.isOwner()))
             .toList(),
         links.openInvitations(who.clubId()).stream()
-            .map(l -> new InvitationView(l.id(), l.madeAt(), l.expiresAt()))
+            .map(l -> new InvitationView(l.id(), l.addressee(), l.madeAt(), l.expiresAt()))
             .toList());
   }
 
@@ -76,9 +76,9 @@ class People {
   }
 
   @Transactional
-  OneTimeLinks.Made invite(SignedIn who) {
+  OneTimeLinks.Made invite(SignedIn who, String addressee) {
     requireOwner(who);
-    return links.invitation(who.clubId());
+    return links.invitation(who.clubId(), addressee.strip());
   }
 
   @Transactional
@@ -126,7 +126,7 @@ class People {
   @Transactional(readOnly = true)
   Welcome lookAtInvitation(String token) {
     OneTimeLinkRow link = links.look(Purpose.INVITATION, token);
-    return new Welcome(club(link).name(), "", link.expiresAt());
+    return new Welcome(club(link).name(), link.addressee(), link.expiresAt());
   }
 
   /** Makes whoever has the invitation a coach of the club; the invitation is used up. */

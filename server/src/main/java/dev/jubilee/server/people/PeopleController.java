@@ -1,8 +1,11 @@
 package dev.jubilee.server.people;
 
 import dev.jubilee.server.club.ClubSettings;
+import dev.jubilee.server.problem.Limits;
 import dev.jubilee.server.signin.SignedIn;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -23,6 +26,12 @@ class PeopleController {
 
   /** Whether someone owns the club. */
   record Ownership(boolean owner) {}
+
+  /** Whom an invitation is for, so that the list of those expected can be read. */
+  record Invitation(
+      @NotBlank(message = Limits.NAME_ACCEPTED)
+          @Size(min = 1, max = Limits.NAME, message = Limits.NAME_ACCEPTED)
+          String addressee) {}
 
   private final People people;
 
@@ -64,8 +73,9 @@ class PeopleController {
   }
 
   @PostMapping("/invitations")
-  OneTimeLinks.Made invite(@AuthenticationPrincipal SignedIn coach) {
-    return people.invite(coach);
+  OneTimeLinks.Made invite(
+      @AuthenticationPrincipal SignedIn coach, @Valid @RequestBody Invitation invitation) {
+    return people.invite(coach, invitation.addressee());
   }
 
   @DeleteMapping("/invitations/{id}")
