@@ -2,8 +2,11 @@ package dev.jubilee.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.jubilee.server.RunningServer.Visitor;
 import java.io.IOException;
 import java.lang.ProcessBuilder.Redirect;
+import java.net.InetAddress;
+import java.net.ServerSocket;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -12,12 +15,18 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 
 /** A server of its own, killed while it prescribes a block, and started again. */
 class KilledServerTest {
   private static final String NAME = "killed_" + ProcessHandle.current().pid();
   private static final int PATIENCE_SECONDS = 120;
+  private static final int WRITERS = 4;
 
   @Test
   void aBlockIsPrescribedToItsEndByTheNextServer() throws Exception {
@@ -63,14 +72,90 @@ class KilledServerTest {
     }
   }
 
+  /** Whoever was told that something is stored finds it, whenever the server is killed. */
+  @Test
+  void whatWasAcknowledgedIsThereAfterAKillInTheMidstOfWriting() throws Exception {
+    String url = RunningServer.freshDatabase(NAME + "_writing");
+    int port = freePort();
+    String base = "http://127.0.0.1:" + port;
+    Queue<String> acknowledged = new ConcurrentLinkedQueue<>();
+    Process first = start(url, port);
+    ExecutorService writers = Executors.newFixedThreadPool(WRITERS);
+    try {
+      await(url, "SELECT count(*) FROM block_run");
+      awaitAnswer(base);
+      for (int i = 0; i < WRITERS; i++) {
+        Visitor coach = new Visitor(base).signedIn();
+        String name = "Writer " + i;
+        writers.execute(() -> write(coach, name, acknowledged));
+      }
+      for (int i = 0; i < 20 * PATIENCE_SECONDS && acknowledged.size() < 50; i++) {
+        Thread.sleep(50);
+      }
+    } finally {
+      first.destroyForcibly().waitFor();
+      writers.shutdown();
+    }
+    assertThat(writers.awaitTermination(PATIENCE_SECONDS, TimeUnit.SECONDS)).isTrue();
+    assertThat(acknowledged).hasSizeGreaterThanOrEqualTo(50);
+    Process second = start(url, port);
+    try {
+      awaitAnswer(base);
+      String all = new Visitor(base).signedIn().get("/api/athletes").body();
+      assertThat(acknowledged).allSatisfy(name -> assertThat(all).contains('"' + name + '"'));
+    } finally {
+      second.destroyForcibly().waitFor();
+    }
+  }
+
+  /** One athlete after the other, until nobody answers. */
+  private static void write(Visitor coach, String name, Queue<String> acknowledged) {
+    try {
+      for (int n = 0; ; n++) {
+        String athlete =
+            "{\"name\":\"%s, %d\",\"sport\":\"RUN\",\"level\":\"NOVICE\",\"age\":30,\"deconditioned\":false}"
+                .formatted(name, n);
+        if (coach.post("/api/athletes", athlete).statusCode() == 201) {
+          acknowledged.add(name + ", " + n);
+        }
+      }
+    } catch (Exception e) {
+      // Killed.
+    }
+  }
+
+  private static void awaitAnswer(String base) throws Exception {
+    for (int i = 0; i < 20 * PATIENCE_SECONDS; i++) {
+      try {
+        if (new Visitor(base).get("/api/health/ready").statusCode() == 200) {
+          return;
+        }
+      } catch (IOException e) {
+        // Not yet.
+      }
+      Thread.sleep(50);
+    }
+    throw new AssertionError("no answer after " + PATIENCE_SECONDS + " s");
+  }
+
+  private static int freePort() throws IOException {
+    try (ServerSocket socket = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+      return socket.getLocalPort();
+    }
+  }
+
   private static Process start(String url) throws IOException {
+    return start(url, 0);
+  }
+
+  private static Process start(String url, int port) throws IOException {
     List<String> command = new ArrayList<>();
     command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
     command.addAll(List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-cp"));
     command.add(System.getProperty("java.class.path"));
     command.add(JubileeApplication.class.getName());
     command.add("--spring.datasource.url=" + url);
-    command.add("--server.port=0");
+    command.add("--server.port=" + port);
     command.add("--jubilee.demo=true");
     command.add("--jubilee.heartbeat=1s");
     return new ProcessBuilder(command)
