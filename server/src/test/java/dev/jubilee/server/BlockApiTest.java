@@ -156,6 +156,43 @@ class BlockApiTest {
     assertThat(done.at("/compilation/done").asInt()).isEqualTo(3);
   }
 
+  /** Whoever edits while the block is prescribed anew keeps the edit, or is told of a conflict. */
+  @Test
+  void anEditWhileWarmUpsAreBeingMadeIsNeverOverwritten() throws Exception {
+    JsonNode block = created(definition(2, 8));
+    List<JsonNode> before = warmUps(block);
+    ObjectNode ill = (ObjectNode) block.get("definition");
+    for (JsonNode athlete : block.get("athletes")) {
+      ill.withArray("/interruptions")
+          .addObject()
+          .put("athleteId", athlete.get("id").asString())
+          .put("kind", "PAIN")
+          .put("region", "ACHILLES")
+          .put("from", START.toString())
+          .put("until", START.plusWeeks(8).minusDays(2).toString());
+    }
+    assertThat(coach.put(path(block, ""), change(block, ill)).statusCode()).isEqualTo(200);
+    Map<String, String> removed = new HashMap<>();
+    for (JsonNode warmUp : before) {
+      String id = warmUp.get("prescriptionId").asString();
+      JsonNode plan = JSON.readTree(coach.get("/api/prescriptions/" + id).body());
+      String item = plan.at("/plan/items/1/id").asString();
+      String edit =
+          "{\"baseRevision\":%d,\"edit\":{\"action\":\"REMOVE\",\"itemId\":\"%s\"}}"
+              .formatted(plan.get("revision").asInt(), item);
+      HttpResponse<String> answer = coach.post("/api/prescriptions/" + id + "/edits", edit);
+      assertThat(answer.statusCode()).as(answer.body()).isIn(200, 409);
+      if (answer.statusCode() == 200) {
+        removed.put(id, answer.body());
+      }
+    }
+    done(coach.get(path(block, "")));
+    assertThat(removed).isNotEmpty();
+    for (Map.Entry<String, String> one : removed.entrySet()) {
+      assertThat(coach.get("/api/prescriptions/" + one.getKey()).body()).isEqualTo(one.getValue());
+    }
+  }
+
   @Test
   void workIsStoppedAndGoneOnWith() throws Exception {
     JsonNode block = JSON.readTree(coach.post("/api/blocks", "" + definition(4, 12)).body());

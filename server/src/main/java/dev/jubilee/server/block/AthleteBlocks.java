@@ -34,6 +34,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -115,20 +116,35 @@ class AthleteBlocks {
     }
   }
 
+  /** An athlete's case, and what is there of it. */
+  record Known(Case all, Map<UUID, BlockPrescriptions.Existing> existing) {
+    /** The work itself; needs no database. */
+    Computed computed() {
+      BlockAthlete blockAthlete = all.blockAthlete();
+      List<AthleteWeek> weeks = all.athleteWeeks(blockAthlete);
+      return new Computed(
+          this,
+          blockAthlete,
+          weeks,
+          all.prescriber().prescribe(blockAthlete, all.athlete(), weeks, all.planned()));
+    }
+  }
+
+  /** What came of it. */
+  record Computed(
+      Known known,
+      BlockAthlete blockAthlete,
+      List<AthleteWeek> weeks,
+      List<Prescribed> prescribed) {}
+
   /**
-   * Prescribes every warm-up of the athlete and stores what changed.
+   * Reads what every warm-up of the athlete is computed from.
    *
-   * @param run of the whole work; the result is known by it
    * @param today what is before stays as it was
    */
-  @Transactional
-  public void prescribe(
-      SignedIn coach,
-      UUID blockId,
-      BlockDefinition definition,
-      int run,
-      UUID athleteId,
-      LocalDate today) {
+  @Transactional(readOnly = true)
+  public Known known(
+      SignedIn coach, UUID blockId, BlockDefinition definition, UUID athleteId, LocalDate today) {
     TrainingBlock block = definition.toCore();
     List<SessionRow> rows = sessions.of(coach.clubId(), athleteId, block.start(), block.race());
     Map<UUID, BlockPrescriptions.Existing> existing =
@@ -140,14 +156,23 @@ class AthleteBlocks {
       planned(row, Optional.ofNullable(existing.get(row.id())), today, read)
           .ifPresent(planned::add);
     }
-    Case c = of(coach, blockId, definition, athleteId, today, planned);
-    BlockAthlete blockAthlete = c.blockAthlete();
-    List<AthleteWeek> athleteWeeks = c.athleteWeeks(blockAthlete);
-    List<Prescribed> prescribed =
-        c.prescriber().prescribe(blockAthlete, c.athlete(), athleteWeeks, planned);
-    Map<UUID, UUID> ids = prescriptions.keep(coach, athleteId, changed(prescribed, existing));
+    return new Known(of(coach, blockId, definition, athleteId, today, planned), existing);
+  }
+
+  /**
+   * Stores what changed.
+   *
+   * @param run of the whole work; the result is known by it
+   * @throws OptimisticLockingFailureException if a coach changed something meanwhile
+   */
+  @Transactional
+  public void store(SignedIn coach, UUID blockId, int run, Computed computed) {
+    UUID athleteId = computed.known().all().athleteId();
+    Map<UUID, BlockPrescriptions.Existing> existing = computed.known().existing();
+    Map<UUID, UUID> ids =
+        prescriptions.keep(coach, athleteId, changed(computed.prescribed(), existing));
     List<BlockView.WarmUpView> warmUps = new ArrayList<>();
-    for (Prescribed p : prescribed) {
+    for (Prescribed p : computed.prescribed()) {
       UUID sessionId = UUID.fromString(p.planned().id());
       UUID id = ids.containsKey(sessionId) ? ids.get(sessionId) : existing.get(sessionId).id();
       warmUps.add(view(p, sessionId, id, p.planned().kept().isPresent()));
@@ -158,7 +183,7 @@ class AthleteBlocks {
             .orElseGet(() -> new BlockAthleteRow(blockId, athleteId, coach.clubId()));
     row.write(
         run,
-        json.write(AthleteWeeksV1.of(athleteWeeks, blockAthlete.ladders())),
+        json.write(AthleteWeeksV1.of(computed.weeks(), computed.blockAthlete().ladders())),
         json.write(new WarmUps(warmUps)));
     repository.save(row);
   }

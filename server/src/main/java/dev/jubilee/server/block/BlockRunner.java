@@ -30,7 +30,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 class BlockRunner {
   private static final Logger LOG = LoggerFactory.getLogger(BlockRunner.class);
 
-  private static final int ATTEMPTS = 3;
+  /** A coach who goes through the warm-ups one by one meanwhile is in the way again and again. */
+  private static final int ATTEMPTS = 20;
 
   private final BlockRunRepository runs;
   private final BlockAthleteRepository athleteBlocks;
@@ -126,13 +127,19 @@ class BlockRunner {
   private boolean isPrescribed(
       BlockRunRow run, BlockDefinition definition, UUID athleteId, LocalDate today, int attempt) {
     SignedIn coach = new SignedIn(run.coachId(), run.clubId(), "", 0);
+    if (!isWanted(run)) {
+      return true;
+    }
+    // Computed between two transactions, so that no connection is held meanwhile.
+    AthleteBlocks.Computed computed =
+        computation.known(coach, run.blockId(), definition, athleteId, today).computed();
     try {
       transaction.executeWithoutResult(
           status -> {
             athleteBlocks.hold(
                 run.blockId().getMostSignificantBits() ^ athleteId.getLeastSignificantBits());
             if (isWanted(run) && !isDone(run, athleteId)) {
-              computation.prescribe(coach, run.blockId(), definition, run.run(), athleteId, today);
+              computation.store(coach, run.blockId(), run.run(), computed);
             }
           });
       return true;

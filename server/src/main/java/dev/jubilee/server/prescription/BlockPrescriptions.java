@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -38,7 +39,7 @@ public class BlockPrescriptions {
    *
    * @param isTouched whether a coach changed it
    */
-  public record Existing(UUID id, Plan plan, boolean isTouched) {}
+  public record Existing(UUID id, int revision, Plan plan, boolean isTouched) {}
 
   /**
    * What is to be stored.
@@ -61,13 +62,18 @@ public class BlockPrescriptions {
           row.sessionId(),
           new Existing(
               row.id(),
+              row.currentRevision(),
               snapshots.source(clubId, current.inputs()).plan(),
               current.origin().isByCoach()));
     }
     return bySession;
   }
 
-  /** Stores what was prescribed, in place of what nobody changed; gives the ids by session. */
+  /**
+   * Stores what was prescribed, in place of what nobody changed; gives the ids by session.
+   *
+   * @throws OptimisticLockingFailureException if somebody changed one since it was read
+   */
   @Transactional
   public Map<UUID, UUID> keep(SignedIn coach, UUID athleteId, List<Made> all) {
     Map<UUID, UUID> ids = new HashMap<>();
@@ -75,7 +81,7 @@ public class BlockPrescriptions {
     for (Made one : all) {
       PrescriptionRow row =
           one.existing()
-              .map(e -> prescriptions.findByIdAndClubId(e.id(), coach.clubId()).orElseThrow())
+              .map(e -> unchanged(coach.clubId(), e))
               .orElseGet(
                   () ->
                       new PrescriptionRow(
@@ -95,6 +101,13 @@ public class BlockPrescriptions {
     // Rows of one table after another, so that they are sent together.
     revisions.saveAll(made);
     return ids;
+  }
+
+  private PrescriptionRow unchanged(UUID clubId, Existing existing) {
+    return prescriptions
+        .findByIdAndClubId(existing.id(), clubId)
+        .filter(row -> row.currentRevision() == existing.revision())
+        .orElseThrow(() -> new OptimisticLockingFailureException("changed since it was read"));
   }
 
   /** Takes away what a session has, if no coach changed it and no athlete was given it. */
