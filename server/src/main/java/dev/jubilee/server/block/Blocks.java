@@ -187,13 +187,6 @@ public class Blocks {
         definition(revision(row(clubId, id))), clubs.findById(clubId).orElseThrow().zone());
   }
 
-  /** What entries of a file would do; nothing is stored. */
-  @Transactional(readOnly = true)
-  Imports.Understanding previewImport(SignedIn coach, UUID id, List<CalendarEntry> entries) {
-    BlockRow row = row(coach.clubId(), id);
-    return imports.understand(coach, id, definition(revision(row)), entries);
-  }
-
   /** Imports the entries of a file, all or nothing, and prescribes for them. */
   @Transactional
   BlockView importSessions(SignedIn coach, UUID id, List<CalendarEntry> entries) {

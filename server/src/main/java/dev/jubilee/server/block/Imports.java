@@ -95,7 +95,7 @@ class Imports {
   private record Read(
       ImportLine line, Optional<SessionDetails> details, String key, Optional<SessionRow> own) {}
 
-  @Transactional(readOnly = true)
+  /** What the entries would do; in no transaction, as understanding takes its time. */
   public Understanding understand(
       SignedIn coach, UUID blockId, BlockDefinition definition, List<CalendarEntry> entries) {
     List<ImportLine> lines =

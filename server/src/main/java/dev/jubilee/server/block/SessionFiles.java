@@ -12,22 +12,26 @@ import org.springframework.stereotype.Service;
 @Service
 class SessionFiles {
   private final Blocks blocks;
+  private final Imports imports;
 
-  SessionFiles(Blocks blocks) {
+  SessionFiles(Blocks blocks, Imports imports) {
     this.blocks = blocks;
+    this.imports = imports;
   }
 
   Imports.Understanding preview(SignedIn coach, UUID id, Imports.Format format, String text) {
-    return blocks.previewImport(coach, id, parse(coach, id, format, text));
+    Blocks.ImportFrame frame = blocks.importFrame(coach.clubId(), id);
+    return imports.understand(coach, id, frame.definition(), parse(frame, format, text));
   }
 
   /** All of a file, or none. */
   BlockView importAll(SignedIn coach, UUID id, Imports.Format format, String text) {
-    return blocks.importSessions(coach, id, parse(coach, id, format, text));
+    Blocks.ImportFrame frame = blocks.importFrame(coach.clubId(), id);
+    return blocks.importSessions(coach, id, parse(frame, format, text));
   }
 
-  private List<CalendarEntry> parse(SignedIn coach, UUID id, Imports.Format format, String text) {
-    Blocks.ImportFrame frame = blocks.importFrame(coach.clubId(), id);
+  private static List<CalendarEntry> parse(
+      Blocks.ImportFrame frame, Imports.Format format, String text) {
     return Imports.parse(format, text, frame.zone(), frame.definition());
   }
 }
