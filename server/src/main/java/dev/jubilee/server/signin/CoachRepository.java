@@ -20,8 +20,4 @@ public interface CoachRepository extends JpaRepository<Coach, UUID> {
   @Lock(LockModeType.PESSIMISTIC_WRITE)
   @Query("select c from Coach c where c.clubId = :clubId and c.removedAt is null order by c.id")
   List<Coach> lock(UUID clubId);
-
-  /** Whether a sign-in with this stamp still counts. */
-  boolean existsByIdAndClubIdAndSignInStampAndRemovedAtIsNull(
-      UUID id, UUID clubId, int signInStamp);
 }

@@ -10,6 +10,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,6 +23,7 @@ public class SignIns {
   private final Passwords passwords;
   private final Attempts attempts;
   private final PublicAddress address;
+  private final JdbcTemplate jdbc;
   private final String decoyHash;
 
   SignIns(
@@ -29,12 +31,14 @@ public class SignIns {
       ClubRepository clubs,
       Passwords passwords,
       Attempts attempts,
-      PublicAddress address) {
+      PublicAddress address,
+      JdbcTemplate jdbc) {
     this.coaches = coaches;
     this.clubs = clubs;
     this.passwords = passwords;
     this.attempts = attempts;
     this.address = address;
+    this.jdbc = jdbc;
     this.decoyHash = passwords.chosen("password", UUID.randomUUID().toString(), List.of());
   }
 
@@ -90,8 +94,15 @@ public class SignIns {
 
   /** Whether a sign-in still counts: the coach has not left, nor changed the password since. */
   boolean counts(SignedIn signedIn) {
-    return coaches.existsByIdAndClubIdAndSignInStampAndRemovedAtIsNull(
-        signedIn.coachId(), signedIn.clubId(), signedIn.stamp());
+    // Asked with every request, so without a transaction or an entity.
+    return Boolean.TRUE.equals(
+        jdbc.queryForObject(
+            "SELECT EXISTS (SELECT 1 FROM coach WHERE id = ? AND club_id = ?"
+                + " AND sign_in_stamp = ? AND removed_at IS NULL)",
+            Boolean.class,
+            signedIn.coachId(),
+            signedIn.clubId(),
+            signedIn.stamp()));
   }
 
   @Transactional(readOnly = true)
