@@ -66,6 +66,7 @@ export type Block = Item["block"];
 export type Surface = Conditions["surface"];
 export type Position = DrillView["position"];
 export type Region = RestrictionInput["region"];
+export type HealthCondition = AthleteProfile["health"][number];
 export type BlockView = Schemas["BlockView"];
 export type BlockDefinition = Schemas["BlockDefinition"];
 export type AthleteBlock = Schemas["AthleteBlock"];

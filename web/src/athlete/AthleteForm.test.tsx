@@ -16,6 +16,7 @@ const PROFILE: AthleteProfile = {
   results: [{ kind: "ROW_2K", seconds: 480, takenOn: "2026-10-01", setting: "FAIR" }],
   restrictions: [{ region: "ACHILLES", severity: "SORE" }],
   contraindications: ["FLOOR_WORK"],
+  health: ["DIABETES"],
   deconditioned: false,
   mastery: { "a-series": 2 },
 };
@@ -49,6 +50,7 @@ describe("the form of an athlete", () => {
     await write("Time, m:ss", "8:00.5");
     await press("Add a region");
     await userEvent.click(screen.getByText("Nothing on the floor"));
+    await userEvent.click(screen.getByText("Asthma"));
     await press("Save");
 
     await waitFor(() => expect(screen.getByTestId("address").textContent).toBe("/athletes/edda"));
@@ -63,6 +65,7 @@ describe("the form of an athlete", () => {
       results: [{ kind: "ROW_2K", seconds: 480.5, takenOn: null, setting: "FAIR" }],
       restrictions: [{ region: "CALVES", severity: "STIFF" }],
       contraindications: ["FLOOR_WORK"],
+      health: ["ASTHMA"],
       deconditioned: false,
       mastery: {},
     });

@@ -9,7 +9,7 @@ import { FormCheckbox, FormMany, FormSelect, FormText } from "../shared/fields";
 import { showRefused } from "../shared/forms";
 import { useOnce } from "../shared/once";
 import { say } from "../shared/units";
-import { REGIONS, SPORTS } from "../shared/words";
+import { HEALTH, REGIONS, SPORTS } from "../shared/words";
 import { fieldNamed, fieldsOf, NOBODY, profileOf, type AthleteFields } from "./fields";
 import { ResultRow } from "./ResultRow";
 import { NEW_RESULT } from "./results";
@@ -134,6 +134,12 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
       <Button onClick={() => restrictions.append({ region: "CALVES", severity: "STIFF" })}>
         Add a region
       </Button>
+
+      <Head
+        title="What you were told of their health"
+        hint="Brings the usual cautions and leaves out what they rule out. A licensed clinician decides."
+      />
+      <FormMany label="Health" isLabelHidden name="health" options={HEALTH} control={control} />
 
       <Head title="Always leave out" hint="Left out whatever the session." />
       <FormMany

@@ -12,6 +12,7 @@ export interface AthleteFields {
   results: ResultDraft[];
   restrictions: RestrictionInput[];
   contraindications: AthleteProfile["contraindications"];
+  health: AthleteProfile["health"];
   deconditioned: boolean;
 }
 
@@ -25,17 +26,19 @@ export const NOBODY: AthleteFields = {
   results: [],
   restrictions: [],
   contraindications: [],
+  health: [],
   deconditioned: false,
 };
 
 export function fieldsOf(profile: AthleteProfile): AthleteFields {
-  const { name, sport, level, restrictions, contraindications, deconditioned } = profile;
+  const { name, sport, level, restrictions, contraindications, health, deconditioned } = profile;
   return {
     name,
     sport,
     level,
     restrictions,
     contraindications,
+    health,
     deconditioned,
     age: String(profile.age),
     restingHeartRate: profile.restingHeartRate?.toString() ?? "",

@@ -41,6 +41,12 @@ const WAYS = [
   { way: "landing", label: "Lands on: not when sore, nor early when stiff" },
 ] as const;
 
+/** What pregnancy, the heart or blood pressure rule out. */
+const CAVEATS = {
+  supine: "Lying on the back",
+  straining: "Straining, or pressing for long",
+};
+
 /** Rare in a coach's own drills, so that it is one step away. */
 function Ways({ control, isOpenAtFirst }: { control: Control<Entry>; isOpenAtFirst: boolean }) {
   const [isOpen, setOpen] = useState(isOpenAtFirst);
@@ -51,15 +57,20 @@ function Ways({ control, isOpenAtFirst }: { control: Control<Entry>; isOpenAtFir
       </Button>
     );
   }
-  return WAYS.map(({ way, label }) => (
-    <FormMany
-      key={way}
-      label={label}
-      name={`ways.${way}`}
-      options={REGION_WORDS}
-      control={control}
-    />
-  ));
+  return (
+    <>
+      {WAYS.map(({ way, label }) => (
+        <FormMany
+          key={way}
+          label={label}
+          name={`ways.${way}`}
+          options={REGION_WORDS}
+          control={control}
+        />
+      ))}
+      <FormMany label="Not for everybody" name="caveats" options={CAVEATS} control={control} />
+    </>
+  );
 }
 
 const FIGURES = {
@@ -141,7 +152,10 @@ export function DrillForm({ start, onKeep, isBusy, refused }: Props) {
           options={REGION_WORDS}
           control={control}
         />
-        <Ways control={control} isOpenAtFirst={start.ways !== undefined} />
+        <Ways
+          control={control}
+          isOpenAtFirst={start.ways !== undefined || start.caveats !== undefined}
+        />
         <FormMany
           label="Favoured when one of these is stiff"
           name="favours"

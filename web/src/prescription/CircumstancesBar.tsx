@@ -153,21 +153,34 @@ export const CircumstancesBar = memo(function CircumstancesBar({
             />
           </Box>
           <Box w="100px">
-            <NumberField
+            <OptionalNumberField
               label="Humidity, %"
-              value={under.humidity ?? undefined}
+              value={under.humidity}
               error={accepted("humidity")}
               onCommit={(humidity) => changeUnder({ humidity })}
             />
           </Box>
           <Box w="120px">
-            <NumberField
+            <OptionalNumberField
               label="Straight, m"
-              value={under.lane ?? undefined}
+              value={under.lane}
               error={accepted("lane")}
               onCommit={(lane) => changeUnder({ lane })}
             />
           </Box>
+          <Box w="100px">
+            <OptionalNumberField
+              label="Air quality"
+              value={under.airQuality}
+              error={accepted("airQuality")}
+              onCommit={(airQuality) => changeUnder({ airQuality })}
+            />
+          </Box>
+          <CheckboxField
+            label="Thunder"
+            checked={under.thunder ?? false}
+            onChange={(thunder) => changeUnder({ thunder })}
+          />
           {forecast.data && (
             <Button
               minH="34px"
@@ -207,6 +220,8 @@ const USUAL: Conditions = {
   group: 1,
   lane: null,
   humidity: null,
+  thunder: false,
+  airQuality: null,
 };
 
 /** What is out of the ordinary, in a few words. */
@@ -215,6 +230,8 @@ function conditionWords(c: Conditions): string {
     c.wind > 0 && `wind ${c.wind} km/h`,
     c.wet && "wet",
     c.humidity != null && `${c.humidity} % humid`,
+    c.thunder && "thunder",
+    c.airQuality != null && `air quality ${c.airQuality}`,
     c.surface !== "FIRM" && `${SURFACES[c.surface]} ground`,
     c.waitMinutes > 0 && `${c.waitMinutes} min wait`,
     c.group > 1 && `group of ${c.group}`,
@@ -244,6 +261,30 @@ function NumberField({
       onCommit={(typed) => {
         const number = Number(typed);
         if (typed.trim() !== "" && Number.isInteger(number) && number !== value) onCommit(number);
+      }}
+    />
+  );
+}
+
+/** One that may be unknown: emptied, it is unknown again. */
+function OptionalNumberField({
+  value,
+  onCommit,
+  ...rest
+}: {
+  label: string;
+  value: number | null | undefined;
+  error?: string;
+  onCommit: (value: number | null) => void;
+}) {
+  return (
+    <CommittedField
+      {...rest}
+      inputMode="numeric"
+      value={value == null ? "" : String(value)}
+      onCommit={(typed) => {
+        const number = typed.trim() === "" ? null : Number(typed);
+        if (number === null || Number.isInteger(number)) onCommit(number);
       }}
     />
   );

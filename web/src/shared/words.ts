@@ -3,6 +3,7 @@ import type {
   ComingFrom,
   Block,
   Finding,
+  HealthCondition,
   Kind,
   Kit,
   Place,
@@ -78,6 +79,8 @@ export const SEVERITIES: Record<Finding["severity"], string> = {
 };
 
 export const REGIONS: Record<Region, string> = labels(WORDS.region);
+
+export const HEALTH: Record<HealthCondition, string> = labels(WORDS.health);
 
 /** A region as it stands alone. */
 export function region(name: Region): string {

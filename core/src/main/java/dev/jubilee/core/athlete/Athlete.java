@@ -22,6 +22,7 @@ import java.util.Set;
  * @param deconditioned back after a long lay-off or carrying much weight: the easier rung
  *     everywhere
  * @param mastery highest mastered rung by ladder id, where the coach has said so; else by level
+ * @param health what the coach was told of their health
  */
 public record Athlete(
     Level level,
@@ -32,7 +33,8 @@ public record Athlete(
     List<Restriction> restrictions,
     Set<Contraindication> contraindications,
     boolean deconditioned,
-    Map<String, Integer> mastery) {
+    Map<String, Integer> mastery,
+    Set<HealthCondition> health) {
 
   public Athlete {
     Bounds.within("age", ageYears, 8, 95, "years");
@@ -40,10 +42,35 @@ public record Athlete(
     restrictions = List.copyOf(restrictions);
     contraindications = Set.copyOf(contraindications);
     mastery = Map.copyOf(mastery);
+    health = Set.copyOf(health);
     // Built for its checks: impossible heart rates are refused where they enter.
     if (restingHeartRate.isPresent() || maximumHeartRate.isPresent()) {
       HeartRate.of(ageYears, restingHeartRate, maximumHeartRate);
     }
+  }
+
+  /** Of whose health nothing in particular is known. */
+  public Athlete(
+      Level level,
+      int ageYears,
+      Optional<Integer> restingHeartRate,
+      Optional<Integer> maximumHeartRate,
+      List<TestResult> results,
+      List<Restriction> restrictions,
+      Set<Contraindication> contraindications,
+      boolean deconditioned,
+      Map<String, Integer> mastery) {
+    this(
+        level,
+        ageYears,
+        restingHeartRate,
+        maximumHeartRate,
+        results,
+        restrictions,
+        contraindications,
+        deconditioned,
+        mastery,
+        Set.of());
   }
 
   /** With other restrictions and mastery. */
@@ -57,7 +84,23 @@ public record Athlete(
         newLimits,
         contraindications,
         deconditioned,
-        newMastery);
+        newMastery,
+        health);
+  }
+
+  /** Of whose health this is known. */
+  public Athlete with(Set<HealthCondition> newHealth) {
+    return new Athlete(
+        level,
+        ageYears,
+        restingHeartRate,
+        maximumHeartRate,
+        results,
+        restrictions,
+        contraindications,
+        deconditioned,
+        mastery,
+        newHealth);
   }
 
   public Optional<Restriction.Severity> limitOf(BodyRegion region) {

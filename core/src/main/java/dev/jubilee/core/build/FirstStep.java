@@ -34,7 +34,13 @@ final class FirstStep {
 
   private FirstStep() {}
 
-  static double share(Sport sport, SessionKind kind) {
+  /** A sprint that may not go beyond threshold is led up to as a threshold session is. */
+  static double share(BuildContext context) {
+    boolean isHeldBack = context.isShort() && context.top() <= context.critical();
+    return share(context.sport(), isHeldBack ? SessionKind.THRESHOLD : context.kind());
+  }
+
+  private static double share(Sport sport, SessionKind kind) {
     Row row = TABLE.get(sport);
     return row.others().getOrDefault(kind, row.usual());
   }

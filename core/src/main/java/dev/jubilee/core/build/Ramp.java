@@ -73,7 +73,7 @@ public final class Ramp {
       return context.kind() == SessionKind.GYM ? BuildForm.NONE : BuildByFeel.onLand(context);
     }
     if (context.kind() == SessionKind.GYM) {
-      return new WarmUpSets();
+      return new WarmUpSets(context);
     }
     if (context.kind() == SessionKind.JUMPS) {
       boolean canJump = !context.isSlippery() && context.demand().contacts() > 0;

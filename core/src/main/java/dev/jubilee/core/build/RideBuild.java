@@ -2,8 +2,6 @@ package dev.jubilee.core.build;
 
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.plan.Recovery;
-import dev.jubilee.core.session.SessionKind;
-import dev.jubilee.core.sport.Sport;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -51,13 +49,12 @@ final class RideBuild implements BuildForm {
         hasOpeners() || context.isShort()
             ? Math.min(context.critical(), context.top())
             : context.top();
-    SessionKind kind = context.kind();
     for (int i = 0; i < steps; i++) {
       boolean last = i == steps - 1;
       int seconds = brief ? BRIEF_STEP : last && steps > 2 ? LAST_STEP : STEP;
       efforts.add(
           context.at(
-              top * EvenSteps.between(FirstStep.share(Sport.RIDE, kind), 1, i, steps),
+              top * EvenSteps.between(FirstStep.share(context), 1, i, steps),
               "pressure-step-ride",
               new Dose.Timed(seconds, 1),
               new Recovery(last && openersFollow ? 60 : 0, Recovery.Doing.SPIN),

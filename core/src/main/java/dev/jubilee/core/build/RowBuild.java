@@ -3,7 +3,6 @@ package dev.jubilee.core.build;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.session.SessionKind;
-import dev.jubilee.core.sport.Sport;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -51,10 +50,8 @@ final class RowBuild implements BuildForm {
   }
 
   private void addSteps(List<GradedEffort> efforts, int steps, boolean tensFollow, boolean brief) {
-    double session = context.top();
-    // At so low a rate no more can be pulled than critical power, about 85 % of 2 km power.
-    double top = Math.min(tensFollow ? BELOW_TENS * session : session, context.critical());
-    double first = FirstStep.share(Sport.ROW, context.kind());
+    double top = lastStep(tensFollow);
+    double first = FirstStep.share(context);
     for (int i = 0; i < steps; i++) {
       boolean last = i == steps - 1;
       efforts.add(
@@ -67,8 +64,15 @@ final class RowBuild implements BuildForm {
     }
   }
 
+  /** At so low a rate no more can be pulled than critical power, about 85 % of 2 km power. */
+  private double lastStep(boolean tensFollow) {
+    return Math.min((tensFollow ? BELOW_TENS : 1) * context.top(), context.critical());
+  }
+
   private void addTens(List<GradedEffort> efforts, int tens, boolean brief) {
-    double lowest = context.isShort() ? FIRST_TENS_OF_A_SPRINT : FIRST_TENS;
+    double wanted = context.isShort() ? FIRST_TENS_OF_A_SPRINT : FIRST_TENS;
+    // Never back from where the steps went.
+    double lowest = Math.max(wanted, Math.min(1, lastStep(true) / context.top()));
     int rest = context.isTimed() ? context.rest(brief) : AFTER_TENS;
     for (int i = 0; i < tens; i++) {
       int rate = rate(i);

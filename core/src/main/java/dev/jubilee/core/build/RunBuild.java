@@ -2,7 +2,6 @@ package dev.jubilee.core.build;
 
 import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.quantity.Distance;
-import dev.jubilee.core.sport.Sport;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -49,7 +48,7 @@ final class RunBuild implements BuildForm {
     double top = context.top();
     // Before a race of a minute or four all efforts are near race effort.
     boolean isNearRace = context.isShort() && !context.isSprint();
-    double first = isNearRace ? NEAR_RACE : FirstStep.share(Sport.RUN, context.kind());
+    double first = isNearRace ? NEAR_RACE : FirstStep.share(context);
     Distance distance = distance(brief);
     List<GradedEffort> efforts = new ArrayList<>();
     for (int i = 0; i < count; i++) {

@@ -3,7 +3,6 @@ package dev.jubilee.core.build;
 import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.session.SessionKind;
-import dev.jubilee.core.sport.Sport;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -29,7 +28,7 @@ final class SwimBuild implements BuildForm {
   @Override
   public List<GradedEffort> efforts(int count, boolean brief) {
     double top = context.top();
-    double first = FirstStep.share(Sport.SWIM, context.kind());
+    double first = FirstStep.share(context);
     boolean threshold = context.kind() == SessionKind.THRESHOLD;
     int paced = threshold || count == 1 ? 1 : 2;
     Distance length =

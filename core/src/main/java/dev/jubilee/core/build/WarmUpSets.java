@@ -1,5 +1,6 @@
 package dev.jubilee.core.build;
 
+import dev.jubilee.core.demand.HealthRules;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.intensity.Target;
@@ -21,14 +22,38 @@ final class WarmUpSets implements BuildForm {
 
   private static final int LONGER = 15;
 
+  private static final double LIGHTEST = 45;
+  private static final double HEAVIER = 35;
+
+  private final BuildContext context;
+
+  WarmUpSets(BuildContext context) {
+    this.context = context;
+  }
+
+  /** Effort points of a set with a share of the work set's load; Jubilee modelling choice. */
+  private static double points(double share) {
+    return LIGHTEST + HEAVIER * share;
+  }
+
+  /** How much lighter all sets are where health sets a bound. */
+  private double lighter(double heaviest) {
+    return HealthRules.cap(context.request().athlete(), context.anchors())
+        .map(cap -> (cap.points() - LIGHTEST) / HEAVIER)
+        .map(most -> Math.min(1, most / heaviest))
+        .orElse(1.0);
+  }
+
   @Override
   public List<GradedEffort> efforts(int count, boolean brief) {
     List<GradedEffort> sets = new ArrayList<>();
     double[] loads = LOADS[Math.min(count, LOADS.length) - 1];
+    double lighter = lighter(loads[loads.length - 1]);
     for (int i = 0; i < loads.length; i++) {
-      double share = loads[i];
+      // In steps of 5 %, as bars are loaded.
+      double share = Math.floor(20 * lighter * loads[i] + 1e-9) / 20;
       Dose dose = new Dose.Reps(REPS[i], 1, 1, 3);
-      Effort effort = Effort.of(45 + 35 * share);
+      Effort effort = Effort.of(points(share));
       sets.add(
           new GradedEffort(
               "warm-up-set",

@@ -22,6 +22,7 @@ public enum FindingCode {
   ANOTHER_SESSION(
       Severity.CAUTION,
       "common practice; the idea of a line: Thomeé 1997, Silbernagel et al. 2007"),
+  HEALTH(Severity.CAUTION, "common practice: the usual cautions; a licensed clinician decides"),
   LOADS_SORE_REGION(Severity.CAUTION, "common practice"),
   CONTACTS_UNWANTED(Severity.FAULT, "common practice"),
   LONG_HOLD(Severity.FAULT, "Behm et al. 2016"),
@@ -42,6 +43,8 @@ public enum FindingCode {
   NO_ROOM_TO_RUN(Severity.NOTE, "common practice"),
   UNSAFE_OUTDOORS(
       Severity.CAUTION, "wind chill, Environment Canada; heat index, US NWS (from memory)"),
+  THUNDER(Severity.CAUTION, "common practice: 30 min after the last thunder"),
+  BAD_AIR(Severity.CAUTION, "air quality index, US EPA (from memory)"),
   ICE_UNDERFOOT(Severity.CAUTION, "common practice"),
   WIND_CHILL(Severity.CAUTION, "wind chill, Environment Canada / US NWS 2001"),
   LONG_IN_HEAT(Severity.FAULT, "common practice"),

@@ -14,7 +14,7 @@ final class UnsafeOutdoors extends Check {
   List<Finding> examine(Plan plan) {
     Circumstances circumstances = plan.request().circumstances();
     String feels = "Feels like " + circumstances.feltTemperature() + " °C: ";
-    if (circumstances.isUnsafeOutdoors()) {
+    if (circumstances.isFeltUnsafe()) {
       boolean isCold = circumstances.feltTemperature() < 0;
       return List.of(
           finding(

@@ -5,6 +5,7 @@ import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Contraindication;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.demand.HealthRules;
 import dev.jubilee.core.demand.TrainingPhase;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Kit;
@@ -96,6 +97,10 @@ public final class Eligibility {
     if (drill.works(BodyRegion.WRISTS, Way.ECCENTRIC)
         && athlete.contraindications().contains(Contraindication.WRIST_LOADING)) {
       return Optional.of("loads the wrists, which this athlete must avoid");
+    }
+    Optional<String> health = HealthRules.against(drill, athlete);
+    if (health.isPresent()) {
+      return health;
     }
     if (!withinMastery(drill, athlete)) {
       return Optional.of("is above what this athlete has mastered");

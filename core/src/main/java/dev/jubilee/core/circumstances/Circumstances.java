@@ -98,7 +98,24 @@ public record Circumstances(
 
   /** Whether by published limits nothing is done outdoors, and this is. */
   public boolean isUnsafeOutdoors() {
+    return isFeltUnsafe()
+        || (place.isOutdoors() && (conditions.thunder() || isAirAbove(UNHEALTHY_AIR)));
+  }
+
+  /** Whether the cold or the heat alone is beyond what is done outdoors. */
+  public boolean isFeltUnsafe() {
     return place.isOutdoors() && (isFreezing() || heatIndex() >= FeltAir.TOO_HOT);
+  }
+
+  /** Air quality index from which the air is unhealthy for everyone (US EPA). */
+  public static final int UNHEALTHY_AIR = 150;
+
+  /** and for those with asthma or heart disease, who are pregnant or young (US EPA). */
+  public static final int UNHEALTHY_FOR_SOME = 100;
+
+  /** Whether the air is known to be worse than this. */
+  public boolean isAirAbove(int index) {
+    return conditions.airQuality().filter(a -> a > index).isPresent();
   }
 
   /** Whether only easy and short work is done in such heat, and this is outdoors. */

@@ -13,6 +13,8 @@ import java.util.Optional;
  *     of the minutes available
  * @param group how many warm up together, 1 to 60
  * @param humidity relative humidity in %, 0 to 100, where it is known; it matters in heat
+ * @param thunder whether it thunders, or did within the last half hour
+ * @param airQuality air quality index (US EPA), 0 to 500, where it is known; it matters outdoors
  * @param lane longest straight at hand in m, 2 to 200, where it is not the place's usual one
  */
 public record Conditions(
@@ -22,7 +24,21 @@ public record Conditions(
     int waitMinutes,
     int group,
     Optional<Integer> lane,
-    Optional<Integer> humidity) {
+    Optional<Integer> humidity,
+    boolean thunder,
+    Optional<Integer> airQuality) {
+
+  /** Without thunder, and nothing known of the air's quality. */
+  public Conditions(
+      int wind,
+      boolean wet,
+      Surface surface,
+      int waitMinutes,
+      int group,
+      Optional<Integer> lane,
+      Optional<Integer> humidity) {
+    this(wind, wet, surface, waitMinutes, group, lane, humidity, false, Optional.empty());
+  }
 
   /** With humidity unknown. */
   public Conditions(
@@ -54,6 +70,8 @@ public record Conditions(
     lane = lane == null ? Optional.empty() : lane;
     humidity = humidity == null ? Optional.empty() : humidity;
     humidity.ifPresent(h -> Bounds.within("humidity", h, 0, 100, "%"));
+    airQuality = airQuality == null ? Optional.empty() : airQuality;
+    airQuality.ifPresent(a -> Bounds.within("airQuality", a, 0, 500, "of the index"));
     surface = surface == null ? Surface.FIRM : surface;
     lane.ifPresent(m -> Bounds.within("lane", m, 2, 200, "m"));
   }

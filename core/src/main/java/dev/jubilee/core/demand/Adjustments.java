@@ -28,6 +28,7 @@ final class Adjustments {
           new CappedByApproach(),
           new CappedByGround(),
           new CappedByTime(),
+          new ForHealth(),
           new InUnsafeWeather());
 
   private Adjustments() {}

@@ -21,6 +21,7 @@ public final class Contacts {
     if (!lands
         || session.kind() == SessionKind.GYM
         || athlete.deconditioned()
+        || !HealthRules.allowContacts(athlete)
         || athlete.contraindications().contains(Contraindication.CONTACTS)
         || LoadedRegions.LANDING.stream().anyMatch(r -> athlete.has(r, Restriction.Severity.SORE))
         || !session.kind().isHard()) {

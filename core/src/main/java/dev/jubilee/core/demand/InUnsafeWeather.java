@@ -18,7 +18,9 @@ final class InUnsafeWeather implements Adjustment {
   @Override
   public DemandDraft adjust(DemandDraft draft, DemandContext context) {
     boolean isOver =
-        context.circumstances().isUnsafeOutdoors() || context.circumstances().isOnlyForEasyWork();
+        context.circumstances().isUnsafeOutdoors()
+            || context.circumstances().isOnlyForEasyWork()
+            || isBadAirFor(context);
     boolean isHot = context.circumstances().feltTemperature() > Circumstances.HOT;
     return isOver
         ? draft
@@ -32,8 +34,14 @@ final class InUnsafeWeather implements Adjustment {
         : draft;
   }
 
+  private static boolean isBadAirFor(DemandContext context) {
+    return context.circumstances().place().isOutdoors()
+        && context.circumstances().isAirAbove(Circumstances.UNHEALTHY_FOR_SOME)
+        && HealthRules.isSensitiveToAir(context.athlete());
+  }
+
   @Override
   public String source() {
-    return "wind chill, Environment Canada; heat index, US NWS; what follows is common practice";
+    return "air quality index, US EPA; wind chill, Environment Canada; heat index, US NWS; what follows is common practice";
   }
 }

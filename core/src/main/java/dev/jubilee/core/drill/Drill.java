@@ -27,6 +27,7 @@ import java.util.Set;
  * @param regions regions it works or moves; out when one of them hurts
  * @param ways how it works regions; those it loads hard are under {@link Way#ECCENTRIC}, and those
  *     that are under none are moved gently
+ * @param caveats what it asks that not everybody may do
  * @param contacts ground contacts for each counted repetition, for each metre when travelling, or
  *     for each second of work on the clock
  * @param holdSeconds how long one position is held, 0 when it moves all the time
@@ -54,6 +55,7 @@ public record Drill(
     Map<Need, Double> serves,
     Set<BodyRegion> regions,
     Map<Way, Set<BodyRegion>> ways,
+    Set<Caveat> caveats,
     double contacts,
     int holdSeconds,
     Set<BodyRegion> favours,
@@ -100,6 +102,7 @@ public record Drill(
         serves,
         regions,
         ways,
+        caveats,
         contacts,
         holdSeconds,
         favours,

@@ -1,5 +1,6 @@
 package dev.jubilee.core.library;
 
+import dev.jubilee.core.drill.Caveat;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Kit;
@@ -48,6 +49,7 @@ record DrillEntry(Map<?, ?> values) {
         serves(block, regions),
         regions.keySet(),
         ways(),
+        choices("caveats", Caveat.class),
         number("contacts", 0),
         whole("hold", 0),
         choices("favours", BodyRegion.class),

@@ -27,7 +27,7 @@ final class Tuner {
   private static final int MOST_TOP_UP = 240;
   private static final int MOST_WAIT = 240;
 
-  /** Warmth worth changing lengths for when enough is out of reach, °C. */
+  /** Warmth worth changing lengths for, or a minute of raise, when enough is out of reach, °C. */
   private static final double WORTHWHILE = 0.03;
 
   private Tuner() {}
@@ -45,19 +45,26 @@ final class Tuner {
       Plan tried = with(plan, tuning);
       double reached = PlanLoad.warmthAtStart(tried);
       // Quick to tell, unlike freshness: most tries are done with here.
-      if (reached < enough && reached <= warmest + WORTHWHILE) {
+      double worthwhile = warmest + worthwhile(best, tuning);
+      if (reached < enough && reached <= worthwhile) {
         continue;
       }
       SimulatedPlan then = SimulatedPlan.of(tried);
       if (then.isWarm() && then.isFresh()) {
         return tuning;
       }
-      if (then.isFresh() && then.warmth() > warmest + WORTHWHILE) {
+      if (then.isFresh() && then.warmth() > worthwhile) {
         best = tuning;
         warmest = then.warmth();
       }
     }
     return best;
+  }
+
+  /** Nobody jogs on for minutes for nothing: in deep cold warmth soon stops rising. */
+  private static double worthwhile(Tuning best, Tuning tuning) {
+    int minutes = (tuning.raise() - best.raise()) / MORE;
+    return WORTHWHILE * Math.max(1, minutes);
   }
 
   private static List<Tuning> fresher() {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.approach.Approach;
+import dev.jubilee.core.athlete.HealthCondition;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.Conditions;
@@ -114,6 +115,14 @@ class FindingsTableTest {
         new Row("UP_AND_DOWN", RIDE, FindingsTableTest::upAndDown),
         new Row("BAND_ON_AND_OFF", RIDE, FindingsTableTest::bandOnAndOff),
         new Row("UNSAFE_OUTDOORS", SPRINT, p -> under(p, degrees(p, -20, 30))),
+        new Row(
+            "HEALTH",
+            SPRINT,
+            p ->
+                replan(
+                    p.request().with(p.request().athlete().with(Set.of(HealthCondition.ASTHMA))))),
+        new Row("THUNDER", SPRINT, p -> under(p, sky(p, true, 20))),
+        new Row("BAD_AIR", SPRINT, p -> under(p, sky(p, false, 151))),
         new Row("ICE_UNDERFOOT", SPRINT, p -> under(p, on(p, Surface.SLIPPERY))),
         new Row("HARD_COLD", SPRINT, p -> under(p, degrees(p, -8, 0))),
         new Row("WIND_CHILL", SPRINT, p -> under(p, degrees(p, -8, 40))),
@@ -293,6 +302,22 @@ class FindingsTableTest {
 
   private static Plan under(Plan plan, Circumstances circumstances) {
     return EDITOR.under(plan, circumstances);
+  }
+
+  private static Circumstances sky(Plan plan, boolean thunder, int airQuality) {
+    return plan.request()
+        .circumstances()
+        .with(
+            new Conditions(
+                0,
+                false,
+                Surface.FIRM,
+                0,
+                1,
+                Optional.empty(),
+                Optional.empty(),
+                thunder,
+                Optional.of(airQuality)));
   }
 
   private static Circumstances minutes(Plan plan, int minutes) {

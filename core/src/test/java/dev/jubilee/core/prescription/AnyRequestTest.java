@@ -6,6 +6,7 @@ import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Contraindication;
+import dev.jubilee.core.athlete.HealthCondition;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.check.Checks;
 import dev.jubilee.core.check.Finding;
@@ -13,6 +14,7 @@ import dev.jubilee.core.check.Severity;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.Conditions;
 import dev.jubilee.core.circumstances.Place;
+import dev.jubilee.core.drill.Caveat;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Kit;
@@ -21,6 +23,7 @@ import dev.jubilee.core.drill.Segment;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.drill.Way;
 import dev.jubilee.core.edit.Edit;
+import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.intensity.Target;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
@@ -92,6 +95,7 @@ class AnyRequestTest {
         Drill drill = plan.drill(item).orElseThrow();
         around(item, drill, request.circumstances(), request.session(), broken);
         body(item, drill, request.athlete(), broken);
+        health(item, drill, request.athlete(), broken);
         if (item.block().isChosen()) {
           chosen(item, drill, request, broken);
         }
@@ -210,6 +214,30 @@ class AnyRequestTest {
         }
       }
     }
+  }
+
+  /** The usual cautions, for every item alike; common practice. */
+  private static void health(PlanItem item, Drill drill, Athlete athlete, List<String> broken) {
+    Set<HealthCondition> health = athlete.health();
+    boolean isPregnant = health.contains(HealthCondition.PREGNANCY);
+    boolean isHeart = health.contains(HealthCondition.HEART_DISEASE);
+    boolean isConcussed = health.contains(HealthCondition.CONCUSSION);
+    check(
+        !isPregnant || !drill.caveats().contains(Caveat.SUPINE),
+        item.name() + " on the back in pregnancy",
+        broken);
+    check(
+        !(isPregnant || isHeart || health.contains(HealthCondition.RAISED_BLOOD_PRESSURE))
+            || !drill.caveats().contains(Caveat.STRAINING),
+        item.name() + " strains",
+        broken);
+    check(!(isPregnant || isConcussed) || drill.contacts() == 0, item.name() + " jumps", broken);
+    boolean isHard = item.target().filter(x -> x.effort().points() > Effort.CRITICAL).isPresent();
+    check(!(isPregnant || isHeart) || !isHard, item.name() + " above threshold", broken);
+    check(
+        !isConcussed || item.block() == WarmUpPart.RAISE || item.block() == WarmUpPart.TRANSITION,
+        item.name() + " after a concussion",
+        broken);
   }
 
   private static void addIf(boolean isSo, Way way, Set<Way> ways) {

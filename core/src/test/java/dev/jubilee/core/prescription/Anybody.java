@@ -3,6 +3,7 @@ package dev.jubilee.core.prescription;
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Contraindication;
+import dev.jubilee.core.athlete.HealthCondition;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.athlete.ResultConditions;
 import dev.jubilee.core.athlete.TestResult;
@@ -75,6 +76,10 @@ final class Anybody {
                 mastery.put(ladder.id(), 1 + random.nextInt(ladder.rungs().size()));
               }
             });
+    Set<HealthCondition> health = EnumSet.noneOf(HealthCondition.class);
+    if (random.nextInt(4) == 0) {
+      health.add(any(HealthCondition.values()));
+    }
     return new Athlete(
         any(Level.values()),
         12 + random.nextInt(65),
@@ -84,7 +89,8 @@ final class Anybody {
         restrictions,
         never,
         random.nextInt(8) == 0,
-        mastery);
+        mastery,
+        health);
   }
 
   private List<TestResult> results() {
@@ -126,7 +132,9 @@ final class Anybody {
             random.nextInt(3) == 0 ? random.nextInt(Math.min(46, minutes - 2)) : 0,
             random.nextInt(3) == 0 ? 1 + random.nextInt(20) : 1,
             random.nextInt(4) == 0 ? Optional.of(2 + random.nextInt(100)) : Optional.empty(),
-            random.nextInt(3) == 0 ? Optional.of(random.nextInt(101)) : Optional.empty());
+            random.nextInt(3) == 0 ? Optional.of(random.nextInt(101)) : Optional.empty(),
+            random.nextInt(20) == 0,
+            random.nextInt(6) == 0 ? Optional.of(random.nextInt(301)) : Optional.empty());
     return new Circumstances(
         minutes,
         random.nextInt(4) == 0,

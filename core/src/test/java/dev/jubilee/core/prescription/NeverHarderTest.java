@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.HealthCondition;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.athlete.Restriction.Severity;
 import dev.jubilee.core.circumstances.Circumstances;
@@ -56,6 +57,25 @@ class NeverHarderTest {
         assertThat(now.contacts())
             .as(() -> both(severity + " " + region, before, now))
             .isLessThanOrEqualTo(Math.max(before.contacts(), before.demand().contacts()));
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("parcels")
+  void whatIsKnownOfTheirHealthTheSofter(int parcel) {
+    Random random = new Random(52_600 + parcel);
+    for (int i = 0; i < PAIRS; i++) {
+      PrescriptionRequest request = new Anybody(random).request();
+      Plan before = Scenarios.plan(request.with(request.athlete().with(Set.of())));
+      for (HealthCondition condition : HealthCondition.values()) {
+        Plan now = Scenarios.plan(request.with(request.athlete().with(Set.of(condition))));
+        assertThat(top(now))
+            .as(() -> both("" + condition, before, now))
+            .isLessThanOrEqualTo(most(before) + 0.5);
+        assertThat(now.contacts())
+            .as(() -> both("" + condition, before, now))
+            .isLessThanOrEqualTo(before.demand().contacts());
       }
     }
   }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.HealthCondition;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.athlete.Restriction.Severity;
 import dev.jubilee.core.athlete.ResultConditions;
@@ -64,6 +65,9 @@ class SituationsTest {
     private final List<Restriction> restrictions = new ArrayList<>();
     private final List<TestResult> results = new ArrayList<>();
     private boolean deconditioned;
+    private final Set<HealthCondition> health = new HashSet<>();
+    private boolean thunder;
+    private Optional<Integer> air = Optional.empty();
     private int age = 28;
     private int minutes = 45;
     private boolean fill;
@@ -115,6 +119,21 @@ class SituationsTest {
 
     Situation is(Severity severity, BodyRegion region) {
       restrictions.add(new Restriction(region, severity));
+      return this;
+    }
+
+    Situation told(HealthCondition condition) {
+      health.add(condition);
+      return this;
+    }
+
+    Situation thundering() {
+      thunder = true;
+      return this;
+    }
+
+    Situation airOf(int index) {
+      air = Optional.of(index);
       return this;
     }
 
@@ -195,7 +214,8 @@ class SituationsTest {
               restrictions,
               Set.of(),
               deconditioned,
-              Map.of());
+              Map.of(),
+              health);
       Place where = place.orElse(Place.usual(sport));
       Set<Kit> all = new HashSet<>(kit);
       if (!bare) {
@@ -209,7 +229,8 @@ class SituationsTest {
               all,
               temperature,
               ComingFrom.MOVING,
-              new Conditions(wind, false, surface, wait, 1, Optional.empty(), humidity));
+              new Conditions(
+                  wind, false, surface, wait, 1, Optional.empty(), humidity, thunder, air));
       Session session = new Session(sport, kind, says, metres, time, stroke);
       return WarmUp.prescribed(
           PrescriptionRequest.of(athlete, session, circumstances).with(approach),
@@ -227,7 +248,15 @@ class SituationsTest {
 
   static Stream<Situation> situations() {
     return Stream.of(
-            bodies(), lengths(), rowing(), riding(), swimming(), time(), weather(), schools())
+            bodies(),
+            health(),
+            lengths(),
+            rowing(),
+            riding(),
+            swimming(),
+            time(),
+            weather(),
+            schools())
         .flatMap(List::stream);
   }
 
@@ -318,6 +347,64 @@ class SituationsTest {
         run("Back after a lay-off: the easier rung everywhere", SessionKind.INTERVALS)
             .backAfterALayOff()
             .must(not("easy-jog"), noContactsIn(WarmUpPart.ACTIVATE), topBelow(92)));
+  }
+
+  private static List<Situation> health() {
+    return List.of(
+        run(
+                "Pregnant before intervals: by talk, no hops, nobody on the back",
+                SessionKind.INTERVALS)
+            .told(HealthCondition.PREGNANCY)
+            .must(
+                noLanding(),
+                not("bridge-two"),
+                not("leg-swings-free"),
+                topBelow((int) Effort.CRITICAL + 1),
+                caution("HEALTH"),
+                noFault()),
+        run("Pregnant in the heat: not heated further", SessionKind.THRESHOLD)
+            .told(HealthCondition.PREGNANCY)
+            .degrees(31)
+            .must(raise(0, 6), noLanding(), caution("HEALTH")),
+        ride("Raised blood pressure: no presses against what does not move", SessionKind.INTERVALS)
+            .told(HealthCondition.RAISED_BLOOD_PRESSURE)
+            .must(not("pedal-press"), raise(11, 20), caution("HEALTH"), noFault()),
+        row("Heart disease: a long gradual start, not above threshold", SessionKind.TIME_TRIAL)
+            .over(2000)
+            .told(HealthCondition.HEART_DISEASE)
+            .must(topBelow((int) Effort.CRITICAL + 1), raise(12, 20), caution("HEALTH"), noFault()),
+        run(
+                "Asthma on a cold morning: ten minutes and more before it gets hard",
+                SessionKind.THRESHOLD)
+            .told(HealthCondition.ASTHMA)
+            .degrees(2)
+            .must(caution("HEALTH"), raise(10, 16), noFault()),
+        run("On an easy day the run itself is the easy start", SessionKind.EASY)
+            .told(HealthCondition.ASTHMA)
+            .must(caution("HEALTH"), silent("LONG_FOR_EASY")),
+        run("Asthma before a sprint", SessionKind.SPRINT)
+            .told(HealthCondition.ASTHMA)
+            .degrees(4)
+            .must(raise(10, 20), caution("HEALTH"), noFault()),
+        run("With asthma air of 120 is too much for hard work", SessionKind.INTERVALS)
+            .told(HealthCondition.ASTHMA)
+            .airOf(120)
+            .must(caution("BAD_AIR"), noBuild()),
+        run("Others run in it", SessionKind.INTERVALS)
+            .airOf(120)
+            .must(silent("BAD_AIR"), efforts(3, 6)),
+        swim("Epilepsy: never alone in the water", SessionKind.INTERVALS)
+            .told(HealthCondition.EPILEPSY)
+            .must(caution("HEALTH"), efforts(2, 6)),
+        ride("Diabetes: as ever, with carbohydrate at hand", SessionKind.INTERVALS)
+            .told(HealthCondition.DIABETES)
+            .must(caution("HEALTH"), efforts(3, 6), noFault()),
+        run("A knock on the head: no session", SessionKind.SPRINT)
+            .told(HealthCondition.CONCUSSION)
+            .must(noBuild(), shorterThan(8), noLanding(), caution("HEALTH")),
+        row("Not on the machine either", SessionKind.INTERVALS)
+            .told(HealthCondition.CONCUSSION)
+            .must(noBuild(), shorterThan(8), caution("HEALTH")));
   }
 
   private static List<Situation> lengths() {
@@ -461,6 +548,16 @@ class SituationsTest {
 
   private static List<Situation> weather() {
     return List.of(
+        run("Thunder: nobody stays out", SessionKind.INTERVALS)
+            .thundering()
+            .must(caution("THUNDER"), noBuild(), shorterThan(15)),
+        ride("Thunder outside does not matter in the gym", SessionKind.INTERVALS)
+            .at(Place.GYM)
+            .thundering()
+            .must(silent("THUNDER"), efforts(3, 6)),
+        run("Air of 180: not outdoors", SessionKind.INTERVALS)
+            .airOf(180)
+            .must(caution("BAD_AIR"), noBuild()),
         run("Ice: nobody jogs, nobody balances", SessionKind.INTERVALS)
             .on(Surface.SLIPPERY)
             .must(not("easy-jog"), not("balance-leg-cross"), noLanding(), caution("ICE_UNDERFOOT")),

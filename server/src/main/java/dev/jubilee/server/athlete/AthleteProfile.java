@@ -3,6 +3,7 @@ package dev.jubilee.server.athlete;
 import com.fasterxml.jackson.annotation.JsonAlias;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Contraindication;
+import dev.jubilee.core.athlete.HealthCondition;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.athlete.ResultConditions;
 import dev.jubilee.core.athlete.TestResult;
@@ -32,6 +33,7 @@ import java.util.Set;
  *
  * @param name 1 to 80 characters
  * @param sport their main sport
+ * @param health what the coach was told of their health
  */
 public record AthleteProfile(
     @NotBlank(message = Limits.NAME_ACCEPTED)
@@ -46,13 +48,15 @@ public record AthleteProfile(
     @JsonAlias("limits") @Size(max = 20) List<@NotNull @Valid RestrictionInput> restrictions,
     @JsonAlias("avoidances") @Size(max = 10) List<@NotNull Contraindication> contraindications,
     boolean deconditioned,
-    @Size(max = 500) Map<@Size(max = 60) String, @NotNull Integer> mastery) {
+    @Size(max = 500) Map<@Size(max = 60) String, @NotNull Integer> mastery,
+    @Size(max = 10) List<@NotNull HealthCondition> health) {
 
   public AthleteProfile {
     results = results == null ? List.of() : results;
     restrictions = restrictions == null ? List.of() : restrictions;
     contraindications = contraindications == null ? List.of() : contraindications;
     mastery = mastery == null ? Map.of() : mastery;
+    health = health == null ? List.of() : health;
   }
 
   /** Kinds of test result. */
@@ -136,7 +140,8 @@ public record AthleteProfile(
         coreLimits,
         Set.copyOf(contraindications),
         deconditioned,
-        mastery);
+        mastery,
+        Set.copyOf(health));
   }
 
   /** Refuses results from days to come. */

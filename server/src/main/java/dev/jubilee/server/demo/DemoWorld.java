@@ -3,6 +3,7 @@ package dev.jubilee.server.demo;
 import static dev.jubilee.core.sport.BodyRegion.*;
 
 import dev.jubilee.core.athlete.Contraindication;
+import dev.jubilee.core.athlete.HealthCondition;
 import dev.jubilee.core.athlete.Restriction.Severity;
 import dev.jubilee.core.athlete.ResultConditions;
 import dev.jubilee.core.circumstances.ComingFrom;
@@ -79,6 +80,7 @@ final class DemoWorld {
         athlete("Dov Marlowick", Sport.SWIM, Level.INTERMEDIATE, 38, 57, null)
             .result(swim(6 * 60, 2 * 60 + 50), today.minusDays(54))
             .limit(SHOULDERS, Severity.SORE)
+            .told(HealthCondition.ASTHMA)
             .build(),
         athlete("Bram Hollowell", Sport.SWIM, Level.NOVICE, 31, null, null).build());
   }
@@ -303,6 +305,7 @@ final class DemoWorld {
     private final List<ResultInput> results = new ArrayList<>();
     private final List<RestrictionInput> restrictions = new ArrayList<>();
     private final List<Contraindication> contraindications = new ArrayList<>();
+    private final List<HealthCondition> health = new ArrayList<>();
     private boolean deconditioned;
 
     Person(String name, Sport sport, Level level, int age, Integer resting, Integer maximum) {
@@ -345,6 +348,11 @@ final class DemoWorld {
       return this;
     }
 
+    Person told(HealthCondition condition) {
+      health.add(condition);
+      return this;
+    }
+
     Person deconditioned() {
       deconditioned = true;
       return this;
@@ -362,7 +370,8 @@ final class DemoWorld {
           restrictions,
           contraindications,
           deconditioned,
-          Map.of());
+          Map.of(),
+          health);
     }
   }
 

@@ -41,6 +41,7 @@ final class DrillForms {
     if (!ways.isEmpty()) {
       form.put("ways", ways);
     }
+    putList(form, "caveats", words(d.caveats()));
     if (d.contacts() > 0) {
       form.put("contacts", d.contacts());
     }

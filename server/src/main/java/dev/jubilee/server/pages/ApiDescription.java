@@ -1,5 +1,6 @@
 package dev.jubilee.server.pages;
 
+import dev.jubilee.core.athlete.HealthCondition;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
@@ -50,6 +51,7 @@ class ApiDescription {
   private static Map<String, Map<String, String>> words() {
     Map<String, Map<String, String>> words = new TreeMap<>();
     words.put("region", words(BodyRegion.values(), BodyRegion::words));
+    words.put("health", words(HealthCondition.values(), HealthCondition::words));
     words.put("kind", words(SessionKind.values(), SessionKind::words));
     words.put("part", words(WarmUpPart.values(), WarmUpPart::title));
     return words;

@@ -70,7 +70,13 @@ public record PrescriptionView(
     }
   }
 
-  /** Weather, ground, wait and company; lane in m, or absent for the place's own. */
+  /**
+   * Weather, ground, wait and company.
+   *
+   * @param lane m, or absent for the place's own
+   * @param thunder now or within the last half hour; absent is no
+   * @param airQuality index (US EPA), 0 to 500, where it is known
+   */
   public record ConditionsView(
       int wind,
       boolean wet,
@@ -78,7 +84,9 @@ public record PrescriptionView(
       int waitMinutes,
       int group,
       @Schema(nullable = true) Integer lane,
-      @Schema(nullable = true) Integer humidity) {
+      @Schema(nullable = true) Integer humidity,
+      @Schema(nullable = true) Boolean thunder,
+      @Schema(nullable = true) Integer airQuality) {
 
     static ConditionsView of(Conditions c) {
       return new ConditionsView(
@@ -88,7 +96,9 @@ public record PrescriptionView(
           c.waitMinutes(),
           c.group(),
           c.lane().orElse(null),
-          c.humidity().orElse(null));
+          c.humidity().orElse(null),
+          c.thunder(),
+          c.airQuality().orElse(null));
     }
 
     Conditions toCore() {
@@ -99,7 +109,9 @@ public record PrescriptionView(
           waitMinutes,
           group,
           Optional.ofNullable(lane),
-          Optional.ofNullable(humidity));
+          Optional.ofNullable(humidity),
+          Boolean.TRUE.equals(thunder),
+          Optional.ofNullable(airQuality));
     }
   }
 }

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonAlias;
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Contraindication;
+import dev.jubilee.core.athlete.HealthCondition;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
@@ -115,7 +116,8 @@ public record SnapshotV1(Request request, List<Item> items) {
       List<RestrictionV1> limits,
       Set<Contraindication> avoidances,
       boolean deconditioned,
-      Map<String, Integer> mastery) {
+      Map<String, Integer> mastery,
+      Set<HealthCondition> health) {
 
     static AthleteV1 of(Athlete a) {
       return new AthleteV1(
@@ -127,7 +129,8 @@ public record SnapshotV1(Request request, List<Item> items) {
           a.restrictions().stream().map(l -> new RestrictionV1(l.region(), l.severity())).toList(),
           a.contraindications(),
           a.deconditioned(),
-          a.mastery());
+          a.mastery(),
+          a.health());
     }
 
     Athlete toCore() {
@@ -140,7 +143,8 @@ public record SnapshotV1(Request request, List<Item> items) {
           limits.stream().map(l -> new Restriction(l.region(), l.severity())).toList(),
           avoidances,
           deconditioned,
-          mastery);
+          mastery,
+          health == null ? Set.of() : health);
     }
   }
 
@@ -221,7 +225,9 @@ public record SnapshotV1(Request request, List<Item> items) {
       int waitMinutes,
       int group,
       Integer lane,
-      Integer humidity) {
+      Integer humidity,
+      Boolean thunder,
+      Integer airQuality) {
 
     static ConditionsV1 of(Conditions c) {
       return new ConditionsV1(
@@ -231,7 +237,9 @@ public record SnapshotV1(Request request, List<Item> items) {
           c.waitMinutes(),
           c.group(),
           c.lane().orElse(null),
-          c.humidity().orElse(null));
+          c.humidity().orElse(null),
+          c.thunder(),
+          c.airQuality().orElse(null));
     }
 
     Conditions toCore() {
@@ -242,7 +250,9 @@ public record SnapshotV1(Request request, List<Item> items) {
           waitMinutes,
           group,
           Optional.ofNullable(lane),
-          Optional.ofNullable(humidity));
+          Optional.ofNullable(humidity),
+          thunder != null && thunder,
+          Optional.ofNullable(airQuality));
     }
   }
 
