@@ -1,6 +1,7 @@
 package dev.jubilee.server.prescription.stored;
 
 import com.fasterxml.jackson.annotation.JsonAlias;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Contraindication;
@@ -226,8 +227,8 @@ public record SnapshotV1(Request request, List<Item> items) {
       int group,
       Integer lane,
       Integer humidity,
-      Boolean thunder,
-      Integer airQuality) {
+      @JsonInclude(JsonInclude.Include.NON_NULL) Boolean thunder,
+      @JsonInclude(JsonInclude.Include.NON_NULL) Integer airQuality) {
 
     static ConditionsV1 of(Conditions c) {
       return new ConditionsV1(
@@ -238,7 +239,7 @@ public record SnapshotV1(Request request, List<Item> items) {
           c.group(),
           c.lane().orElse(null),
           c.humidity().orElse(null),
-          c.thunder(),
+          c.thunder() ? true : null,
           c.airQuality().orElse(null));
     }
 
