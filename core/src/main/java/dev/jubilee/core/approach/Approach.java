@@ -85,26 +85,26 @@ public record Approach(
     SHORT(
         "Short holds, early",
         "15 to 30 s, then movement, costs little (under 60 s a muscle −1.1 %, Behm et al. 2016).",
-        30),
+        20),
     LONG(
         "Long holds",
         "Frees tight areas after travel; 60 s or more a muscle cost performance (−4.6 %, Behm et"
-            + " al. 2016).",
-        60);
+            + " al. 2016). Held 45 s here, once.",
+        45);
 
     private final String title;
     private final String forAndAgainst;
-    private final int most;
+    private final int seconds;
 
-    Holds(String title, String forAndAgainst, int most) {
+    Holds(String title, String forAndAgainst, int seconds) {
       this.title = title;
       this.forAndAgainst = forAndAgainst;
-      this.most = most;
+      this.seconds = seconds;
     }
 
-    /** Longest hold in s. */
-    public int most() {
-      return most;
+    /** How long a stretch is held in s; 0 where none is. */
+    public int seconds() {
+      return seconds;
     }
 
     @Override

@@ -23,7 +23,7 @@ final class TooManyDrills extends Check {
             .count();
     if (plan.demand().efforts() == 0
         || efforts == 0
-        || drills <= (long) Demand.DRILLS_AN_EFFORT * efforts) {
+        || drills <= Demand.mostDrills(efforts, plan.request().approach())) {
       return List.of();
     }
     return List.of(

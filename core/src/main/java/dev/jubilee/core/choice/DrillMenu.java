@@ -1,6 +1,7 @@
 package dev.jubilee.core.choice;
 
 import dev.jubilee.core.athlete.Restriction;
+import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.demand.TrainingPhase;
 import dev.jubilee.core.drill.Dose;
@@ -18,8 +19,10 @@ import dev.jubilee.core.selection.Choice;
 import dev.jubilee.core.selection.ExactChoice;
 import dev.jubilee.core.selection.Menu;
 import dev.jubilee.core.selection.Offer;
+import dev.jubilee.core.sport.BodyRegion;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
@@ -44,6 +47,15 @@ public final class DrillMenu {
 
   /** What a short dose is of the usual one; Jubilee modelling choice. */
   private static final double SHORT_DOSE = 0.65;
+
+  /** A coach who holds stretches does so where it is tight, whatever else moves it. */
+  private static final int HELD_AS_LIKED = 60_000;
+
+  /** Common practice. */
+  private static final Set<BodyRegion> SHORTENED_BY_SITTING =
+      EnumSet.of(BodyRegion.HIP_FLEXORS, BodyRegion.HAMSTRINGS);
+
+  private static final int SUITS_WELL = 2;
 
   /** Points for a drill that is meant for a stiff region; Jubilee modelling choice. */
   private static final int FAVOUR = 8_000;
@@ -198,10 +210,26 @@ public final class DrillMenu {
     } else if (!request.phase().equals(TrainingPhase.NONE) && !request.lastTime().isEmpty()) {
       bias -= NEWNESS;
     }
-    boolean isStiff =
-        drill.favours().stream()
-            .anyMatch(r -> request.athlete().has(r, Restriction.Severity.STIFF));
-    return bias + (isStiff ? FAVOUR : 0);
+    boolean isForTightPlaces = drill.favours().stream().anyMatch(this::isTight);
+    if (isForTightPlaces && drill.isHeld()) {
+      return bias + HELD_AS_LIKED;
+    }
+    return bias + (isForTightPlaces || isWhatTheNeckGets(drill) ? FAVOUR : 0);
+  }
+
+  /** Where a stretch does good: a stiff region, and what a long drive has shortened. */
+  private boolean isTight(BodyRegion region) {
+    boolean isShortened =
+        request.circumstances().comingFrom() == ComingFrom.LONG_DRIVE
+            && SHORTENED_BY_SITTING.contains(region);
+    return isShortened || request.athlete().has(region, Restriction.Severity.STIFF);
+  }
+
+  /** Who has a school for the neck wants to see it, where the sport asks for the neck at all. */
+  private boolean isWhatTheNeckGets(Drill drill) {
+    return drill.regions().equals(Set.of(BodyRegion.NECK))
+        && request.session().suits(drill) >= SUITS_WELL
+        && request.session().kind().isHard();
   }
 
   /** Where drills are to be fewer, each must be worth more. */

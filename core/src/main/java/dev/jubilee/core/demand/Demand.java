@@ -1,5 +1,6 @@
 package dev.jubilee.core.demand;
 
+import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Effort;
@@ -51,7 +52,18 @@ public record Demand(
   public static final int ROOM_FOR_A_RAISE = 12 * 60;
 
   /** More drills than this for one graded effort is out of balance; common practice. */
-  public static final int DRILLS_AN_EFFORT = 5;
+  private static final int DRILLS_AN_EFFORT = 5;
+
+  /** and for whom a complete catalogue of drills is the point; Jubilee modelling choice. */
+  private static final int DRILLS_AN_EFFORT_OF_A_CATALOGUE = 9;
+
+  /** How many drills there may be with so many graded efforts; the coach's school counts. */
+  public static int mostDrills(int efforts, Approach approach) {
+    return efforts
+        * (approach.balance() == Approach.Balance.DRILLS
+            ? DRILLS_AN_EFFORT_OF_A_CATALOGUE
+            : DRILLS_AN_EFFORT);
+  }
 
   /** Graded efforts before an all-out start, where there is room; common practice. */
   public static final int ENOUGH_EFFORTS = 3;

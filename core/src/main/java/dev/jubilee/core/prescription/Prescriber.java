@@ -131,7 +131,7 @@ public final class Prescriber {
     List<DosedDrill> drills = draft.menu().chosen();
     // Many drills and few efforts are a common fault: the drills get less time then.
     double share = 1;
-    while (draft.isTopHeavy(drills) && share > LEAST_SHARE) {
+    while (draft.isTopHeavy(drills, request.approach()) && share > LEAST_SHARE) {
       share *= FEWER;
       draft = draft(request, anchors, demand, withoutRoom, share);
       drills = draft.menu().chosen();
@@ -154,10 +154,11 @@ public final class Prescriber {
 
   /** A plan of which only the drills are open. */
   private record Draft(LockedItems locked, Skeleton skeleton, DrillMenu menu) {
-    boolean isTopHeavy(List<DosedDrill> drills) {
-      long efforts = skeleton.items().stream().filter(i -> i.block() == WarmUpPart.BUILD).count();
+    boolean isTopHeavy(List<DosedDrill> drills, Approach approach) {
+      int efforts =
+          (int) skeleton.items().stream().filter(i -> i.block() == WarmUpPart.BUILD).count();
       long counted = drills.stream().filter(d -> d.drill().block() != WarmUpPart.RELEASE).count();
-      return efforts > 0 && counted > Demand.DRILLS_AN_EFFORT * efforts;
+      return efforts > 0 && counted > Demand.mostDrills(efforts, approach);
     }
   }
 
@@ -277,7 +278,7 @@ public final class Prescriber {
         lockedOpen.add(drill.id());
       }
     }
-    candidates.replaceAll(d -> fittedToLane(d, request));
+    candidates.replaceAll(d -> heldAsLikedBy(request.approach(), fittedToLane(d, request)));
     double share = Math.min(1, (double) seconds / Math.max(1, demand.menuTotal()));
     Map<WarmUpPart, Menu.Room> rooms = new EnumMap<>(WarmUpPart.class);
     for (WarmUpPart block : WarmUpPart.CHOSEN) {
@@ -301,6 +302,17 @@ public final class Prescriber {
         seconds,
         Math.max(0, demand.contacts() - skeleton.contacts()),
         rooms);
+  }
+
+  /** A school of long holds holds longer, though never so long that it costs performance. */
+  private static Drill heldAsLikedBy(Approach approach, Drill drill) {
+    boolean isLong =
+        approach.holds() == Approach.Holds.LONG
+            && drill.block() == WarmUpPart.MOBILISE
+            && drill.isHeld();
+    return isLong
+        ? drill.usually(drill.usual().withAmount(approach.holds().seconds()), drill.most())
+        : drill;
   }
 
   /** A travelling drill in a shorter lane goes more lengths. */
