@@ -60,7 +60,9 @@ export function WeekPanel({
       </Title>
       <Soft>
         Week {week.number} of {block.weeks.length}, from {dayAndMonth(week.firstDay)}
-        {stand && stand.contacts > 0 && `, at most ${stand.contacts} contacts`}
+        {stand &&
+          stand.contacts > 0 &&
+          `, ${warmUps.reduce((sum, w) => sum + w.contacts, 0)} contacts of at most ${stand.contacts}`}
       </Soft>
       {stand?.changes.map((c) => (
         <p key={c.why}>{c.why}</p>

@@ -193,6 +193,40 @@ class BlockApiTest {
     }
   }
 
+  /**
+   * On the day of the race nobody warms up for six times a kilometre; a coach may say otherwise.
+   */
+  @Test
+  void theDayOfTheRaceHasTheRacesWarmUp() throws Exception {
+    ObjectNode definition = definition(1, 4);
+    LocalDate race = START.plusWeeks(3).plusDays(3);
+    LocalDate another = START.plusWeeks(1).plusDays(3);
+    definition.put("race", race.toString()).putArray("otherRaces").add(another.toString());
+    JsonNode block = created(definition);
+    for (LocalDate day : new LocalDate[] {race, another}) {
+      JsonNode warmUp = on(block, day);
+      assertThat(warmUp.get("kind").asString()).isEqualTo("TIME_TRIAL");
+      assertThat(warmUp.get("title").asString()).isEqualTo("race");
+    }
+    assertThat(on(block, race.minusWeeks(1)).get("kind").asString()).isEqualTo("INTERVALS");
+    ObjectNode other = (ObjectNode) block.get("definition");
+    other
+        .withArray("/exceptions")
+        .addObject()
+        .put("key", "THURSDAY")
+        .put("date", race.toString())
+        .put("shorthand", "3 km time trial");
+    assertThat(on(changed(block, other), race).get("title").asString())
+        .isEqualTo("3 km time trial");
+  }
+
+  private static JsonNode on(JsonNode block, LocalDate day) {
+    return warmUps(block).stream()
+        .filter(w -> w.get("date").asString().equals(day.toString()))
+        .findFirst()
+        .orElseThrow();
+  }
+
   @Test
   void workIsStoppedAndGoneOnWith() throws Exception {
     JsonNode block = JSON.readTree(coach.post("/api/blocks", "" + definition(4, 12)).body());

@@ -8,6 +8,7 @@ import dev.jubilee.core.demand.TrainingPhase;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Ladder;
+import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
@@ -36,6 +37,9 @@ public final class BlockPrescriber {
   private static final TrainingPhase LOWER =
       new TrainingPhase(
           "", 100, BuildStage.TO_TOP_SPEED.get(0).top(), 0, Integer.MAX_VALUE, Map.of(), Set.of());
+
+  /** % of the usual time for drills, where a recovery week's share changes nothing. */
+  private static final int[] LIGHTER_STILL = {55, 45, 35, 30};
 
   private final TrainingBlock block;
   private final DrillLibrary library;
@@ -158,8 +162,9 @@ public final class BlockPrescriber {
               .map(SimulatedPlan::of)
               .orElseGet(
                   () ->
-                      prescriber.simulated(
-                          request(planned, blockAthlete, athlete, athleteWeek.get(), memory)));
+                      simulated(
+                          request(planned, blockAthlete, athlete, athleteWeek.get(), memory),
+                          before.filter(b -> athleteWeek.get().isRecovery())));
       Plan plan = simulated.plan();
       memory.take(planned.session(), plan, athleteWeek.get().isRecovery());
       all.add(
@@ -167,6 +172,34 @@ public final class BlockPrescriber {
               planned, simulated, before.map(b -> Difference.between(b, plan)).orElse(List.of())));
     }
     return all;
+  }
+
+  /**
+   * What is short already gets shorter too, when it is to be lighter than another.
+   *
+   * @param full the warm-up of a full week; empty where it need not be lighter
+   */
+  private SimulatedPlan simulated(PrescriptionRequest request, Optional<Plan> full) {
+    SimulatedPlan simulated = prescriber.simulated(request);
+    for (int volume : LIGHTER_STILL) {
+      boolean isLight =
+          full.isEmpty()
+              || !request.session().kind().isHard()
+              || work(simulated.plan()) < work(full.get());
+      if (isLight) {
+        return simulated;
+      }
+      simulated = prescriber.simulated(request.in(request.phase().withVolume(volume)));
+    }
+    return simulated;
+  }
+
+  /** Seconds of drills and graded efforts. */
+  private static int work(Plan plan) {
+    return plan.items().stream()
+        .filter(i -> isDrill(i) || i.block() == WarmUpPart.BUILD)
+        .mapToInt(PlanItem::seconds)
+        .sum();
   }
 
   private PrescriptionRequest request(

@@ -2,6 +2,7 @@ package dev.jubilee.core.choice;
 
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.circumstances.ComingFrom;
+import dev.jubilee.core.demand.Contacts;
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.demand.TrainingPhase;
 import dev.jubilee.core.drill.Dose;
@@ -240,10 +241,20 @@ public final class DrillMenu {
 
   /** The usual dose, and when time is short a short one as well, in round figures. */
   private List<Dose> doses(Drill drill, boolean isTimeShort) {
-    double amount = request.phase().amount(drill.group(), drill.usual().amount());
+    double amount =
+        request.phase().amount(drill.group(), drill.usual().amount()) * shareOfContacts(drill);
     Dose usual = amount == drill.usual().amount() ? drill.usual() : near(drill, amount);
     Dose brief = near(drill, amount * SHORT_DOSE);
     return isTimeShort && !brief.equals(usual) ? List.of(usual, brief) : List.of(usual);
+  }
+
+  /** Contacts grow through a block with what is tolerated, so their doses do. */
+  private double shareOfContacts(Drill drill) {
+    int tolerated = Contacts.tolerated(request.session(), request.athlete());
+    boolean isContacts = drill.block() == WarmUpPart.ACTIVATE && drill.contacts() > 0;
+    return isContacts && request.phase().contacts() < tolerated
+        ? (double) request.phase().contacts() / tolerated
+        : 1;
   }
 
   private static Dose near(Drill drill, double amount) {

@@ -78,6 +78,11 @@ public record TrainingPhase(
     return demand.buildTop().isAbove(cap) ? cap : demand.buildTop();
   }
 
+  /** The same with another share of the usual time for drills, %. */
+  public TrainingPhase withVolume(int other) {
+    return new TrainingPhase(words, other, top, efforts, contacts, doses, familiar);
+  }
+
   /** A usual amount as this phase has it. */
   public double amount(String ladder, double usual) {
     return usual * doses.getOrDefault(ladder, 100) / 100;

@@ -3,6 +3,7 @@ package dev.jubilee.server.block;
 import dev.jubilee.core.block.TrainingBlock;
 import dev.jubilee.core.block.Week;
 import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.shorthand.ParseError;
 import dev.jubilee.core.shorthand.ParseResult;
 import dev.jubilee.core.shorthand.SessionClassification;
@@ -26,6 +27,9 @@ import java.util.stream.Collectors;
 
 /** The sessions that a block's weekly pattern comes to, each under a key that stays. */
 final class BlockSessions {
+  /** A race in the shorthand of sessions, whatever its length. */
+  private static final String RACE = "race";
+
   private BlockSessions() {}
 
   /** Whether a session comes from the block's pattern. */
@@ -54,7 +58,10 @@ final class BlockSessions {
         if (block.holds(date)) {
           Set<UUID> together = new LinkedHashSet<>(groups.get(pattern.group()));
           together.removeIf(id -> joins.containsKey(id) && date.isBefore(joins.get(id)));
+          boolean isRaced =
+              date.equals(definition.race()) || definition.otherRaces().contains(date);
           onDay(
+              isRaced,
               exceptions.getOrDefault(key(pattern.key(), date), List.of()),
               together,
               pattern,
@@ -72,6 +79,7 @@ final class BlockSessions {
   }
 
   private static void onDay(
+      boolean isRaced,
       List<BlockDefinition.DayException> exceptions,
       Set<UUID> together,
       BlockDefinition.Pattern pattern,
@@ -79,7 +87,8 @@ final class BlockSessions {
       Map<String, SessionClassification> judged,
       Map<String, SessionDetails> all) {
     String key = key(pattern.key(), date);
-    Optional<String> shorthand = Optional.of(pattern.shorthand());
+    Optional<String> shorthand =
+        Optional.of(isRaced ? raced(pattern, judged) : pattern.shorthand());
     for (BlockDefinition.DayException e : exceptions) {
       if (e.athleteId() == null) {
         shorthand = Optional.ofNullable(e.shorthand());
@@ -94,19 +103,29 @@ final class BlockSessions {
     }
   }
 
+  /** On the day of a race the race is what one warms up for, unless a coach said otherwise. */
+  private static String raced(
+      BlockDefinition.Pattern pattern, Map<String, SessionClassification> judged) {
+    boolean isRace =
+        judgement(pattern.sport(), pattern.shorthand(), judged).kind() == SessionKind.TIME_TRIAL;
+    return isRace ? pattern.shorthand() : RACE;
+  }
+
+  /** The same every week; read once. */
+  private static SessionClassification judgement(
+      Sport sport, String shorthand, Map<String, SessionClassification> judged) {
+    return judged.computeIfAbsent(
+        sport + " " + shorthand,
+        k -> SessionClassification.of(read("shorthand", shorthand, sport).outline(), sport));
+  }
+
   private static SessionDetails details(
       BlockDefinition.Pattern p,
       LocalDate date,
       String shorthand,
       Map<String, SessionClassification> judged,
       List<UUID> athletes) {
-    // The same every week; read once.
-    SessionClassification judgement =
-        judged.computeIfAbsent(
-            p.sport() + " " + shorthand,
-            k ->
-                SessionClassification.of(
-                    read("shorthand", shorthand, p.sport()).outline(), p.sport()));
+    SessionClassification judgement = judgement(p.sport(), shorthand, judged);
     return new SessionDetails(
         date.atTime(p.time()),
         p.sport(),
