@@ -18,9 +18,9 @@ const press = (name: string) => fireEvent.click(screen.getByRole("button", { nam
 async function form(answer: (body: unknown) => unknown = () => ({ id: "b1" })) {
   const asked = serve({
     "GET /api/places": () => [
-      { place: "TRACK", usualKit: [], usualFor: ["RUN"] },
-      { place: "BOATHOUSE", usualKit: [], usualFor: ["ROW"] },
-      { place: "POOL_DECK", usualKit: [], usualFor: ["SWIM"] },
+      { place: "TRACK", usualKit: {}, usualFor: ["RUN"] },
+      { place: "BOATHOUSE", usualKit: {}, usualFor: ["ROW"] },
+      { place: "POOL_DECK", usualKit: {}, usualFor: ["SWIM"] },
     ],
     "GET /api/athletes": () => ATHLETES,
     "POST /api/blocks": ({ body }) => answer(body),

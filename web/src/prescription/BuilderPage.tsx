@@ -73,6 +73,7 @@ function Builder({ view }: { view: PrescriptionView }) {
       <CircumstancesBar
         startsAt={session.startsAt}
         circumstances={view.circumstances}
+        sport={session.sport}
         error={error}
         onEdit={mutate}
       />

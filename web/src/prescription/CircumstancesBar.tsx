@@ -2,7 +2,7 @@ import { Box, Button, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { memo, useState } from "react";
 import { Problem } from "../api/problem";
-import type { Circumstances, Conditions, Kit } from "../api/types";
+import type { Circumstances, Conditions, Kit, Sport } from "../api/types";
 import { CommittedField } from "../shared/CommittedField";
 import { CheckboxField, SelectField } from "../shared/fields";
 import { forecastQuery, forecastWords } from "../shared/forecast";
@@ -12,6 +12,7 @@ import type { Edit } from "./usePlan";
 
 interface Props {
   circumstances: Circumstances;
+  sport: Sport;
   /** Local time of the start, for the forecast. */
   startsAt: string;
   error: unknown;
@@ -21,6 +22,7 @@ interface Props {
 /** Minutes, place, kit, temperature: every change answers at once. */
 export const CircumstancesBar = memo(function CircumstancesBar({
   circumstances: c,
+  sport,
   startsAt,
   error,
   onEdit,
@@ -76,7 +78,7 @@ export const CircumstancesBar = memo(function CircumstancesBar({
             label="Place"
             value={c.place}
             options={PLACES}
-            onChange={(place) => change({ place, kit: places.kit(place) })}
+            onChange={(place) => change({ place, kit: places.kit(place, sport) })}
           />
         </Box>
         <Box w="70px">

@@ -15,9 +15,9 @@ const save = () => fireEvent.click(screen.getByRole("button", { name: "Save" }))
 function page(answer: (asked: Asked) => unknown = () => ({ id: "s1" })) {
   const asked = serve({
     "GET /api/places": () => [
-      { place: "TRACK", usualKit: [], usualFor: ["RUN"] },
-      { place: "BOATHOUSE", usualKit: [], usualFor: ["ROW"] },
-      { place: "POOL_DECK", usualKit: [], usualFor: ["SWIM"] },
+      { place: "TRACK", usualKit: {}, usualFor: ["RUN"] },
+      { place: "BOATHOUSE", usualKit: {}, usualFor: ["ROW"] },
+      { place: "POOL_DECK", usualKit: {}, usualFor: ["SWIM"] },
     ],
     "GET /api/athletes": () => [
       { id: "edda", profile: { name: "Edda Vollmar", sport: "ROW" } },

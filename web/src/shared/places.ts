@@ -6,7 +6,8 @@ import type { Kit, Place, Sport } from "../api/types";
 export interface Places {
   /** Where a sport's sessions are unless said otherwise. */
   usual: (sport: Sport) => Place;
-  kit: (place: Place) => Kit[];
+  /** What is there for a session in a sport. */
+  kit: (place: Place, sport: Sport) => Kit[];
 }
 
 export function usePlaces(): Places {
@@ -17,6 +18,6 @@ export function usePlaces(): Places {
   });
   return {
     usual: (sport) => places.data?.find((p) => p.usualFor.includes(sport))?.place ?? "TRACK",
-    kit: (place) => places.data?.find((p) => p.place === place)?.usualKit ?? [],
+    kit: (place, sport) => places.data?.find((p) => p.place === place)?.usualKit[sport] ?? [],
   };
 }

@@ -66,7 +66,7 @@ class FirstPathTest {
     Locator minutes = page.getByLabel("Minutes", new Page.GetByLabelOptions().setExact(true));
     minutes.fill("500");
     minutes.press("Enter");
-    assertThat(page.getByText("Accepted: 3 to 60 min")).isVisible();
+    assertThat(page.getByText("Accepted: 3 to 90 min")).isVisible();
     assertThat(minutes).hasValue("500");
     assertThat(page.getByTestId("length")).containsText("of 40 min");
     page.context().close();

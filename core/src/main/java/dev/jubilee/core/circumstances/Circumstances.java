@@ -9,7 +9,7 @@ import java.util.Set;
 /**
  * Under what circumstances the warm-up is done.
  *
- * @param minutes available up to the first effort, 3 to 60
+ * @param minutes available up to the first effort, 3 to 90
  * @param fill whether to use all of them, rather than as many as the session deserves
  * @param place where
  * @param kit what is at hand
@@ -26,7 +26,7 @@ public record Circumstances(
     ComingFrom comingFrom,
     Conditions conditions) {
   public static final int LEAST_MINUTES = 3;
-  public static final int MOST_MINUTES = 60;
+  public static final int MOST_MINUTES = 90;
 
   /** A shorter straight is no room to run, m; common practice. */
   public static final int LEAST_LANE = 15;

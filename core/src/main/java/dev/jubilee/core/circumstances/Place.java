@@ -3,6 +3,7 @@ package dev.jubilee.core.circumstances;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.sport.Sport;
+import java.util.EnumSet;
 import java.util.Set;
 
 /** Where the warm-up is done, with what is usually found there. */
@@ -65,5 +66,21 @@ public enum Place {
 
   public Set<Kit> usualKit() {
     return usualKit;
+  }
+
+  /**
+   * What is there for a session in a sport: the rider's bike wherever one can ride off, the machine
+   * in boathouse and gym. Water only where it is.
+   */
+  public Set<Kit> usualKit(Sport sport) {
+    Set<Kit> all = EnumSet.noneOf(Kit.class);
+    all.addAll(usualKit);
+    if (sport == Sport.RIDE && this != LIVING_ROOM && this != POOL_DECK && this != BOATHOUSE) {
+      all.add(Kit.BIKE);
+    }
+    if (sport == Sport.ROW && (this == BOATHOUSE || this == GYM)) {
+      all.add(Kit.ROWER);
+    }
+    return Set.copyOf(all);
   }
 }

@@ -14,6 +14,8 @@ import java.util.List;
 public record Tuning(int raise, int transition, int topUp) {
   public static final Tuning NONE = new Tuning(0, 0, 0);
 
+  private static final int MINUTE = 60;
+
   /** The demand with the lengths changed, and why. */
   public Demand applyTo(Demand demand) {
     if (equals(NONE)) {
@@ -22,6 +24,11 @@ public record Tuning(int raise, int transition, int topUp) {
     List<String> why = new ArrayList<>(demand.why());
     why.add(words());
     return demand.with(demand.raiseSeconds() + raise, demand.transitionSeconds() + transition, why);
+  }
+
+  /** With half as much more of raise, in whole minutes. */
+  public Tuning withHalfTheRaise() {
+    return new Tuning(raise / 2 / MINUTE * MINUTE, transition, topUp);
   }
 
   private String words() {

@@ -107,6 +107,11 @@ public final class Prescriber {
       return usual;
     }
     SimulatedPlan tuned = compute(request, tuning, anchors, demand);
+    // Where minutes are few, less of it may do what all of it cannot.
+    Tuning half = tuning.withHalfTheRaise();
+    if (!isBetter(tuned, usual) && !half.equals(tuning)) {
+      tuned = compute(request, half, anchors, demand);
+    }
     return isBetter(tuned, usual) ? tuned : usual;
   }
 

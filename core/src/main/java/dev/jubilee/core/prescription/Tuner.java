@@ -28,7 +28,9 @@ final class Tuner {
   private static final int MOST_WAIT = 240;
 
   /** Warmth worth changing lengths for, or a minute of raise, when enough is out of reach, °C. */
-  private static final double WORTHWHILE = 0.03;
+  private static final double WORTHWHILE = 0.015;
+
+  private static final double DEARER = 0.05;
 
   private Tuner() {}
 
@@ -45,7 +47,7 @@ final class Tuner {
       Plan tried = with(plan, tuning);
       double reached = PlanLoad.warmthAtStart(tried);
       // Quick to tell, unlike freshness: most tries are done with here.
-      double worthwhile = warmest + worthwhile(best, tuning);
+      double worthwhile = Math.max(warmest, usual.warmth() + worthwhile(tuning));
       if (reached < enough && reached <= worthwhile) {
         continue;
       }
@@ -61,10 +63,13 @@ final class Tuner {
     return best;
   }
 
-  /** Nobody jogs on for minutes for nothing: in deep cold warmth soon stops rising. */
-  private static double worthwhile(Tuning best, Tuning tuning) {
-    int minutes = (tuning.raise() - best.raise()) / MORE;
-    return WORTHWHILE * Math.max(1, minutes);
+  /**
+   * Nobody jogs on for minutes for nothing: in deep cold warmth soon stops rising. Each further
+   * minute must bring a little more than the one before, so that a degree never decides on all.
+   */
+  private static double worthwhile(Tuning tuning) {
+    double minutes = (double) tuning.raise() / MORE;
+    return WORTHWHILE * Math.max(1, minutes * (1 + DEARER * minutes));
   }
 
   private static List<Tuning> fresher() {
@@ -82,8 +87,11 @@ final class Tuner {
     int least = Math.max(wait, isRace ? LEAST_BEFORE_A_RACE : LEAST_TRANSITION);
     int spare = Math.max(0, plan.demand().transitionSeconds() - least) / MORE * MORE;
     int topUp = wait >= Prescriber.LONG_WAIT_SECONDS ? MOST_TOP_UP : 0;
+    int room =
+        plan.request().circumstances().longestRaise() - PlanItem.seconds(plan.in(WarmUpPart.RAISE));
+    int most = Math.min(MOST_RAISE, Math.max(0, room / MORE * MORE));
     List<Tuning> all = new ArrayList<>();
-    for (int raise = 0; raise <= MOST_RAISE; raise += MORE) {
+    for (int raise = 0; raise <= most; raise += MORE) {
       for (int less = 0; less <= spare; less += MORE) {
         for (int more = 0; more <= topUp; more += MORE) {
           if (raise + less + more > 0) {

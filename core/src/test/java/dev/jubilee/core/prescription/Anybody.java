@@ -123,7 +123,7 @@ final class Anybody {
     if (random.nextBoolean()) {
       kit.addAll(place.usualKit());
     }
-    int minutes = 3 + random.nextInt(58);
+    int minutes = 3 + random.nextInt(88);
     Conditions conditions =
         new Conditions(
             random.nextInt(50),

@@ -1,5 +1,6 @@
 package dev.jubilee.server.block;
 
+import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.quantity.OutOfRangeException;
@@ -299,7 +300,10 @@ class Imports {
     try {
       return Integer.parseInt(text);
     } catch (NumberFormatException e) {
-      throw new OutOfRangeException("minutes", text, "3 to 60 min");
+      throw new OutOfRangeException(
+          "minutes",
+          text,
+          Circumstances.LEAST_MINUTES + " to " + Circumstances.MOST_MINUTES + " min");
     }
   }
 

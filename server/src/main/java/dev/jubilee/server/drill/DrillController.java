@@ -15,6 +15,7 @@ import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.signin.SignedIn;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -80,7 +81,7 @@ class DrillController {
   record SetAside(String drillId, List<String> faults) {}
 
   /** A place, its usual kit, and the sports whose sessions are there unless said otherwise. */
-  record PlaceInfo(Place place, List<Kit> usualKit, List<Sport> usualFor) {}
+  record PlaceInfo(Place place, Map<Sport, List<Kit>> usualKit, List<Sport> usualFor) {}
 
   private final Libraries libraries;
 
@@ -143,9 +144,17 @@ class DrillController {
             place ->
                 new PlaceInfo(
                     place,
-                    place.usualKit().stream().sorted().toList(),
+                    kit(place),
                     Arrays.stream(Sport.values()).filter(s -> Place.usual(s) == place).toList()))
         .toList();
+  }
+
+  private static Map<Sport, List<Kit>> kit(Place place) {
+    Map<Sport, List<Kit>> kit = new EnumMap<>(Sport.class);
+    for (Sport sport : Sport.values()) {
+      kit.put(sport, place.usualKit(sport).stream().sorted().toList());
+    }
+    return kit;
   }
 
   private static DrillSummary summary(Drill d) {

@@ -103,7 +103,8 @@ public record SessionDetails(
 
   /** What the warm-up finds unless the coach says otherwise. */
   public Circumstances circumstances() {
-    Set<Kit> atHand = kit == null ? place.usualKit() : Set.copyOf(kit);
+    Set<Kit> usual = kind.isOnLand() ? place.usualKit() : place.usualKit(sport);
+    Set<Kit> atHand = kit == null ? usual : Set.copyOf(kit);
     return new Circumstances(minutes, false, place, atHand, temperature, comingFrom);
   }
 }
