@@ -137,7 +137,7 @@ class ApiTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"0", "2", "61", "500", "-5"})
+  @CsvSource({"0", "2", "91", "500", "-5"})
   void impossibleMinutesAreRefusedAndThePlanStaysAsItWas(int minutes) throws Exception {
     JsonNode plan = prescription();
     HttpResponse<String> answer =
@@ -145,7 +145,7 @@ class ApiTest {
             "/api/prescriptions/" + plan.get("id").asString() + "/edits",
             circumstances(plan, minutes));
     assertThat(answer.statusCode()).isEqualTo(422);
-    assertThat(answer.body()).contains("\"minutes\"").contains("3 to 60 min");
+    assertThat(answer.body()).contains("\"minutes\"").contains("3 to 90 min");
     assertThat(prescription().get("revision")).isEqualTo(plan.get("revision"));
   }
 

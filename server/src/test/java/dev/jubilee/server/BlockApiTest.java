@@ -271,7 +271,7 @@ class BlockApiTest {
     assertRefused(misread, "pattern[1].shorthand", "threshold");
     ObjectNode endless = definition(1, 3);
     ((ObjectNode) endless.at("/pattern/1")).put("minutes", 500);
-    assertRefused(endless, "pattern[1].minutes", "3 to 60 min");
+    assertRefused(endless, "pattern[1].minutes", "3 to 90 min");
     ObjectNode nowhere = definition(1, 3);
     ((ObjectNode) nowhere.at("/pattern/1")).remove("place");
     assertRefused(nowhere, "pattern[1].place", "a value");

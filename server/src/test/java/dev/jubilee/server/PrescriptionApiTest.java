@@ -165,16 +165,22 @@ class PrescriptionApiTest {
   }
 
   @Test
-  void placesHaveTheirUsualKit() throws Exception {
+  void placesHaveWhatTheSportIsDoneOnToo() throws Exception {
     JsonNode places = read(coach.get("/api/places"));
     assertThat(texts(places, "place")).contains("TRACK", "POOL_DECK", "BOATHOUSE").hasSize(7);
-    JsonNode boathouse =
-        places
-            .valueStream()
-            .filter(p -> p.get("place").asString().equals("BOATHOUSE"))
-            .findFirst()
-            .orElseThrow();
-    assertThat(boathouse.get("usualKit").valueStream().map(JsonNode::asString)).contains("ROWER");
+    assertThat(kit(places, "BOATHOUSE", "ROW")).contains("ROWER");
+    assertThat(kit(places, "TRACK", "RIDE")).contains("BIKE");
+    assertThat(kit(places, "TRACK", "RUN")).doesNotContain("BIKE");
+    assertThat(kit(places, "LIVING_ROOM", "SWIM")).doesNotContain("POOL");
+  }
+
+  private static List<String> kit(JsonNode places, String place, String sport) {
+    return places
+        .valueStream()
+        .filter(p -> p.get("place").asString().equals(place))
+        .flatMap(p -> p.at("/usualKit/" + sport).valueStream())
+        .map(JsonNode::asString)
+        .toList();
   }
 
   @Test
