@@ -14,7 +14,7 @@ const PROFILE: AthleteProfile = {
   restingHeartRate: 52,
   maximumHeartRate: null,
   results: [{ kind: "ROW_2K", seconds: 480, takenOn: "2026-10-01", setting: "FAIR" }],
-  restrictions: [{ region: "ACHILLES", severity: "SORE" }],
+  restrictions: [{ region: "ACHILLES", severity: "SORE", side: "BOTH" }],
   contraindications: ["FLOOR_WORK"],
   health: ["DIABETES"],
   deconditioned: false,
@@ -63,7 +63,7 @@ describe("the form of an athlete", () => {
       restingHeartRate: null,
       maximumHeartRate: null,
       results: [{ kind: "ROW_2K", seconds: 480.5, takenOn: null, setting: "FAIR" }],
-      restrictions: [{ region: "CALVES", severity: "STIFF" }],
+      restrictions: [{ region: "CALVES", severity: "STIFF", side: "BOTH" }],
       contraindications: ["FLOOR_WORK"],
       health: ["ASTHMA"],
       deconditioned: false,
@@ -117,7 +117,9 @@ describe("the form of an athlete", () => {
     await userEvent.click(screen.getAllByRole("button", { name: "Remove" })[1] as HTMLElement);
     await press("Save");
     await waitFor(() => expect(asked).toHaveLength(1));
-    expect(asked[0]?.body).toMatchObject({ restrictions: [{ region: "HIPS", severity: "STIFF" }] });
+    expect(asked[0]?.body).toMatchObject({
+      restrictions: [{ region: "HIPS", severity: "STIFF", side: "BOTH" }],
+    });
     expect((asked[0]?.body as AthleteProfile).results).toHaveLength(1);
   });
 

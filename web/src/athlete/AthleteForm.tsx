@@ -9,7 +9,7 @@ import { FormCheckbox, FormMany, FormSelect, FormText } from "../shared/fields";
 import { showRefused } from "../shared/forms";
 import { useOnce } from "../shared/once";
 import { say } from "../shared/units";
-import { HEALTH, REGIONS, SPORTS } from "../shared/words";
+import { HEALTH, REGIONS, SIDES, SPORTS } from "../shared/words";
 import { fieldNamed, fieldsOf, NOBODY, profileOf, type AthleteFields } from "./fields";
 import { ResultRow } from "./ResultRow";
 import { NEW_RESULT } from "./results";
@@ -118,6 +118,14 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
               control={control}
             />
           </Box>
+          <Box w="110px">
+            <FormSelect
+              label="Side"
+              name={`restrictions.${i}.side`}
+              options={SIDES}
+              control={control}
+            />
+          </Box>
           <Box w="190px">
             <FormSelect
               label="How"
@@ -131,7 +139,9 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
           </Button>
         </Flex>
       ))}
-      <Button onClick={() => restrictions.append({ region: "CALVES", severity: "STIFF" })}>
+      <Button
+        onClick={() => restrictions.append({ region: "CALVES", severity: "STIFF", side: "BOTH" })}
+      >
         Add a region
       </Button>
 

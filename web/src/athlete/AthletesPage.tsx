@@ -5,7 +5,7 @@ import { api, data } from "../api/client";
 import type { AthleteProfile } from "../api/types";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { SportIcon } from "../shared/icons";
-import { regionInSentence, SPORTS } from "../shared/words";
+import { restrictedInSentence, SPORTS } from "../shared/words";
 import { AthleteForm } from "./AthleteForm";
 
 export function AthletesPage() {
@@ -58,7 +58,7 @@ export function AthletesPage() {
 
 function summary(profile: AthleteProfile): string {
   const restrictions = profile.restrictions.map(
-    (l) => `${l.severity.toLowerCase()} ${regionInSentence(l.region)}`,
+    (l) => `${l.severity.toLowerCase()} ${restrictedInSentence(l)}`,
   );
   const parts = [SPORTS[profile.sport], profile.level.toLowerCase(), ...restrictions];
   if (profile.deconditioned) parts.push("back after a lay-off");

@@ -36,7 +36,7 @@ export function fieldsOf(profile: AthleteProfile): AthleteFields {
     name,
     sport,
     level,
-    restrictions,
+    restrictions: restrictions.map((r) => ({ ...r, side: r.side ?? "BOTH" })),
     contraindications,
     health,
     deconditioned,

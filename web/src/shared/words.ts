@@ -9,6 +9,7 @@ import type {
   Place,
   Position,
   Region,
+  RestrictionInput,
   Sport,
   Surface,
 } from "../api/types";
@@ -90,6 +91,15 @@ export function region(name: Region): string {
 /** A region in the middle of a sentence. */
 export function regionInSentence(name: Region): string {
   return WORDS.region[name];
+}
+
+export const SIDES = { BOTH: "both", LEFT: "left", RIGHT: "right" } as const;
+
+/** "knees", or "left knee". */
+export function restrictedInSentence({ region: name, side }: RestrictionInput): string {
+  return side == null || side === "BOTH"
+    ? WORDS.region[name]
+    : `${SIDES[side]} ${WORDS.oneSide[name]}`;
 }
 
 /** Words that stand alone begin with a capital. */

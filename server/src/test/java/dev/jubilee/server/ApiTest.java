@@ -149,6 +149,22 @@ class ApiTest {
     assertThat(prescription().get("revision")).isEqualTo(plan.get("revision"));
   }
 
+  /** Left and right are different parts of the body; the same one twice is a mistake. */
+  @Test
+  void eachSideOfARegionMayHaveItsOwnState() throws Exception {
+    String both =
+        "{\"name\":\"Two Sides\",\"sport\":\"RUN\",\"level\":\"NOVICE\",\"age\":30,"
+            + "\"deconditioned\":false,\"restrictions\":["
+            + "{\"region\":\"KNEES\",\"severity\":\"SORE\",\"side\":\"LEFT\"},"
+            + "{\"region\":\"KNEES\",\"severity\":\"STIFF\",\"side\":\"RIGHT\"}]}";
+    HttpResponse<String> kept = coach.post("/api/athletes", both);
+    assertThat(kept.statusCode()).as(kept.body()).isEqualTo(201);
+    assertThat(kept.body()).contains("\"LEFT\"").contains("\"RIGHT\"");
+    HttpResponse<String> twice = coach.post("/api/athletes", both.replace("RIGHT", "LEFT"));
+    assertThat(twice.statusCode()).isEqualTo(422);
+    assertThat(twice.body()).contains("restrictions[1].region").contains("each side");
+  }
+
   @Test
   void anUnknownKindNamesWhatIsAccepted() throws Exception {
     HttpResponse<String> answer =

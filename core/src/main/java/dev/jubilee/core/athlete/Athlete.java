@@ -4,6 +4,7 @@ import dev.jubilee.core.intensity.HeartRate;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,7 +18,7 @@ import java.util.Set;
  * @param restingHeartRate beats/min, if known
  * @param maximumHeartRate beats/min, if measured
  * @param results the latest result of each kind, newest first
- * @param restrictions at most one a region
+ * @param restrictions at most one a region and side
  * @param contraindications what must never be given
  * @param deconditioned back after a long lay-off or carrying much weight: the easier rung
  *     everywhere
@@ -103,11 +104,12 @@ public record Athlete(
         newHealth);
   }
 
+  /** The graver of its two sides. */
   public Optional<Restriction.Severity> limitOf(BodyRegion region) {
     return restrictions.stream()
         .filter(l -> l.region() == region)
         .map(Restriction::severity)
-        .findFirst();
+        .max(Comparator.naturalOrder());
   }
 
   public boolean has(BodyRegion region, Restriction.Severity atLeast) {

@@ -1,9 +1,29 @@
 package dev.jubilee.core.athlete;
 
 import dev.jubilee.core.sport.BodyRegion;
+import java.util.Locale;
 
-/** A region that is not quite right today. */
-public record Restriction(BodyRegion region, Severity severity) {
+/**
+ * A region that is not quite right today.
+ *
+ * @param side left and right are different parts of the body
+ */
+public record Restriction(BodyRegion region, Severity severity, Side side) {
+  /** On both sides, or where there is but one. */
+  public Restriction(BodyRegion region, Severity severity) {
+    this(region, severity, Side.BOTH);
+  }
+
+  public Restriction {
+    side = side == null ? Side.BOTH : side;
+  }
+
+  /** Which one. */
+  public enum Side {
+    BOTH,
+    LEFT,
+    RIGHT
+  }
 
   /** How bad, mildest first. */
   public enum Severity {
@@ -13,5 +33,12 @@ public record Restriction(BodyRegion region, Severity severity) {
     SORE,
     /** Painful or injured: nothing that loads or stretches it; build-ups are capped. */
     HURT
+  }
+
+  /** The region as a coach says it, such as "knees" or "left knee". */
+  public String words() {
+    return side == Side.BOTH
+        ? region.words()
+        : side.name().toLowerCase(Locale.ROOT) + " " + region.oneSide();
   }
 }

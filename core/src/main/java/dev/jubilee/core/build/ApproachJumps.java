@@ -10,6 +10,10 @@ import java.util.List;
 /** Jumps from an approach, three at each height; common practice. */
 final class ApproachJumps implements BuildForm {
   private static final double LOWEST = 0.6;
+
+  /** Twelve jumps in all; more would leave no contacts for the drills. */
+  private static final int MOST = 4;
+
   private static final Dose THREE = new Dose.Reps(3, 1, 1, 5);
   private static final Recovery WALK_BACK = new Recovery(40, Recovery.Doing.WALK_BACK);
 
@@ -20,7 +24,8 @@ final class ApproachJumps implements BuildForm {
   }
 
   @Override
-  public List<GradedEffort> efforts(int count, boolean brief) {
+  public List<GradedEffort> efforts(int wanted, boolean brief) {
+    int count = Math.min(MOST, wanted);
     List<GradedEffort> jumps = new ArrayList<>();
     for (int i = 0; i < count; i++) {
       double highest = context.demand().buildTop().points() / 100;

@@ -21,7 +21,7 @@ final class HurtRegion extends Check {
         findings.add(
             finding(
                 "Painful "
-                    + limit.region().words()
+                    + limit.words()
                     + (isLoaded ? ": do not do this session as planned." : "."),
                 "Warm-up is preparation, not treatment. Change the session to something that does"
                     + " not load it; pain or injury goes to a licensed clinician."));

@@ -22,7 +22,7 @@ final class SoreRegion extends Check {
           && LoadedRegions.of(session).contains(limit.region())) {
         findings.add(
             finding(
-                "Sore " + limit.region().words() + " before " + session.kind().words() + ".",
+                "Sore " + limit.words() + " before " + session.kind().words() + ".",
                 isHard(plan)
                     ? "The build is capped. Stop building at pain that rises with speed and lower"
                         + " or change the session; if it lasts, see a licensed clinician."

@@ -37,16 +37,16 @@ public final class RegionRules {
     return switch (restriction.severity()) {
       case HURT ->
           drill.works(region)
-              ? Optional.of("works the painful " + region.words())
+              ? Optional.of("works the painful " + restriction.words())
               : Optional.empty();
       case SORE ->
           AGAINST_SORE.entrySet().stream()
               .filter(e -> drill.works(region, e.getKey()))
-              .map(e -> e.getValue() + region.words())
+              .map(e -> e.getValue() + restriction.words())
               .findFirst();
       case STIFF ->
           isQuickWhileStiff(drill, region)
-              ? Optional.of("is quick work for the stiff " + region.words())
+              ? Optional.of("is quick work for the stiff " + restriction.words())
               : Optional.empty();
     };
   }

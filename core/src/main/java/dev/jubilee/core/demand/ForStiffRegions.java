@@ -2,22 +2,32 @@ package dev.jubilee.core.demand;
 
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.drill.Need;
+import dev.jubilee.core.sport.BodyRegion;
+import java.util.EnumSet;
+import java.util.Set;
 
 /** More range where it is stiff. */
 final class ForStiffRegions implements Adjustment {
   private static final int LONGER = 40;
   private static final double MORE = 2;
 
+  /** Moved easily or rolled, as far as the sore place allows. */
+  private static final double EASY = 1;
+
   @Override
   public DemandDraft adjust(DemandDraft draft, DemandContext context) {
     DemandDraft adjusted = draft;
+    Set<BodyRegion> stiff = EnumSet.noneOf(BodyRegion.class);
+    Set<BodyRegion> sore = EnumSet.noneOf(BodyRegion.class);
     for (Restriction limit : context.athlete().restrictions()) {
-      if (limit.severity() == Restriction.Severity.STIFF) {
+      if (limit.severity() == Restriction.Severity.STIFF && stiff.add(limit.region())) {
         adjusted =
             adjusted
                 .withMobilise(adjusted.mobilise() + LONGER)
                 .needing(new Need.Mobility(limit.region()), MORE)
-                .because("Stiff " + limit.region().words() + ": extra range there.");
+                .because("Stiff " + limit.words() + ": extra range there.");
+      } else if (limit.severity() == Restriction.Severity.SORE && sore.add(limit.region())) {
+        adjusted = adjusted.needing(new Need.Mobility(limit.region()), EASY);
       }
     }
     return adjusted;

@@ -2,6 +2,7 @@ package dev.jubilee.core.prescription;
 
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.AnchorFinder;
+import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.build.GradedEffort;
 import dev.jubilee.core.build.Raise;
 import dev.jubilee.core.build.Ramp;
@@ -10,6 +11,7 @@ import dev.jubilee.core.choice.LockedItems;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.demand.DemandFinder;
+import dev.jubilee.core.demand.HealthRules;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
@@ -60,6 +62,9 @@ public final class Prescriber {
 
   /** Rolling first, s; common practice is 30 s a side and muscle. */
   private static final int ROLLING = 150;
+
+  /** Rolling what is sore, s; common practice is 30 s a side and muscle. */
+  private static final int RELEASE_OF_WHAT_IS_SORE = 75;
 
   /** Share of its ideal below which a block counts as short; Jubilee modelling choice. */
   private static final double LEAST_OF_IDEAL = 0.3;
@@ -293,6 +298,13 @@ public final class Prescriber {
       // Drills are there for what they rehearse, never to fill their time.
       int least = block == WarmUpPart.DRILL ? 0 : (int) (LEAST_OF_IDEAL * share * ideal);
       rooms.put(block, new Menu.Room(least, most));
+    }
+    boolean isSore =
+        request.athlete().restrictions().stream()
+            .anyMatch(r -> r.severity() == Restriction.Severity.SORE);
+    boolean isSession = !HealthRules.isWithoutSession(request.athlete());
+    if (isSore && isSession && request.session().kind().isHard()) {
+      rooms.put(WarmUpPart.RELEASE, new Menu.Room(0, RELEASE_OF_WHAT_IS_SORE));
     }
     if (request.approach().first() == Approach.First.ROLLING && seconds > 2 * ROLLING) {
       rooms.put(WarmUpPart.RELEASE, new Menu.Room(ROLLING / 2, ROLLING));

@@ -170,14 +170,17 @@ class AdjustmentsTest {
   }
 
   @Test
-  void whatIsStiffIsMovedMoreAndWhatIsSoreIsNot() {
+  void whatIsStiffIsMovedMoreAndWhatIsSoreEasily() {
     Need knees = new Need.Mobility(BodyRegion.KNEES);
     Demand usual = demand(SessionKind.THRESHOLD, Scenarios.athlete(Level.ADVANCED));
     Demand stiff = demand(SessionKind.THRESHOLD, with(BodyRegion.KNEES, Severity.STIFF));
     Demand sore = demand(SessionKind.THRESHOLD, with(BodyRegion.KNEES, Severity.SORE));
     assertThat(stiff.needs().get(knees)).isEqualTo(usual.needs().getOrDefault(knees, 0.0) + 2);
     assertThat(mobility(stiff)).isEqualTo(mobility(usual) + 40);
-    assertThat(sore.needs()).isEqualTo(usual.needs());
+    assertThat(sore.needs().get(knees))
+        .as("easy range where it is sore")
+        .isEqualTo(usual.needs().getOrDefault(knees, 0.0) + 1);
+    assertThat(mobility(sore)).isEqualTo(mobility(usual));
   }
 
   @Test

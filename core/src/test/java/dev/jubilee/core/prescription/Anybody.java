@@ -60,7 +60,9 @@ final class Anybody {
     for (int i = random.nextInt(4); i > 1; i--) {
       BodyRegion region = any(BodyRegion.values());
       if (restrictions.stream().noneMatch(l -> l.region() == region)) {
-        restrictions.add(new Restriction(region, any(Restriction.Severity.values())));
+        restrictions.add(
+            new Restriction(
+                region, any(Restriction.Severity.values()), any(Restriction.Side.values())));
       }
     }
     Set<Contraindication> never = EnumSet.noneOf(Contraindication.class);

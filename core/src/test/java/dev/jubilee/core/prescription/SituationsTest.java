@@ -8,6 +8,7 @@ import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.HealthCondition;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.athlete.Restriction.Severity;
+import dev.jubilee.core.athlete.Restriction.Side;
 import dev.jubilee.core.athlete.ResultConditions;
 import dev.jubilee.core.athlete.TestResult;
 import dev.jubilee.core.check.Finding;
@@ -109,6 +110,11 @@ class SituationsTest {
 
     Situation aged(int years) {
       age = years;
+      return this;
+    }
+
+    Situation is(Severity severity, Side side, BodyRegion region) {
+      restrictions.add(new Restriction(region, severity, side));
       return this;
     }
 
@@ -298,6 +304,17 @@ class SituationsTest {
         run("A hurt lower back takes no landings", SessionKind.SPRINT)
             .is(Severity.HURT, BodyRegion.LOWER_BACK)
             .must(noLanding(), noBuild(), shorterThan(15), another("swim")),
+        run("Sore calves are rolled where there is a roller", SessionKind.INTERVALS)
+            .is(Severity.SORE, BodyRegion.CALVES)
+            .with(Kit.ROLLER)
+            .must(has("roll-calf"), untouched(BodyRegion.CALVES, Way.BALLISTIC, Way.LANDING)),
+        run("A sore left calf and a stiff right one are two things", SessionKind.INTERVALS)
+            .is(Severity.SORE, Side.LEFT, BodyRegion.CALVES)
+            .is(Severity.STIFF, Side.RIGHT, BodyRegion.CALVES)
+            .must(
+                says("Sore left calf"),
+                why("Stiff right calf"),
+                untouched(BodyRegion.CALVES, Way.BALLISTIC, Way.LANDING, Way.ECCENTRIC)),
         run("Stiff calves are loosened, not jumped on", SessionKind.INTERVALS)
             .is(Severity.STIFF, BodyRegion.CALVES)
             .must(noContactsIn(WarmUpPart.ACTIVATE), moves(BodyRegion.CALVES), efforts(3, 6)),
@@ -655,6 +672,17 @@ class SituationsTest {
             findings(w)
                 .filter(f -> f.code().name().equals("ANOTHER_SESSION"))
                 .anyMatch(f -> f.what().contains("“" + sport + " ")));
+  }
+
+  private static Must says(String words) {
+    return new Must(
+        "says " + words, w -> w.findings().stream().anyMatch(f -> f.what().startsWith(words)));
+  }
+
+  private static Must why(String words) {
+    return new Must(
+        "because " + words,
+        w -> w.plan().demand().why().stream().anyMatch(s -> s.startsWith(words)));
   }
 
   private static Must noFault() {

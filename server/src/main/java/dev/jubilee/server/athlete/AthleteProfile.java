@@ -22,7 +22,6 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -106,9 +105,20 @@ public record AthleteProfile(
       @Schema(nullable = true) LocalDate takenOn,
       @Schema(nullable = true) ResultConditions.Setting setting) {}
 
-  /** A region that is not quite right. */
+  /**
+   * A region that is not quite right.
+   *
+   * @param side both when absent
+   */
   public record RestrictionInput(
-      @NotNull BodyRegion region, @NotNull Restriction.Severity severity) {}
+      @NotNull BodyRegion region,
+      @NotNull Restriction.Severity severity,
+      @Schema(nullable = true) Restriction.Side side) {
+
+    Restriction toCore() {
+      return new Restriction(region, severity, side);
+    }
+  }
 
   /**
    * The athlete as core knows them.
@@ -121,15 +131,14 @@ public record AthleteProfile(
     for (int i = 0; i < results.size(); i++) {
       core.add(result(results.get(i), "results[" + i + "].", on));
     }
-    Set<BodyRegion> seen = new LinkedHashSet<>();
     List<Restriction> coreLimits = new ArrayList<>();
     for (int i = 0; i < restrictions.size(); i++) {
-      RestrictionInput limit = restrictions.get(i);
-      if (!seen.add(limit.region())) {
+      Restriction limit = restrictions.get(i).toCore();
+      if (coreLimits.stream().anyMatch(other -> overlaps(limit, other))) {
         throw new OutOfRangeException(
-            "restrictions[" + i + "].region", limit.region(), "each region once");
+            "restrictions[" + i + "].region", limit.words(), "each region once, or each side");
       }
-      coreLimits.add(new Restriction(limit.region(), limit.severity()));
+      coreLimits.add(limit);
     }
     return new Athlete(
         level,
@@ -142,6 +151,14 @@ public record AthleteProfile(
         deconditioned,
         mastery,
         Set.copyOf(health));
+  }
+
+  private static boolean overlaps(Restriction one, Restriction other) {
+    boolean isApart =
+        one.side() != other.side()
+            && one.side() != Restriction.Side.BOTH
+            && other.side() != Restriction.Side.BOTH;
+    return one.region() == other.region() && !isApart;
   }
 
   /** Refuses results from days to come. */

@@ -4,6 +4,7 @@ import static dev.jubilee.core.sport.BodyRegion.*;
 
 import dev.jubilee.core.athlete.Contraindication;
 import dev.jubilee.core.athlete.HealthCondition;
+import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.athlete.Restriction.Severity;
 import dev.jubilee.core.athlete.ResultConditions;
 import dev.jubilee.core.circumstances.ComingFrom;
@@ -50,7 +51,7 @@ final class DemoWorld {
             .build(),
         athlete("Tobias Quillow", Sport.RUN, Level.NOVICE, 45, 62, null)
             .result(race(5000, 27 * 60 + 10), today.minusDays(210))
-            .limit(ACHILLES, Severity.SORE)
+            .limit(ACHILLES, Severity.SORE, Restriction.Side.LEFT)
             .build(),
         athlete("Saskia Brandlow", Sport.RIDE, Level.ADVANCED, 30, 44, 187)
             .result(ride(372, 298), today.minusDays(12))
@@ -339,7 +340,12 @@ final class DemoWorld {
     }
 
     Person limit(BodyRegion region, Severity severity) {
-      restrictions.add(new RestrictionInput(region, severity));
+      return limit(region, severity, null);
+    }
+
+    /** On one side. */
+    Person limit(BodyRegion region, Severity severity, Restriction.Side side) {
+      restrictions.add(new RestrictionInput(region, severity, side));
       return this;
     }
 

@@ -52,6 +52,7 @@ class ApiDescription {
     Map<String, Map<String, String>> words = new TreeMap<>();
     words.put("region", words(BodyRegion.values(), BodyRegion::words));
     words.put("health", words(HealthCondition.values(), HealthCondition::words));
+    words.put("oneSide", words(BodyRegion.values(), BodyRegion::oneSide));
     words.put("kind", words(SessionKind.values(), SessionKind::words));
     words.put("part", words(WarmUpPart.values(), WarmUpPart::title));
     return words;

@@ -31,7 +31,7 @@ class StoredNamesTest {
     AthleteProfile profile = json.read(stored, AthleteProfile.class);
     assertThat(profile.restrictions())
         .containsExactly(
-            new AthleteProfile.RestrictionInput(BodyRegion.HIPS, Restriction.Severity.STIFF));
+            new AthleteProfile.RestrictionInput(BodyRegion.HIPS, Restriction.Severity.STIFF, null));
     assertThat(profile.contraindications()).containsExactly(Contraindication.CONTACTS);
     String written = json.write(profile);
     assertThat(written).contains("restrictions", "contraindications").doesNotContain("limits");

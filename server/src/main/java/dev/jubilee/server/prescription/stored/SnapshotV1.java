@@ -127,7 +127,7 @@ public record SnapshotV1(Request request, List<Item> items) {
           a.restingHeartRate().orElse(null),
           a.maximumHeartRate().orElse(null),
           a.results().stream().map(ResultV1::of).toList(),
-          a.restrictions().stream().map(l -> new RestrictionV1(l.region(), l.severity())).toList(),
+          a.restrictions().stream().map(l -> RestrictionV1.of(l)).toList(),
           a.contraindications(),
           a.deconditioned(),
           a.mastery(),
@@ -141,7 +141,7 @@ public record SnapshotV1(Request request, List<Item> items) {
           Optional.ofNullable(restingHeartRate),
           Optional.ofNullable(maximumHeartRate),
           results.stream().map(ResultV1::toCore).toList(),
-          limits.stream().map(l -> new Restriction(l.region(), l.severity())).toList(),
+          limits.stream().map(RestrictionV1::toCore).toList(),
           avoidances,
           deconditioned,
           mastery,
@@ -150,7 +150,20 @@ public record SnapshotV1(Request request, List<Item> items) {
   }
 
   /** What is stiff, sore or hurt. */
-  public record RestrictionV1(BodyRegion region, Restriction.Severity severity) {}
+  public record RestrictionV1(
+      BodyRegion region,
+      Restriction.Severity severity,
+      @JsonInclude(JsonInclude.Include.NON_NULL) Restriction.Side side) {
+
+    static RestrictionV1 of(Restriction r) {
+      boolean isBoth = r.side() == Restriction.Side.BOTH;
+      return new RestrictionV1(r.region(), r.severity(), isBoth ? null : r.side());
+    }
+
+    Restriction toCore() {
+      return new Restriction(region, severity, side);
+    }
+  }
 
   /** What for. */
   public record SessionV1(
