@@ -43,7 +43,7 @@ export function ResultRow({ control, setValue, at, athlete, onRemove }: Props) {
           <FormText label={label} name={`results.${at}.texts.${key}`} control={control} />
         </Box>
       ))}
-      <Box w="145px">
+      <Box w="160px">
         <FormText label="Done on" type="date" name={`results.${at}.takenOn`} control={control} />
       </Box>
       <Box w="185px">

@@ -49,7 +49,7 @@ describe("the names of the curves", () => {
         const { fresh, warm } = endsAt(freshness, warmth);
         expect(Math.abs(fresh - warm)).toBeGreaterThan(0.199);
         expect(Math.min(fresh, warm)).toBeGreaterThanOrEqual(0);
-        expect(Math.max(fresh, warm)).toBeLessThan(0.8);
+        expect(Math.max(fresh, warm)).toBeLessThan(0.72);
       }
     }
   });

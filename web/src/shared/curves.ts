@@ -36,7 +36,7 @@ export function warmthAt(degrees: number): number {
 const APART = 0.2;
 
 /** Above the flag of the start. */
-const LOWEST = 0.78;
+const LOWEST = 0.7;
 
 /** Where the names of the curves stand at the start: beside their ends, as far as both fit. */
 export function endsAt(freshness: number, warmth: number): { fresh: number; warm: number } {

@@ -16,6 +16,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -175,6 +176,27 @@ class GuardTest {
         .doesNotContain("\"basis\"", "\"conflicts\"", "\"readiness\"", "\"heart\"", "\"why\":[")
         .doesNotContain("resting", "painful", "sore");
     JSON.readTree(shown).findValues("heartHigh").forEach(rate -> assertThat(rate.asInt()).isZero());
+  }
+
+  /** One swimmer of the demo has asthma, and a sore shoulder: the coach is told, a link is not. */
+  @Test
+  void aLinkSaysNothingOfAnyonesHealth() throws Exception {
+    Visitor coach = new Visitor().signedIn();
+    LocalDate today = LocalDate.now(ZoneOffset.UTC);
+    String week = "/api/sessions?from=" + today.minusDays(3) + "&until=" + today.plusDays(3);
+    int told = 0;
+    for (JsonNode session : JSON.readTree(coach.get(week).body())) {
+      for (JsonNode warmUp : session.get("warmUps")) {
+        if (warmUp.get("prescriptionId").isNull()) {
+          continue;
+        }
+        String plan = "/api/prescriptions/" + warmUp.get("prescriptionId").asString();
+        told += coach.get(plan).body().contains("Asthma") ? 1 : 0;
+        String shown = new Visitor().get("/api/follow/" + token(coach, plan + "/hand-over")).body();
+        assertThat(shown).doesNotContainIgnoringCase("asthma").doesNotContain("clinician decides");
+      }
+    }
+    assertThat(told).isPositive();
   }
 
   @Test

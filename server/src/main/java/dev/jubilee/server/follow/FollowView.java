@@ -41,10 +41,14 @@ public record FollowView(
     List<FollowItem> items,
     List<Caution> cautions) {
 
-  /** These name what hurts whom. */
+  /** These name what hurts whom, or what is known of their health. */
   private static final Set<String> OF_THE_BODY =
       Set.of(
-          FindingCode.HURT.name(), FindingCode.SORE.name(), FindingCode.LOADS_SORE_REGION.name());
+          FindingCode.HURT.name(),
+          FindingCode.SORE.name(),
+          FindingCode.LOADS_SORE_REGION.name(),
+          FindingCode.HEALTH.name(),
+          FindingCode.BAD_AIR.name());
 
   /**
    * One line of the plan; fields as in {@link PlanView.ItemView}.
