@@ -49,7 +49,7 @@ export function Replan({
       </Flex>
       {preview.isPending && <p>Working out what would change…</p>}
       {preview.error && <ErrorNotice error={preview.error} />}
-      {preview.data && !isWhole && (
+      {preview.data && !isWhole && preview.isFetching && (
         <Advance
           done={preview.data.done}
           total={preview.data.total}

@@ -4,10 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.jubilee.server.RunningServer.Visitor;
 import java.net.http.HttpResponse;
-import java.sql.Connection;
-import java.sql.DriverManager;
-import java.sql.SQLException;
-import java.sql.Statement;
 import java.time.Duration;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -93,7 +89,8 @@ class DatabaseAwayTest {
     await(coach, path + "/compilation", "DONE");
     int before = JSON.readTree(coach.get("/api/athletes").body()).size();
     assertThat(coach.post(path + "/compile", "").statusCode()).isEqualTo(200);
-    sql(
+    RunningServer.execute(
+        url,
         "CREATE FUNCTION full_disk() RETURNS trigger LANGUAGE plpgsql AS $$ BEGIN"
             + " RAISE EXCEPTION 'could not extend file: No space left on device'"
             + " USING ERRCODE = 'disk_full'; END $$",
@@ -108,7 +105,7 @@ class DatabaseAwayTest {
       Thread.sleep(2000);
       assertThat(coach.get(path + "/compilation").body()).contains("RUNNING");
     } finally {
-      sql("DROP FUNCTION full_disk CASCADE");
+      RunningServer.execute(url, "DROP FUNCTION full_disk CASCADE");
     }
     await(coach, path + "/compilation", "DONE");
     assertThat(coach.post("/api/athletes", athlete()).statusCode()).isEqualTo(201);
@@ -119,17 +116,6 @@ class DatabaseAwayTest {
     return "CREATE TRIGGER full_disk BEFORE INSERT OR UPDATE ON "
         + table
         + " FOR EACH ROW EXECUTE FUNCTION full_disk()";
-  }
-
-  private static void sql(String... statements) throws SQLException {
-    try (Connection connection =
-            DriverManager.getConnection(
-                url, System.getenv("JUBILEE_DB_USER"), System.getenv("JUBILEE_DB_PASSWORD"));
-        Statement statement = connection.createStatement()) {
-      for (String sql : statements) {
-        statement.execute(sql);
-      }
-    }
   }
 
   private static void await(Visitor coach, String path, String word) throws Exception {

@@ -61,7 +61,7 @@ public final class RunningServer implements BeforeAllCallback {
     return url.replaceFirst("/[^/]*$", "/" + name);
   }
 
-  private static void execute(String url, String... statements) throws SQLException {
+  static void execute(String url, String... statements) throws SQLException {
     try (Connection connection =
             DriverManager.getConnection(
                 url, System.getenv("JUBILEE_DB_USER"), System.getenv("JUBILEE_DB_PASSWORD"));

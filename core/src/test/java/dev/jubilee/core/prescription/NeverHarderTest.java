@@ -167,7 +167,8 @@ class NeverHarderTest {
         athlete.mastery());
   }
 
-  private static double top(Plan plan) {
+  /** Points of the hardest effort of the build, 0 without one. */
+  static double top(Plan plan) {
     return plan.in(WarmUpPart.BUILD).stream()
         .flatMap(i -> i.target().stream())
         .mapToDouble(t -> t.effort().points())

@@ -568,6 +568,9 @@ class SituationsTest {
         run("Thunder: nobody stays out", SessionKind.INTERVALS)
             .thundering()
             .must(caution("THUNDER"), noBuild(), shorterThan(15)),
+        row("Thunder: no boat goes out from the boathouse", SessionKind.INTERVALS)
+            .thundering()
+            .must(caution("THUNDER")),
         ride("Thunder outside does not matter in the gym", SessionKind.INTERVALS)
             .at(Place.GYM)
             .thundering()
