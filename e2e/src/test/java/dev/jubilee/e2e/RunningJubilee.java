@@ -23,7 +23,10 @@ import org.springframework.context.ConfigurableApplicationContext;
 
 /** The whole application with demo data on a fresh database, and Debian's Chromium to drive it. */
 public final class RunningJubilee implements BeforeAllCallback {
+  static final String CHROMIUM = "/usr/bin/chromium";
+
   private static ConfigurableApplicationContext application;
+  private static Playwright playwright;
   private static Browser browser;
 
   @Override
@@ -32,24 +35,29 @@ public final class RunningJubilee implements BeforeAllCallback {
       application = start("e2e", "--jubilee.demo=true");
       // A busy machine is slow, not wrong.
       PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
-      browser =
-          Playwright.create()
-              .chromium()
-              .launch(
-                  new BrowserType.LaunchOptions()
-                      .setExecutablePath(Path.of("/usr/bin/chromium"))
-                      .setArgs(
-                          List.of(
-                              "--no-sandbox",
-                              "--disable-gpu",
-                              "--disable-quic",
-                              "--no-first-run",
-                              "--disable-background-networking",
-                              "--disable-component-update",
-                              "--disable-sync",
-                              // Stands for the machine's name in the local network.
-                              "--host-resolver-rules=MAP boathouse.example 127.0.0.1")));
+      playwright = Playwright.create();
+      browser = playwright.chromium().launch(headless());
     }
+  }
+
+  /** Debian's Chromium, quiet but for what a test asks of it. */
+  static BrowserType.LaunchOptions headless(String... more) {
+    List<String> settings =
+        new ArrayList<>(
+            List.of(
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync"));
+    settings.addAll(List.of(more));
+    return new BrowserType.LaunchOptions().setExecutablePath(Path.of(CHROMIUM)).setArgs(settings);
+  }
+
+  static Playwright playwright() {
+    return playwright;
   }
 
   /**
@@ -80,7 +88,11 @@ public final class RunningJubilee implements BeforeAllCallback {
 
   /** Where an application that was started answers. */
   public static String base(ConfigurableApplicationContext started) {
-    return "http://127.0.0.1:" + ((WebServerApplicationContext) started).getWebServer().getPort();
+    String address = started.getEnvironment().getProperty("server.address");
+    return "http://"
+        + address
+        + ":"
+        + ((WebServerApplicationContext) started).getWebServer().getPort();
   }
 
   static String base() {
@@ -88,6 +100,10 @@ public final class RunningJubilee implements BeforeAllCallback {
   }
 
   public static BrowserContext screen(int width, int height) {
+    return screen(browser, width, height);
+  }
+
+  static BrowserContext screen(Browser browser, int width, int height) {
     return browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
   }
 

@@ -7,6 +7,7 @@ import com.google.zxing.BinaryBitmap;
 import com.google.zxing.client.j2se.BufferedImageLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
+import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -32,23 +33,27 @@ class StartTest {
   @Test
   void fromAnEmptyServerToAWarmUpOnAPhone() throws Exception {
     int port = freePort();
-    String far = "http://boathouse.example:" + port;
-    try (ConfigurableApplicationContext application =
-        RunningJubilee.start(
-            "start",
-            "--server.port=" + port,
-            "--jubilee.set-up-token=" + TOKEN,
-            "--jubilee.public-url=" + far)) {
+    try (PhoneNetwork network = PhoneNetwork.open();
+        Browser phone = network.phone(RunningJubilee.playwright());
+        ConfigurableApplicationContext application =
+            RunningJubilee.start(
+                "start",
+                "--server.address=" + network.listen(),
+                "--server.port=" + port,
+                "--jubilee.set-up-token=" + TOKEN,
+                "--jubilee.public-url=" + network.publicUrl(port))) {
+      String far = network.server(port);
       String server = RunningJubilee.base(application);
       Page owner = setUp(server);
       String invitation = inviteByCode(owner, far);
-      Page coach = join(invitation);
+      // By the address that this machine has too.
+      Page coach = join(invitation.replace(far, server));
       firstAthlete(coach);
       firstSession(coach);
       assertThat(coach.getByTestId("length")).containsText("of 35 min");
       button(coach, "Make a link for Asa").click();
-      follow(code(coach.getByRole(AriaRole.REGION, region("Hand over"))), far);
-      theInvitationIsUsedUp(invitation);
+      follow(phone, code(coach.getByRole(AriaRole.REGION, region("Hand over"))), far);
+      theInvitationIsUsedUp(phone, invitation);
       whoIsTakenOutIsOut(owner, coach);
       owner.context().close();
       coach.context().close();
@@ -136,9 +141,9 @@ class StartTest {
     button(page, "Prescribe 2k test for Asa Breck").click();
   }
 
-  private static void follow(String link, String far) {
+  private static void follow(Browser browser, String link, String far) {
     assertThat(link).startsWith(far + "/f/");
-    BrowserContext phone = RunningJubilee.screen(390, 844);
+    BrowserContext phone = RunningJubilee.screen(browser, 390, 844);
     Page page = phone.newPage();
     page.navigate(link);
     assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
@@ -148,8 +153,8 @@ class StartTest {
     phone.close();
   }
 
-  private static void theInvitationIsUsedUp(String invitation) {
-    BrowserContext other = RunningJubilee.screen(390, 844);
+  private static void theInvitationIsUsedUp(Browser phone, String invitation) {
+    BrowserContext other = RunningJubilee.screen(phone, 390, 844);
     Page page = other.newPage();
     page.navigate(invitation);
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("used already");

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.jubilee.server.RunningServer.Visitor;
 import java.net.http.HttpResponse;
+import java.sql.Connection;
 import java.time.Duration;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -19,9 +20,12 @@ class DatabaseAwayTest {
   /** Two seconds are promised; a machine under test has other work. */
   private static final Duration SOON = Duration.ofSeconds(3);
 
+  /** That a transaction may take, as the settings say. */
+  private static final Duration LONGEST = Duration.ofSeconds(10);
+
   /**
    * Longer than it takes to notice, to give up and for a heartbeat to be missed; 100 s is what is
-   * promised, tried with {@code -Djubilee.away=100}.
+   * promised, and what {@code ./jubilee test} takes.
    */
   private static final Duration AWAY = Duration.ofSeconds(Integer.getInteger("jubilee.away", 12));
 
@@ -78,6 +82,24 @@ class DatabaseAwayTest {
     await(coach, path + "/compilation", "DONE");
     JsonNode compilation = JSON.readTree(coach.get(path + "/compilation").body());
     assertThat(compilation.get("done").asInt()).isEqualTo(compilation.get("total").asInt());
+  }
+
+  /** Whoever holds a table for ever holds nobody else for ever. */
+  @Test
+  void whatTakesTooLongIsStoppedAndSaid() throws Exception {
+    Visitor coach = new Visitor(RunningServer.base(application)).signedIn();
+    try (Connection other = RunningServer.connect(url)) {
+      other.setAutoCommit(false);
+      other.createStatement().execute("LOCK TABLE athlete IN ACCESS EXCLUSIVE MODE");
+      long before = System.nanoTime();
+      HttpResponse<String> answer = coach.post("/api/athletes", athlete());
+      assertThat(Duration.ofNanos(System.nanoTime() - before))
+          .isBetween(LONGEST, LONGEST.plus(SOON));
+      assertThat(answer.statusCode()).as(answer.body()).isEqualTo(503);
+      assertThat(answer.body()).contains("took too long");
+      other.rollback();
+    }
+    assertThat(coach.post("/api/athletes", athlete()).statusCode()).isEqualTo(201);
   }
 
   /** What a full disk lets PostgreSQL say, said by a trigger: refused while it lasts, none lost. */

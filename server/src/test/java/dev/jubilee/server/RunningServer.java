@@ -62,14 +62,17 @@ public final class RunningServer implements BeforeAllCallback {
   }
 
   static void execute(String url, String... statements) throws SQLException {
-    try (Connection connection =
-            DriverManager.getConnection(
-                url, System.getenv("JUBILEE_DB_USER"), System.getenv("JUBILEE_DB_PASSWORD"));
+    try (Connection connection = connect(url);
         Statement statement = connection.createStatement()) {
       for (String sql : statements) {
         statement.execute(sql);
       }
     }
+  }
+
+  static Connection connect(String url) throws SQLException {
+    return DriverManager.getConnection(
+        url, System.getenv("JUBILEE_DB_USER"), System.getenv("JUBILEE_DB_PASSWORD"));
   }
 
   /** What an earlier version, or bad luck, may have left in the database. */

@@ -38,15 +38,15 @@ class BlockController {
       @NotNull @Valid BlockDefinition definition) {}
 
   private final Blocks blocks;
+  private final BlockEdits edits;
   private final BlockPreviews previews;
   private final SessionFiles files;
-  private final Once once;
 
-  BlockController(Blocks blocks, BlockPreviews previews, SessionFiles files, Once once) {
+  BlockController(Blocks blocks, BlockEdits edits, BlockPreviews previews, SessionFiles files) {
     this.blocks = blocks;
+    this.edits = edits;
     this.previews = previews;
     this.files = files;
-    this.once = once;
   }
 
   @GetMapping
@@ -60,11 +60,7 @@ class BlockController {
       @AuthenticationPrincipal SignedIn coach,
       @RequestHeader(name = Once.HEADER, required = false) Optional<UUID> key,
       @Valid @RequestBody BlockDefinition definition) {
-    return once.make(
-        coach.clubId(),
-        key,
-        id -> blocks.create(coach, id, definition),
-        id -> blocks.one(coach.clubId(), id));
+    return edits.create(coach, key, definition);
   }
 
   @GetMapping("/{id}")
@@ -86,7 +82,7 @@ class BlockController {
     if (change.edit() == null || change.edit().isBlank() || change.edit().length() > 200) {
       throw new OutOfRangeException("edit", "empty or too long", "1 to 200 characters");
     }
-    return blocks.change(coach, id, change.baseRevision(), change.edit(), change.definition());
+    return edits.change(coach, id, change.baseRevision(), change.edit(), change.definition());
   }
 
   @PostMapping("/{id}/preview")
@@ -103,7 +99,7 @@ class BlockController {
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
       @RequestParam int baseRevision) {
-    return blocks.undo(coach, id, baseRevision);
+    return edits.undo(coach, id, baseRevision);
   }
 
   @PostMapping("/{id}/redo")
@@ -111,12 +107,12 @@ class BlockController {
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
       @RequestParam int baseRevision) {
-    return blocks.redo(coach, id, baseRevision);
+    return edits.redo(coach, id, baseRevision);
   }
 
   @PostMapping("/{id}/compile")
   BlockView compileBlock(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
-    return blocks.compile(coach, id);
+    return edits.compile(coach, id);
   }
 
   @PostMapping("/{id}/cancel")

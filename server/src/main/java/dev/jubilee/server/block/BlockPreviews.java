@@ -38,12 +38,13 @@ class BlockPreviews {
    * @param from how many athletes earlier answers have dealt with
    */
   BlockView.Preview preview(SignedIn coach, UUID id, BlockDefinition definition, int from) {
+    LaidOutBlock wanted = LaidOutBlock.of(definition);
     Blocks.ChangeFrame frame = blocks.changeFrame(coach, id, definition);
     List<UUID> all = definition.athleteIds();
     if (from < 0 || from > all.size()) {
       throw new OutOfRangeException("from", from, "0 to " + all.size());
     }
-    Collection<SessionDetails> laidOut = BlockSessions.of(definition).values();
+    Collection<SessionDetails> laidOut = wanted.sessions().values();
     List<BlockView.AthletePreview> previews = new ArrayList<>();
     long end = System.nanoTime() + TURN.toNanos();
     int done = from;

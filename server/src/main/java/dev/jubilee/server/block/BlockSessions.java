@@ -144,10 +144,7 @@ final class BlockSessions {
 
   /** Refuses a session of the week that cannot be warmed up for, naming the field. */
   static void check(BlockDefinition.Pattern pattern, LocalDate date) {
-    SessionDetails details =
-        details(pattern, date, pattern.shorthand(), new HashMap<>(), List.of());
-    details.toCore();
-    details.circumstances();
+    details(pattern, date, pattern.shorthand(), new HashMap<>(), List.of()).check();
   }
 
   /**

@@ -91,13 +91,17 @@ public class Blocks {
     return all;
   }
 
+  /** A block whose weeks start when the club's do, unless it says when. */
+  @Transactional(readOnly = true)
+  BlockDefinition started(UUID clubId, BlockDefinition wanted) {
+    return wanted.orStartingOn(clubs.findById(clubId).orElseThrow().weekStart());
+  }
+
   @Transactional
-  public BlockView create(SignedIn coach, UUID id, BlockDefinition wanted) {
-    BlockDefinition definition =
-        wanted.orStartingOn(clubs.findById(coach.clubId()).orElseThrow().weekStart());
-    check(coach.clubId(), null, definition);
+  BlockView create(SignedIn coach, UUID id, LaidOutBlock laidOut) {
+    check(coach.clubId(), null, laidOut.definition());
     BlockRow row = new BlockRow(id, coach.clubId());
-    store(coach, row, null, "Laid out", definition);
+    store(coach, row, null, "Laid out", laidOut);
     return view(row);
   }
 
@@ -112,41 +116,51 @@ public class Blocks {
     return views.compilation(row(clubId, id));
   }
 
-  /** Lays the block out anew from today on; one step that can be undone. */
   @Transactional
-  public BlockView change(
-      SignedIn coach, UUID id, int baseRevision, String edit, BlockDefinition definition) {
+  BlockView change(SignedIn coach, UUID id, int baseRevision, String edit, LaidOutBlock laidOut) {
     BlockRow row = based(coach.clubId(), id, baseRevision);
-    check(coach.clubId(), id, definition);
-    store(coach, row, row.currentRevision(), edit, definition);
+    check(coach.clubId(), id, laidOut.definition());
+    store(coach, row, row.currentRevision(), edit, laidOut);
     return view(row);
   }
 
-  @Transactional
-  public BlockView undo(SignedIn coach, UUID id, int baseRevision) {
-    BlockRow row = based(coach.clubId(), id, baseRevision);
-    Integer parent = revision(row).parent();
-    if (parent == null) {
-      throw new ConflictException("There is nothing to undo.");
-    }
-    return pointTo(coach, row, parent);
+  /** A revision as it is stored. */
+  record Stored(int revision, BlockDefinition definition) {}
+
+  @Transactional(readOnly = true)
+  Stored stored(UUID clubId, UUID id) {
+    return stored(revision(row(clubId, id)));
   }
 
-  @Transactional
-  public BlockView redo(SignedIn coach, UUID id, int baseRevision) {
-    BlockRow row = based(coach.clubId(), id, baseRevision);
-    BlockRevisionRow next =
-        redone(row).orElseThrow(() -> new ConflictException("There is nothing to redo."));
-    return pointTo(coach, row, next.number());
+  /** What the present revision was made from; empty for the first. */
+  @Transactional(readOnly = true)
+  Optional<Stored> earlier(UUID clubId, UUID id, int baseRevision) {
+    BlockRow row = based(clubId, id, baseRevision);
+    return Optional.ofNullable(revision(row).parent())
+        .flatMap(n -> revisions.findByClubIdAndBlockIdAndNumber(clubId, id, n))
+        .map(this::stored);
   }
 
-  /** Prescribes everything anew from today on, around what a coach changed. */
+  /** The last that was made from the present revision. */
+  @Transactional(readOnly = true)
+  Optional<Stored> later(UUID clubId, UUID id, int baseRevision) {
+    return redone(based(clubId, id, baseRevision)).map(this::stored);
+  }
+
+  private Stored stored(BlockRevisionRow revision) {
+    return new Stored(revision.number(), definition(revision));
+  }
+
+  /** Makes a revision the present one, lays it out and prescribes for it. */
   @Transactional
-  public BlockView compile(SignedIn coach, UUID id) {
-    BlockRow row = row(coach.clubId(), id);
-    BlockDefinition definition = definition(revision(row));
-    layOut(row, definition);
-    begin(coach, row, definition);
+  BlockView pointTo(SignedIn coach, UUID id, int baseRevision, int revision, LaidOutBlock laidOut) {
+    BlockRow row = based(coach.clubId(), id, baseRevision);
+    row.pointTo(revision);
+    blocks.saveAndFlush(row);
+    // Other blocks may have been laid out since.
+    check(coach.clubId(), row.id(), laidOut.definition());
+    layOut(row, laidOut);
+    begin(coach, row, laidOut.definition());
     return view(row);
   }
 
@@ -179,20 +193,26 @@ public class Blocks {
    *
    * @param zone of the club
    */
-  record ImportFrame(BlockDefinition definition, ZoneId zone) {}
+  record ImportFrame(int revision, BlockDefinition definition, ZoneId zone) {}
 
   @Transactional(readOnly = true)
   ImportFrame importFrame(UUID clubId, UUID id) {
+    Stored stored = stored(clubId, id);
     return new ImportFrame(
-        definition(revision(row(clubId, id))), clubs.findById(clubId).orElseThrow().zone());
+        stored.revision(), stored.definition(), clubs.findById(clubId).orElseThrow().zone());
   }
 
-  /** Imports the entries of a file, all or nothing, and prescribes for them. */
+  /**
+   * Imports the sessions of a file, all or nothing, and prescribes for them.
+   *
+   * @param baseRevision for which the file was read
+   */
   @Transactional
-  BlockView importSessions(SignedIn coach, UUID id, List<CalendarEntry> entries) {
-    BlockRow row = row(coach.clubId(), id);
+  BlockView importSessions(
+      SignedIn coach, UUID id, int baseRevision, Imports.ReadSessions sessions) {
+    BlockRow row = based(coach.clubId(), id, baseRevision);
     BlockDefinition definition = definition(revision(row));
-    imports.importAll(coach, id, definition, entries);
+    imports.importAll(coach, id, sessions);
     begin(coach, row, definition);
     return view(row);
   }
@@ -203,8 +223,8 @@ public class Blocks {
     return imports.write(coach, id, definition(revision(row)), format);
   }
 
+  /** What only the club's data can tell of a definition that is sound in itself. */
   private void check(UUID clubId, UUID id, BlockDefinition definition) {
-    definition.check();
     Set<String> ladders = new HashSet<>();
     libraries.of(clubId).ladders().forEach(l -> ladders.add(l.id()));
     for (int i = 0; i < definition.progressions().size(); i++) {
@@ -237,35 +257,25 @@ public class Blocks {
   }
 
   private void store(
-      SignedIn coach, BlockRow row, Integer parent, String edit, BlockDefinition definition) {
+      SignedIn coach, BlockRow row, Integer parent, String edit, LaidOutBlock laidOut) {
+    BlockDefinition definition = laidOut.definition();
     int number = row.nextRevision();
     blocks.saveAndFlush(row);
     revisions.saveAndFlush(
         new BlockRevisionRow(row, number, parent, edit, json.write(definition), coach.coachId()));
-    layOut(row, definition);
+    layOut(row, laidOut);
     begin(coach, row, definition);
-  }
-
-  private BlockView pointTo(SignedIn coach, BlockRow row, int number) {
-    row.pointTo(number);
-    blocks.saveAndFlush(row);
-    BlockDefinition definition = definition(revision(row));
-    // Other blocks may have been laid out since.
-    check(coach.clubId(), row.id(), definition);
-    layOut(row, definition);
-    begin(coach, row, definition);
-    return view(row);
   }
 
   /** The calendar from today on as the pattern wants it; what coaches changed stays. */
-  private void layOut(BlockRow row, BlockDefinition definition) {
-    Sessions.LaidOut laidOut =
+  private void layOut(BlockRow row, LaidOutBlock laidOut) {
+    Sessions.LaidOut result =
         sessions.layOut(
             row.clubId(),
             SessionSource.patternOf(row.id()),
-            BlockSessions.of(definition),
+            laidOut.sessions(),
             today(row.clubId()));
-    for (SessionRow surplus : laidOut.surplus()) {
+    for (SessionRow surplus : result.surplus()) {
       if (!sessions.isChangedByHand(surplus)
           && prescriptions.removeUntouched(row.clubId(), surplus.id())) {
         sessions.remove(surplus);

@@ -100,22 +100,29 @@ class Imports {
   public Understanding understand(
       SignedIn coach, UUID blockId, BlockDefinition definition, List<CalendarEntry> entries) {
     List<ImportLine> lines =
-        read(coach, blockId, definition, entries).stream().map(Read::line).toList();
+        lines(coach, blockId, definition, entries).stream().map(Read::line).toList();
     int faulty = (int) lines.stream().filter(l -> l.outcome() == Outcome.FAULTY).count();
     return new Understanding(lines, faulty);
   }
 
   /**
-   * Puts the file's sessions on the calendar.
+   * The sessions of a file without faults.
    *
-   * @throws OutOfRangeException naming the first faulty line; then nothing is imported
+   * @param changed that Jubilee once wrote to the file, by what they are now
+   * @param made under their keys
    */
-  @Transactional
-  public void importAll(
+  record ReadSessions(Map<SessionRow, SessionDetails> changed, Map<String, SessionDetails> made) {}
+
+  /**
+   * What a file would put on the calendar; in no transaction, as understanding takes its time.
+   *
+   * @throws OutOfRangeException naming the first faulty line
+   */
+  ReadSessions read(
       SignedIn coach, UUID blockId, BlockDefinition definition, List<CalendarEntry> entries) {
-    List<Read> all = read(coach, blockId, definition, entries);
-    Map<String, SessionDetails> wanted = new LinkedHashMap<>();
-    for (Read read : all) {
+    Map<SessionRow, SessionDetails> changed = new LinkedHashMap<>();
+    Map<String, SessionDetails> made = new LinkedHashMap<>();
+    for (Read read : lines(coach, blockId, definition, entries)) {
       ImportLine line = read.line();
       if (line.outcome() == Outcome.FAULTY) {
         throw new OutOfRangeException(
@@ -124,12 +131,18 @@ class Imports {
       if (line.outcome() == Outcome.NEW || line.outcome() == Outcome.CHANGED) {
         SessionDetails details = read.details().orElseThrow();
         read.own()
-            .ifPresentOrElse(
-                own -> sessions.change(coach.clubId(), own.id(), own.version(), details),
-                () -> wanted.put(read.key(), details));
+            .ifPresentOrElse(own -> changed.put(own, details), () -> made.put(read.key(), details));
       }
     }
-    sessions.layOut(coach.clubId(), SessionSource.filesOf(blockId), wanted, LocalDate.MIN);
+    return new ReadSessions(changed, made);
+  }
+
+  /** Puts a file's sessions on the calendar, unless one was changed since it was read. */
+  @Transactional
+  public void importAll(SignedIn coach, UUID blockId, ReadSessions read) {
+    read.changed()
+        .forEach((own, now) -> sessions.change(coach.clubId(), own.id(), own.version(), now));
+    sessions.layOut(coach.clubId(), SessionSource.filesOf(blockId), read.made(), LocalDate.MIN);
   }
 
   /**
@@ -143,7 +156,7 @@ class Imports {
     };
   }
 
-  private List<Read> read(
+  private List<Read> lines(
       SignedIn coach, UUID blockId, BlockDefinition definition, List<CalendarEntry> entries) {
     ZoneId zone = clubs.findById(coach.clubId()).orElseThrow().zone();
     Map<String, SessionRow> present = new HashMap<>();
@@ -194,8 +207,7 @@ class Imports {
       }
       Optional<SessionRow> row = own.or(() -> Optional.ofNullable(present.get(key)));
       SessionDetails details = details(coach, group, entry, row);
-      details.toCore();
-      details.circumstances();
+      details.check();
       ParseResult reading = Shorthand.read(entry.title(), details.sport());
       return new Read(
           new ImportLine(

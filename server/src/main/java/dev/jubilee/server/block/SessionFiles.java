@@ -6,8 +6,8 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 
 /**
- * Files of sessions for a block. A file is parsed between two transactions, so that a long one
- * holds no connection to the database.
+ * Files of sessions for a block. A file is read between two transactions, so that a long one holds
+ * no connection to the database.
  */
 @Service
 class SessionFiles {
@@ -27,7 +27,9 @@ class SessionFiles {
   /** All of a file, or none. */
   BlockView importAll(SignedIn coach, UUID id, Imports.Format format, String text) {
     Blocks.ImportFrame frame = blocks.importFrame(coach.clubId(), id);
-    return blocks.importSessions(coach, id, parse(frame, format, text));
+    Imports.ReadSessions read =
+        imports.read(coach, id, frame.definition(), parse(frame, format, text));
+    return blocks.importSessions(coach, id, frame.revision(), read);
   }
 
   private static List<CalendarEntry> parse(

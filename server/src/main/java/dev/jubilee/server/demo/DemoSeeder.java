@@ -3,6 +3,7 @@ package dev.jubilee.server.demo;
 import dev.jubilee.server.athlete.AthleteProfile;
 import dev.jubilee.server.athlete.AthleteView;
 import dev.jubilee.server.athlete.Athletes;
+import dev.jubilee.server.block.BlockEdits;
 import dev.jubilee.server.block.Blocks;
 import dev.jubilee.server.club.Club;
 import dev.jubilee.server.club.ClubRepository;
@@ -18,6 +19,7 @@ import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -43,6 +45,7 @@ class DemoSeeder implements ApplicationRunner {
   private final Sessions sessions;
   private final Prescriptions prescriptions;
   private final Blocks blocks;
+  private final BlockEdits edits;
 
   DemoSeeder(
       ClubRepository clubs,
@@ -51,7 +54,8 @@ class DemoSeeder implements ApplicationRunner {
       Athletes athletes,
       Sessions sessions,
       Prescriptions prescriptions,
-      Blocks blocks) {
+      Blocks blocks,
+      BlockEdits edits) {
     this.clubs = clubs;
     this.coaches = coaches;
     this.passwords = passwords;
@@ -59,6 +63,7 @@ class DemoSeeder implements ApplicationRunner {
     this.sessions = sessions;
     this.prescriptions = prescriptions;
     this.blocks = blocks;
+    this.edits = edits;
   }
 
   @Override
@@ -78,8 +83,8 @@ class DemoSeeder implements ApplicationRunner {
     }
     if (blocks.all(coach.clubId()).isEmpty()) {
       // After the days laid out by hand, so that nobody has two sessions at once.
-      blocks.create(
-          SignedIn.of(coach), UUID.randomUUID(), DemoBlock.of(today.plusDays(DAYS_AHEAD + 1), ids));
+      edits.create(
+          SignedIn.of(coach), Optional.empty(), DemoBlock.of(today.plusDays(DAYS_AHEAD + 1), ids));
     }
   }
 

@@ -113,9 +113,9 @@ class RequestGuard extends OncePerRequestFilter {
       response.setHeader(HttpHeaders.RETRY_AFTER, RETRY_SECONDS);
       refuse(response, id, HttpStatus.INSUFFICIENT_STORAGE, DatabaseAway.FULL);
     } else if (DatabaseAway.isMeantBy(e)) {
-      LOG.warn("request {}: the database is away: {}", id, Causes.told(e));
+      LOG.warn("request {}: the database is away or too slow: {}", id, Causes.told(e));
       response.setHeader(HttpHeaders.RETRY_AFTER, RETRY_SECONDS);
-      refuse(response, id, HttpStatus.SERVICE_UNAVAILABLE, DatabaseAway.WORDS);
+      refuse(response, id, HttpStatus.SERVICE_UNAVAILABLE, DatabaseAway.words(e));
     } else {
       // Names of classes and places alone: messages may hold what someone typed.
       LOG.error("request {} failed: {}", id, Causes.told(e));

@@ -50,6 +50,7 @@ class SessionController {
       @AuthenticationPrincipal SignedIn coach,
       @RequestHeader(name = Once.HEADER, required = false) Optional<UUID> key,
       @Valid @RequestBody SessionDetails details) {
+    details.check();
     return once.make(
         coach.clubId(),
         key,
@@ -63,6 +64,7 @@ class SessionController {
       @PathVariable UUID id,
       @RequestParam long version,
       @Valid @RequestBody SessionDetails details) {
+    details.check();
     return sessions.change(coach.clubId(), id, version, details);
   }
 }

@@ -83,6 +83,16 @@ public record SessionDetails(
         counts ? written.aim() : Optional.empty());
   }
 
+  /**
+   * Refuses a session that cannot be warmed up for.
+   *
+   * @throws OutOfRangeException naming the field and what would be accepted
+   */
+  public void check() {
+    toCore();
+    circumstances();
+  }
+
   /** The same on another day. */
   public SessionDetails on(LocalDate date) {
     return new SessionDetails(

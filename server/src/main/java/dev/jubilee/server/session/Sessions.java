@@ -54,6 +54,7 @@ public class Sessions {
         .toList();
   }
 
+  /** Puts a session on the calendar that was checked already, as {@link #change} does. */
   @Transactional
   public SessionView create(UUID clubId, UUID id, SessionDetails details) {
     check(clubId, details);
@@ -175,11 +176,6 @@ public class Sessions {
   }
 
   private void check(UUID clubId, SessionDetails details) {
-    details.toCore();
-    details.circumstances();
-    if (details.athleteIds() == null) {
-      throw new OutOfRangeException("athleteIds", "missing", "a list, possibly empty");
-    }
     Set<UUID> wanted = new HashSet<>(details.athleteIds());
     if (wanted.size() < details.athleteIds().size()) {
       throw new OutOfRangeException("athleteIds", "a repeated athlete", "each athlete once");
