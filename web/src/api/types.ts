@@ -58,6 +58,7 @@ export type Forecast = Schemas["Forecast"];
 export type Line = Schemas["Line"];
 
 export type Sport = SessionDetails["sport"];
+export type Stroke = NonNullable<SessionDetails["stroke"]>;
 export type Kind = SessionDetails["kind"];
 export type Place = SessionDetails["place"];
 export type ComingFrom = SessionDetails["comingFrom"];

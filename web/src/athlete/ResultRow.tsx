@@ -2,9 +2,11 @@ import { Box, Button, Flex } from "@chakra-ui/react";
 import { useWatch, type Control, type UseFormSetValue } from "react-hook-form";
 import type { AthleteView } from "../api/types";
 import { FormSelect, FormText, SelectField } from "../shared/fields";
+import { STROKES } from "../shared/words";
 import type { AthleteFields } from "./fields";
 import {
   draftOf,
+  isSwum,
   RESULT_FIELDS,
   RESULT_KINDS,
   SETTINGS,
@@ -30,7 +32,7 @@ export function ResultRow({ control, setValue, at, athlete, onRemove }: Props) {
   const weighed = isStored ? athlete.weighed[at] : undefined;
   return (
     <Flex wrap="wrap" gap="2" align="flex-start" py="2" borderTop="1px solid var(--rule)">
-      <Box w="205px">
+      <Box w="225px">
         <SelectField<ResultKind>
           label="Test"
           value={draft.kind}
@@ -43,6 +45,16 @@ export function ResultRow({ control, setValue, at, athlete, onRemove }: Props) {
           <FormText label={label} name={`results.${at}.texts.${key}`} control={control} />
         </Box>
       ))}
+      {isSwum(draft.kind) && (
+        <Box w="135px">
+          <FormSelect
+            label="Stroke"
+            name={`results.${at}.stroke`}
+            options={STROKES}
+            control={control}
+          />
+        </Box>
+      )}
       <Box w="160px">
         <FormText label="Done on" type="date" name={`results.${at}.takenOn`} control={control} />
       </Box>

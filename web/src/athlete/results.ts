@@ -1,10 +1,10 @@
 // Test results between what is typed and what is sent.
-import type { AthleteView, ResultInput } from "../api/types";
-import { clock, criticalSpeed, parseClock } from "../shared/units";
+import type { AthleteView, ResultInput, Stroke } from "../api/types";
+import { criticalSpeed, exactClock, parseClock } from "../shared/units";
 
 type Weighed = AthleteView["weighed"][number];
 export type ResultKind = ResultInput["kind"];
-type Figure = Exclude<keyof ResultInput, "kind" | "takenOn" | "setting">;
+type Figure = Exclude<keyof ResultInput, "kind" | "takenOn" | "setting" | "stroke">;
 
 export interface ResultField {
   key: Figure;
@@ -19,6 +19,7 @@ export const RESULT_KINDS: Record<ResultKind, string> = {
   THRESHOLD_POWER: "Ride: threshold power",
   SWIM_PAIR: "Swim: 400 and 200 m",
   RIDE_20_MIN: "Ride: 20 min",
+  RIDE_BEST: "Ride: best power for a time",
   ROW_PIECE: "Row: another piece",
   SWIM_RACE: "Swim: race",
   SPRINT_RUN: "Run: flying 30 m",
@@ -42,6 +43,7 @@ export const RESULT_FIELDS: Record<ResultKind, ResultField[]> = {
   THRESHOLD_POWER: [figure("watts", "Threshold, W")],
   SWIM_PAIR: [time("seconds400", "400 m, m:ss"), time("seconds200", "200 m, m:ss")],
   RIDE_20_MIN: [figure("watts", "Mean power, W")],
+  RIDE_BEST: [time("seconds", "Held for, m:ss"), figure("watts", "Mean power, W")],
   ROW_PIECE: [figure("metres", "Distance, m"), time("seconds", "Time, m:ss")],
   SWIM_RACE: [figure("metres", "Distance, m"), time("seconds", "Time, m:ss")],
   SPRINT_RUN: [figure("seconds", "Time, s")],
@@ -50,6 +52,8 @@ export const RESULT_FIELDS: Record<ResultKind, ResultField[]> = {
   SPRINT_SWIM: [figure("seconds", "Time, s")],
 };
 
+export const isSwum = (kind: ResultKind) => kind === "SWIM_PAIR" || kind === "SWIM_RACE";
+
 /** A result as typed: text for each field. */
 export interface ResultDraft {
   kind: ResultKind;
@@ -57,6 +61,8 @@ export interface ResultDraft {
   /** A date as the field gives it, or empty. */
   takenOn: string;
   setting: keyof typeof SETTINGS;
+  /** Counts where it was swum. */
+  stroke: Stroke;
 }
 
 export const NEW_RESULT: ResultDraft = {
@@ -64,19 +70,21 @@ export const NEW_RESULT: ResultDraft = {
   texts: {},
   takenOn: "",
   setting: "FAIR",
+  stroke: "FREESTYLE",
 };
 
 export function draftOf(result: ResultInput): ResultDraft {
   const texts: ResultDraft["texts"] = {};
   for (const { key, isTime } of RESULT_FIELDS[result.kind]) {
     const value = result[key];
-    if (value != null) texts[key] = isTime ? clock(value) : String(value);
+    if (value != null) texts[key] = isTime ? exactClock(value) : String(value);
   }
   return {
     kind: result.kind,
     texts,
     takenOn: result.takenOn ?? "",
     setting: result.setting ?? "FAIR",
+    stroke: result.stroke ?? "FREESTYLE",
   };
 }
 
@@ -86,6 +94,7 @@ export function resultOf(draft: ResultDraft): ResultInput {
     kind: draft.kind,
     takenOn: draft.takenOn || null,
     setting: draft.setting,
+    ...(isSwum(draft.kind) ? { stroke: draft.stroke } : {}),
   };
   for (const { key, isTime } of RESULT_FIELDS[draft.kind]) {
     const text = draft.texts[key] ?? "";

@@ -5,7 +5,7 @@ import { useForm, useWatch } from "react-hook-form";
 import { useNavigate, useSearchParams } from "react-router";
 import { invalidate } from "../api/invalidate";
 import { api, data } from "../api/client";
-import type { AthleteView, Place, SessionDetails, Sport, Understood } from "../api/types";
+import type { AthleteView, Place, SessionDetails, Sport, Stroke, Understood } from "../api/types";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { FormMany, FormSelect, FormText, SelectField, TextField } from "../shared/fields";
 import { readDate, readTime } from "../shared/calendar";
@@ -13,16 +13,9 @@ import { forecastQuery } from "../shared/forecast";
 import { showRefused } from "../shared/forms";
 import { useOnce } from "../shared/once";
 import { usePlaces } from "../shared/places";
-import { COMING_FROM, KINDS, PLACES, SPORTS } from "../shared/words";
+import { COMING_FROM, KINDS, PLACES, SPORTS, STROKES } from "../shared/words";
 import { Whiteboard } from "./Whiteboard";
 import { WrittenLines } from "./WrittenLines";
-
-const STROKES = {
-  FREESTYLE: "Freestyle",
-  BACKSTROKE: "Backstroke",
-  BREASTSTROKE: "Breaststroke",
-  BUTTERFLY: "Butterfly",
-};
 
 interface SessionFields {
   date: string;
@@ -31,7 +24,7 @@ interface SessionFields {
   /** Empty until the coach chooses: what the words say holds. */
   sport: Sport | "";
   kind: SessionDetails["kind"] | "";
-  stroke: keyof typeof STROKES | "";
+  stroke: Stroke | "";
   place: Place | "";
   minutes: string;
   /** Null until something is typed, or taken away: the forecast holds. */

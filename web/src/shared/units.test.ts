@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Target } from "../api/types";
-import { clock, figures, parseClock, say } from "./units";
+import { clock, exactClock, figures, parseClock, say } from "./units";
 
 const target = (metric: Target["metric"], value: number): Target => ({
   metric,
@@ -64,6 +64,17 @@ describe("clock", () => {
     for (const text of ["", "seven", "7:", ":30", "1:2:3:4", "-5"]) {
       expect(parseClock(text)).toBeUndefined();
     }
+  });
+});
+
+describe("exactClock", () => {
+  it("keeps a time to the hundredth, as it was entered", () => {
+    for (let hundredths = 1; hundredths < 800_000; hundredths += 37) {
+      const seconds = hundredths / 100;
+      expect(parseClock(exactClock(seconds))).toBeCloseTo(seconds, 6);
+    }
+    expect(exactClock(12.04)).toBe("0:12.04");
+    expect(exactClock(362)).toBe("6:02");
   });
 });
 

@@ -11,6 +11,14 @@ export function clock(seconds: number): string {
     : `${Math.floor(s / 3600)}:${String(Math.floor(s / 60) % 60).padStart(2, "0")}:${tail}`;
 }
 
+/** The same to the hundredth, as times are entered: 12.04 s as "0:12.04". */
+export function exactClock(seconds: number): string {
+  const whole = Math.floor(seconds + 1e-6);
+  const hundredths = Math.round(100 * (seconds - whole));
+  const tail = String(hundredths).padStart(2, "0").replace(/0$/, "");
+  return hundredths > 0 ? `${clock(whole)}.${tail}` : clock(whole);
+}
+
 /** Minutes for "about": 125 s as "2 min", 40 s as "40 s". */
 export function about(seconds: number): string {
   return seconds < 60 ? `${Math.round(seconds)} s` : `${Math.round(seconds / 60)} min`;

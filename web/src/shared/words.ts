@@ -11,6 +11,7 @@ import type {
   Region,
   RestrictionInput,
   Sport,
+  Stroke,
   Surface,
 } from "../api/types";
 import { WORDS } from "../api/words";
@@ -39,6 +40,14 @@ export const COMING_FROM: Record<ComingFrom, string> = {
   BED: "bed",
   DESK: "a desk",
   LONG_DRIVE: "a long drive",
+};
+
+export const STROKES: Record<Stroke, string> = {
+  FREESTYLE: "Freestyle",
+  BACKSTROKE: "Backstroke",
+  BREASTSTROKE: "Breaststroke",
+  BUTTERFLY: "Butterfly",
+  MEDLEY: "Medley",
 };
 
 export const KITS: Record<Kit, string> = {

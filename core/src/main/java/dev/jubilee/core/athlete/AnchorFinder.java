@@ -1,7 +1,9 @@
 package dev.jubilee.core.athlete;
 
 import dev.jubilee.core.intensity.Anchors;
+import dev.jubilee.core.intensity.BestEfforts;
 import dev.jubilee.core.intensity.CriticalModel;
+import dev.jubilee.core.intensity.Curve;
 import dev.jubilee.core.intensity.HeartRate;
 import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.session.Session;
@@ -29,8 +31,15 @@ public final class AnchorFinder {
   /** A sprint nearer to critical intensity than this is no sprint. */
   private static final double LEAST_SPRINT = 1.1;
 
-  /** How far a swimmer's own ratio of strokes may be from the usual, one standard deviation. */
-  private static final double OTHER_STROKE = 0.04;
+  /** Sprints further apart than this, in days, do not compare. */
+  private static final int SAME_SPEED = 365;
+
+  /*
+   * The least of critical intensity, or of what is left of it, that was all out over so many
+   * seconds; Jubilee modelling choices.
+   */
+  private static final double[] LENGTHS = {60, 240, 480, 1200};
+  private static final double[] ALL_OUT = {LEAST_SPRINT, 1, 0.9, 0.85};
 
   /** Uncertainty without a result, for what is drawn by feel. */
   private static final double BY_FEEL = 0;
@@ -38,58 +47,85 @@ public final class AnchorFinder {
   private AnchorFinder() {}
 
   /**
-   * What turns efforts into the athlete's own figures in a session. Results in the water are taken
-   * as swum freestyle; another stroke's figures follow from them by a ratio, less surely.
+   * What turns efforts into the athlete's own figures in a session. Results that were swum in
+   * another stroke are converted by a ratio, and tell less; a medley's figures are those of its
+   * legs, unless one was swum.
    */
   public static Anchors anchors(Athlete athlete, Session session) {
-    Anchors usual = anchors(athlete, session.sport());
-    boolean isSwum = session.sport() == Sport.SWIM && !session.kind().isOnLand();
-    return isSwum && usual.known()
-        ? session.stroke().filter(s -> s != Stroke.FREESTYLE).map(s -> in(s, usual)).orElse(usual)
-        : usual;
+    if (session.kind().isOnLand()) {
+      // How fast they sprint in their sport is nothing to lift or jump by.
+      return anchors(athlete.withoutSprints(), session.sport());
+    }
+    Stroke stroke =
+        session.stroke().filter(s -> session.sport() == Sport.SWIM).orElse(Stroke.FREESTYLE);
+    boolean isByLegs =
+        stroke.legs().size() > 1
+            && athlete.results().stream()
+                .noneMatch(r -> r.sport() == Sport.SWIM && Estimates.stroke(r) == stroke);
+    return isByLegs ? byLegs(athlete, stroke) : anchors(athlete, session.sport(), stroke);
   }
 
-  private static Anchors in(Stroke stroke, Anchors freestyle) {
-    List<Phrase> basis = new ArrayList<>(freestyle.basis());
+  /** What turns efforts into the athlete's own figures in a sport, in its usual form. */
+  public static Anchors anchors(Athlete athlete, Sport sport) {
+    return anchors(athlete, sport, Stroke.FREESTYLE);
+  }
+
+  private static Anchors byLegs(Athlete athlete, Stroke stroke) {
+    List<Anchors> legs =
+        stroke.legs().stream().map(leg -> anchors(athlete, Sport.SWIM, leg)).toList();
+    Anchors last = legs.get(legs.size() - 1);
+    if (!last.known()) {
+      return last;
+    }
+    double slower =
+        legs.stream()
+            .mapToDouble(l -> last.model().critical() / l.model().critical())
+            .average()
+            .orElse(1);
+    List<Phrase> basis = new ArrayList<>(last.basis());
     basis.add(
         1,
         Phrase.of(
             String.format(
                 Locale.ROOT,
-                "An estimate for %s: freestyle time × %.2f, as the best known swim it",
+                "The %s from its legs: freestyle time × %.2f",
                 stroke.words(),
-                stroke.timeOfFreestyle())));
+                slower)));
     return new Anchors(
-        freestyle.sport(),
-        freestyle.model().slowerBy(stroke.timeOfFreestyle()),
+        Sport.SWIM,
+        last.model().slowerBy(slower),
         true,
-        freestyle.heart(),
+        last.heart(),
         basis,
-        Math.hypot(freestyle.spread(), OTHER_STROKE),
-        freestyle.conflicts(),
-        freestyle.topMeasured());
+        legs.stream().mapToDouble(Anchors::spread).max().orElse(last.spread()),
+        last.conflicts(),
+        last.topMeasured());
   }
 
-  /** What turns efforts into the athlete's own figures in a sport, in its usual form. */
-  public static Anchors anchors(Athlete athlete, Sport sport) {
+  private static Anchors anchors(Athlete athlete, Sport sport, Stroke stroke) {
     Optional<HeartRate> heart =
         Optional.of(
             HeartRate.of(
                 athlete.ageYears(), athlete.restingHeartRate(), athlete.maximumHeartRate()));
-    List<Estimate> all = Estimates.of(athlete, sport);
+    List<Estimate> all = Estimates.of(athlete, sport, stroke);
     Optional<Estimate> best = best(all);
     List<Phrase> basis = new ArrayList<>();
     List<String> conflicts = new ArrayList<>();
     CriticalModel model;
+    boolean isTopMeasured = false;
     if (best.isPresent()) {
-      model = withSprint(best.get().model(), athlete, sport, basis, conflicts);
-      basis.add(0, best.get().basis().then(", ± " + percent(best.get().spread()) + " %"));
+      Optional<Top> top = top(athlete, best.get().model(), sport, stroke);
+      isTopMeasured = top.filter(t -> t.isAbove(best.get().model())).isPresent();
+      model = withTop(best.get().model(), top, sport, basis, conflicts);
+      model = model.through(bests(athlete, best.get(), model, stroke));
+      convertedFrom(best.get(), stroke).ifPresent(b -> basis.add(0, b));
       if (all.size() > 1) {
         basis.add(
-            1,
+            0,
             Phrase.of(
                 "Of " + all.size() + " estimates this one is the surest: " + age(best.get())));
       }
+      basis.add(0, best.get().basis().then(", ± " + percent(best.get().spread()) + " %"));
       conflicts.addAll(0, conflicts(all, best.get()));
     } else {
       model = Estimates.relative(sport);
@@ -106,7 +142,49 @@ public final class AnchorFinder {
         basis,
         best.map(Estimate::spread).orElse(BY_FEEL),
         conflicts,
-        best.isPresent() && isTopMeasured(model, athlete, sport));
+        isTopMeasured);
+  }
+
+  private static Optional<Phrase> convertedFrom(Estimate estimate, Stroke stroke) {
+    Stroke swum = Estimates.stroke(estimate.result());
+    return estimate.result().sport() != Sport.SWIM || swum == stroke
+        ? Optional.empty()
+        : Optional.of(
+            Phrase.of(
+                String.format(
+                    Locale.ROOT,
+                    "An estimate for %s: %s time × %.2f, as the best known swim it",
+                    stroke.words(),
+                    swum.words(),
+                    Held.ratio(Optional.of(swum), stroke))));
+  }
+
+  /**
+   * What was held in the form that the figures come from; nobody is asked for more than they have
+   * shown. A result that is better than the figures by more than its uncertainty, or so much worse
+   * that it was hardly all out, is pointed out and left alone.
+   */
+  private static List<BestEfforts.Best> bests(
+      Athlete athlete, Estimate counting, CriticalModel model, Stroke stroke) {
+    return athlete.results().stream()
+        .filter(r -> r.sport() == counting.result().sport())
+        .flatMap(r -> Held.in(r, stroke).stream())
+        .filter(h -> h.isOfTheFormOf(counting.result().taken()))
+        .filter(h -> Estimates.stroke(h.result()) == Estimates.stroke(counting.result()))
+        .filter(
+            h ->
+                h.intensity() >= leastAllOut(h.seconds()) * model.heldForLong(h.seconds())
+                    && h.intensity() <= (1 + limit(counting)) * model.sustainable(h.seconds()))
+        .map(h -> new BestEfforts.Best(h.seconds(), h.intensity()))
+        .toList();
+  }
+
+  private static double leastAllOut(double seconds) {
+    return Curve.at(seconds, LENGTHS, ALL_OUT);
+  }
+
+  private static double limit(Estimate counting) {
+    return Math.max(ALWAYS, DEVIATIONS * counting.spread());
   }
 
   /**
@@ -122,19 +200,20 @@ public final class AnchorFinder {
     List<Weighed> weighed = new ArrayList<>();
     // Once a sport, not once a result: some athletes have hundreds.
     Map<Sport, Optional<Estimate>> bests = new EnumMap<>(Sport.class);
+    Map<Sport, Optional<Top>> tops = new EnumMap<>(Sport.class);
     for (TestResult result : athlete.results()) {
+      Sport sport = result.sport();
+      Stroke stroke = Estimates.stroke(result);
       Optional<Estimate> best =
-          bests.computeIfAbsent(result.sport(), s -> best(Estimates.of(athlete, s)));
-      if (result instanceof TestResult.Sprint sprint) {
-        boolean counts =
-            best.filter(b -> sprint.top() > LEAST_SPRINT * b.model().critical()).isPresent()
-                && sprint.equals(sprint(athlete, sprint.sport()).orElseThrow());
-        weighed.add(new Weighed(result, Optional.empty(), counts));
-      } else {
-        Estimate own = Estimates.of(result).orElseThrow();
-        boolean counts = best.isPresent() && best.get().restsOn(result);
-        weighed.add(new Weighed(result, Optional.of(own), counts));
-      }
+          bests.computeIfAbsent(sport, s -> best(Estimates.of(athlete, s, Stroke.FREESTYLE)));
+      Optional<Top> top =
+          tops.computeIfAbsent(
+              sport, s -> best.flatMap(b -> top(athlete, b.model(), s, Stroke.FREESTYLE)));
+      boolean isTop =
+          best.isPresent()
+              && top.filter(t -> t.result() == result && t.isAbove(best.get().model())).isPresent();
+      boolean counts = isTop || (best.isPresent() && best.get().restsOn(result));
+      weighed.add(new Weighed(result, Estimates.of(result, stroke), counts));
     }
     return weighed;
   }
@@ -143,39 +222,72 @@ public final class AnchorFinder {
     return all.stream().min(Comparator.comparingDouble(Estimate::spread));
   }
 
-  private static Optional<TestResult.Sprint> sprint(Athlete athlete, Sport sport) {
-    return athlete.results().stream()
-        .filter(r -> r instanceof TestResult.Sprint && r.sport() == sport)
-        .map(r -> (TestResult.Sprint) r)
-        .findFirst();
+  /**
+   * A maximal sprint that was measured.
+   *
+   * @param seconds that it was held for; 0 for a sprint at top speed alone
+   * @param value W or m/s
+   */
+  private record Top(TestResult result, double seconds, double value) {
+    /** A sprint that is hardly more than can be held for long is none. */
+    boolean isAbove(CriticalModel model) {
+      return value > LEAST_SPRINT * model.critical();
+    }
   }
 
-  private static boolean isTopMeasured(CriticalModel model, Athlete athlete, Sport sport) {
-    return sprint(athlete, sport).filter(s -> s.top() == model.top()).isPresent();
+  /** What the shortest sprint of about the same time says, and at the least what longer ones do. */
+  private static Optional<Top> top(
+      Athlete athlete, CriticalModel model, Sport sport, Stroke stroke) {
+    List<Top> all = new ArrayList<>();
+    double held = 0;
+    for (TestResult result : athlete.results()) {
+      if (result instanceof TestResult.Sprint sprint && result.sport() == sport) {
+        double ratio = sport == Sport.SWIM ? Held.ratio(Optional.empty(), stroke) : 1;
+        all.add(new Top(result, 0, sprint.top() / ratio));
+      } else if (result.sport() == sport) {
+        for (Held one : Held.in(result, stroke)) {
+          if (one.isSprint()) {
+            held = Math.max(held, one.intensity());
+            double top = model.topFrom(one.seconds(), one.intensity());
+            all.add(new Top(result, one.seconds(), top));
+          }
+        }
+      }
+    }
+    Optional<ResultConditions> newest =
+        all.stream()
+            .map(t -> t.result().taken())
+            .min(Comparator.comparingInt(t -> t.daysAgo().orElse(0)));
+    double least = held;
+    return all.stream()
+        .filter(t -> Held.apart(t.result().taken(), newest.orElseThrow()) <= SAME_SPEED)
+        .min(Comparator.comparingDouble(Top::seconds).thenComparing(t -> -t.value()))
+        .map(t -> new Top(t.result(), t.seconds(), Math.max(least, t.value())));
   }
 
-  private static CriticalModel withSprint(
+  private static CriticalModel withTop(
       CriticalModel model,
-      Athlete athlete,
+      Optional<Top> top,
       Sport sport,
       List<Phrase> basis,
       List<String> conflicts) {
-    Optional<TestResult.Sprint> sprint = sprint(athlete, sport);
-    if (sprint.isEmpty()) {
+    if (top.isEmpty()) {
       return model;
     }
-    double top = sprint.get().top();
     boolean isPower = sport == Sport.RIDE || sport == Sport.ROW;
-    String words = String.format(Locale.ROOT, isPower ? "%.0f W" : "%.1f m/s", top);
-    if (top <= LEAST_SPRINT * model.critical()) {
+    String words = String.format(Locale.ROOT, isPower ? "%.0f W" : "%.1f m/s", top.get().value());
+    if (!top.get().isAbove(model)) {
       conflicts.add(
           "A sprint of "
               + words
               + " is hardly more than can be held for long, so it does not count.");
       return model;
     }
-    basis.add(Phrase.of("Top effort " + words + " as measured"));
-    return model.withTop(top);
+    boolean isTimed = !(top.get().result() instanceof TestResult.Sprint);
+    basis.add(
+        Phrase.of(
+            "Top effort " + words + (isTimed ? " from the fastest short result" : " as measured")));
+    return model.withTop(top.get().value());
   }
 
   private static List<String> conflicts(List<Estimate> all, Estimate best) {

@@ -4,6 +4,7 @@ import dev.jubilee.core.intensity.HeartRate;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
+import dev.jubilee.core.sport.Stroke;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -102,6 +103,26 @@ public record Athlete(
         deconditioned,
         mastery,
         newHealth);
+  }
+
+  /** As if nobody had timed a sprint. */
+  Athlete withoutSprints() {
+    return new Athlete(
+        level,
+        ageYears,
+        restingHeartRate,
+        maximumHeartRate,
+        results.stream()
+            .filter(
+                r ->
+                    !(r instanceof TestResult.Sprint)
+                        && Held.in(r, Stroke.FREESTYLE).stream().noneMatch(Held::isSprint))
+            .toList(),
+        restrictions,
+        contraindications,
+        deconditioned,
+        mastery,
+        health);
   }
 
   /** The graver of its two sides. */

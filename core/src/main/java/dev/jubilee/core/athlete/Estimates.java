@@ -3,11 +3,14 @@ package dev.jubilee.core.athlete;
 import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.RowingErgometer;
 import dev.jubilee.core.intensity.RunningIndex;
+import dev.jubilee.core.intensity.SportCurve;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.sport.Stroke;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -28,6 +31,12 @@ final class Estimates {
   private static final double RIDE_SPRINT = 3.0;
   private static final double ROW_SPRINT = 2.0;
   private static final double SWIM_SPRINT = 1.35;
+
+  /**
+   * The same for athletes of whom only sprints are known: they are sprinters, most likely; common
+   * practice.
+   */
+  private static final double SPRINTERS = 1.25;
 
   /** W′ when only threshold power is known, J per W of critical power; Jubilee modelling choice. */
   private static final double RIDE_RESERVE_SECONDS = 75;
@@ -58,35 +67,84 @@ final class Estimates {
   private static final double TWO_EFFORTS = 0.02;
   private static final double ONE_EFFORT = 0.03;
   private static final double FAR_OFF = 0.04;
+  private static final double TOO_SHORT = 0.08;
+  private static final double SPRINT_ALONE = 0.12;
+
+  /** Below this, s, a result says little of what can be held; Jubilee modelling choice. */
+  private static final double SHORT = 120;
+
+  /** Two best efforts of these lengths, s, make a line; common practice: 3 and 12 or 20 min. */
+  private static final double LEAST_OF_PAIR = 120;
+
+  private static final double MOST_OF_PAIR = 2400;
+  private static final double LONGER_OF_PAIR = 600;
+
+  /** How far a swimmer's own ratio of strokes may be from the usual, one standard deviation. */
+  private static final double OTHER_STROKE = 0.04;
 
   /** Two pieces belong together when they lie within so many days. */
   private static final int TOGETHER = 90;
 
   private Estimates() {}
 
-  /** Every estimate for a sport, results in the order they were given, pairs first. */
-  static List<Estimate> of(Athlete athlete, Sport sport) {
+  /**
+   * Every estimate for a sport, results in the order they were given, pairs first.
+   *
+   * @param stroke in which a swimmer's figures are wanted
+   */
+  static List<Estimate> of(Athlete athlete, Sport sport, Stroke stroke) {
     List<Estimate> all = new ArrayList<>();
     if (sport == Sport.ROW) {
       rowPair(athlete.results()).ifPresent(all::add);
+    } else if (sport == Sport.RIDE) {
+      ridePair(athlete.results()).ifPresent(all::add);
     }
     for (TestResult result : athlete.results()) {
       if (result.sport() == sport) {
-        of(result).ifPresent(all::add);
+        of(result, stroke).ifPresent(all::add);
       }
     }
     return all;
   }
 
-  /** What one result tells; a sprint tells nothing of critical intensity. */
-  static Optional<Estimate> of(TestResult result) {
-    return result.accept(new ByKind());
+  /**
+   * What one result tells; a sprint that was not timed over a distance tells nothing of critical
+   * intensity.
+   *
+   * @param stroke in which a swimmer's figures are wanted
+   */
+  static Optional<Estimate> of(TestResult result, Stroke stroke) {
+    return result.accept(new ByKind()).map(e -> inStroke(e, stroke));
+  }
+
+  private static Estimate inStroke(Estimate estimate, Stroke wanted) {
+    Stroke swum = stroke(estimate.result());
+    if (estimate.result().sport() != Sport.SWIM || swum == wanted) {
+      return estimate;
+    }
+    double ratio = Held.ratio(Optional.of(swum), wanted);
+    return new Estimate(
+        estimate.result(),
+        estimate.restsOn(),
+        estimate.name(),
+        estimate.model().slowerBy(ratio),
+        Math.hypot(estimate.own(), OTHER_STROKE),
+        estimate.basis());
+  }
+
+  /** In which a result was swum. */
+  static Stroke stroke(TestResult result) {
+    Optional<Stroke> stroke =
+        result instanceof TestResult.SwimRace race
+            ? race.stroke()
+            : result instanceof TestResult.SwimPair pair ? pair.stroke() : Optional.empty();
+    return stroke.orElse(Stroke.FREESTYLE);
   }
 
   private static final class ByKind implements TestResult.Visitor<Optional<Estimate>> {
     @Override
     public Optional<Estimate> runRace(TestResult.RunRace race) {
-      return Optional.of(run(race));
+      return Optional.of(isShort(race) ? ofShort(race, race.metres(), race.time()) : run(race));
     }
 
     @Override
@@ -115,6 +173,11 @@ final class Estimates {
     }
 
     @Override
+    public Optional<Estimate> rideBest(TestResult.RideBest best) {
+      return Optional.of(ride(best));
+    }
+
+    @Override
     public Optional<Estimate> ridePowerTest(TestResult.RidePowerTest test) {
       return Optional.of(ride(test));
     }
@@ -126,12 +189,13 @@ final class Estimates {
 
     @Override
     public Optional<Estimate> rowPiece(TestResult.RowPiece piece) {
-      return Optional.of(row(piece));
+      return Optional.of(
+          isShort(piece) ? ofShort(piece, piece.metres(), piece.time()) : row(piece));
     }
 
     @Override
     public Optional<Estimate> swimRace(TestResult.SwimRace race) {
-      return Optional.of(swim(race));
+      return Optional.of(isShort(race) ? ofShort(race, race.metres(), race.time()) : swim(race));
     }
 
     @Override
@@ -166,8 +230,7 @@ final class Estimates {
     return new Estimate(
         race,
         length(race.metres()) + " in " + Bounds.clock(race.time()),
-        CriticalModel.through(300, d5, 1200, d20, runnersTop(critical))
-            .fadingBy(CriticalModel.FADING_ON_FOOT),
+        CriticalModel.through(300, d5, 1200, d20, runnersTop(critical)).bentAs(SportCurve.ON_FOOT),
         minutes > 120 ? FAR_OFF : minutes < 8 || minutes > 60 ? ONE_EFFORT : TWO_EFFORTS,
         Phrase.of(
             String.format(
@@ -184,7 +247,7 @@ final class Estimates {
         test,
         name,
         new CriticalModel(critical, RIDE_RESERVE_SECONDS * critical, RIDE_SPRINT * critical)
-            .fadingBy(CriticalModel.FADING_ON_A_BIKE),
+            .bentAs(SportCurve.ON_A_BIKE),
         ONE_EFFORT,
         basis);
   }
@@ -203,7 +266,7 @@ final class Estimates {
             + " W",
         CriticalModel.through(180, shortWork, 720, longWork, top)
             .withReserveOf(LEAST_RESERVE_SECONDS * critical)
-            .fadingBy(CriticalModel.FADING_ON_A_BIKE),
+            .bentAs(SportCurve.ON_A_BIKE),
         TWO_EFFORTS,
         String.format(
             Locale.ROOT,
@@ -216,6 +279,122 @@ final class Estimates {
             plausible(shortWork - critical * 180, LEAST_RESERVE_SECONDS * critical)));
   }
 
+  /** Through one best: with the usual W′ where it is long enough to tell, else as usual. */
+  private static Estimate ride(TestResult.RideBest best) {
+    double seconds = seconds(best.length());
+    if (seconds < SHORT) {
+      return ofShort(best, Sport.RIDE, seconds, best.watts(), name(best));
+    }
+    double critical = best.watts() / relative(Sport.RIDE).sustainable(seconds);
+    return new Estimate(
+        best,
+        name(best),
+        relative(Sport.RIDE).times(critical),
+        seconds < 360 || seconds > 5400 ? FAR_OFF : ONE_EFFORT,
+        Phrase.of(
+            String.format(
+                Locale.ROOT,
+                "Critical power %.0f W: %d W held for %s, W′ assumed",
+                critical,
+                best.watts(),
+                Bounds.clock(best.length()))));
+  }
+
+  private static String name(TestResult.RideBest best) {
+    return Bounds.clock(best.length()) + " at " + best.watts() + " W";
+  }
+
+  private static boolean isShort(TestResult result) {
+    return Held.in(result, stroke(result)).stream().allMatch(h -> h.seconds() < SHORT);
+  }
+
+  private static Estimate ofShort(TestResult result, double metres, Duration time) {
+    Held held = Held.in(result, stroke(result)).get(0);
+    return ofShort(
+        result,
+        result.sport(),
+        held.seconds(),
+        held.intensity(),
+        length(metres) + " in " + Bounds.clock(time));
+  }
+
+  /** As most athletes of whom nothing else is known; the shorter, the more of a sprinter. */
+  private static Estimate ofShort(
+      TestResult result, Sport sport, double seconds, double intensity, String name) {
+    CriticalModel usual = relative(sport);
+    boolean isSprint = seconds <= Held.SPRINT;
+    CriticalModel theirs = isSprint ? usual.withTop(SPRINTERS * usual.top()) : usual;
+    double critical = intensity / theirs.sustainable(seconds);
+    boolean isPower = sport == Sport.RIDE || sport == Sport.ROW;
+    String why = ": " + name + " is too short to tell more (common practice)";
+    Phrase basis =
+        isPower
+            ? Phrase.of(String.format(Locale.ROOT, "Critical power about %.0f W%s", critical, why))
+            : Phrase.of(
+                "Critical speed about {0}" + why,
+                new Phrase.Figure(
+                    sport == Sport.RUN ? Phrase.Kind.RUN_SPEED : Phrase.Kind.SWIM_SPEED, critical));
+    return new Estimate(
+        result, name, theirs.times(critical), isSprint ? SPRINT_ALONE : TOO_SHORT, basis);
+  }
+
+  /** Two bests of different length give critical power and W′ without an assumption. */
+  private static Optional<Estimate> ridePair(List<TestResult> results) {
+    List<Held> all =
+        results.stream()
+            .filter(TestResult.RideBest.class::isInstance)
+            .flatMap(r -> Held.in(r, Stroke.FREESTYLE).stream())
+            .filter(h -> h.seconds() >= LEAST_OF_PAIR && h.seconds() <= MOST_OF_PAIR)
+            .filter(h -> h.isOfTheFormOf(ResultConditions.UNKNOWN))
+            .sorted(Comparator.comparingDouble(Held::seconds))
+            .toList();
+    if (all.size() < 2) {
+      return Optional.empty();
+    }
+    Held shorter = all.get(0);
+    Held longer = all.get(all.size() - 1);
+    double critical =
+        (longer.intensity() * longer.seconds() - shorter.intensity() * shorter.seconds())
+            / (longer.seconds() - shorter.seconds());
+    double reserve = (shorter.intensity() - critical) * shorter.seconds();
+    if (longer.seconds() < Math.max(LONGER_OF_PAIR, 2 * shorter.seconds())
+        || !shorter.isOfTheFormOf(longer.result().taken())
+        || !(critical > 0)
+        || !(reserve > 0)) {
+      return Optional.empty();
+    }
+    boolean olderIsShorter =
+        shorter.result().taken().daysAgo().orElse(0) > longer.result().taken().daysAgo().orElse(0);
+    double least = LEAST_RESERVE_SECONDS * critical;
+    return Optional.of(
+        new Estimate(
+            olderIsShorter ? shorter.result() : longer.result(),
+            List.of(shorter.result(), longer.result()),
+            words(shorter) + " and " + words(longer) + " together",
+            new CriticalModel(
+                    critical, reserve, Math.max(RIDE_SPRINT * critical, 1.1 * shorter.intensity()))
+                .bentAs(SportCurve.ON_A_BIKE)
+                .withReserveOf(least),
+            TWO_EFFORTS,
+            Phrase.of(
+                String.format(
+                    Locale.ROOT,
+                    "Critical power %.0f W, W′ %.1f kJ: %s and %s (Monod & Scherrer 1965)%s",
+                    critical,
+                    reserve / 1000,
+                    words(shorter),
+                    words(longer),
+                    plausible(reserve, least)))));
+  }
+
+  private static String words(Held held) {
+    return String.format(
+        Locale.ROOT,
+        "%s at %.0f W",
+        Bounds.clock(Duration.ofMillis(Math.round(1000 * held.seconds()))),
+        held.intensity());
+  }
+
   private static Estimate row(TestResult.Row2k test) {
     double seconds = seconds(test.time());
     double watts = RowingErgometer.watts(seconds / 2000);
@@ -224,7 +403,8 @@ final class Estimates {
     return new Estimate(
         test,
         "2 km in " + Bounds.clock(test.time()),
-        new CriticalModel(critical, (watts - critical) * seconds, ROW_SPRINT * critical),
+        new CriticalModel(critical, (watts - critical) * seconds, ROW_SPRINT * critical)
+            .bentAs(SportCurve.ON_THE_ROWING_MACHINE),
         ONE_EFFORT,
         String.format(
             Locale.ROOT,
@@ -237,11 +417,12 @@ final class Estimates {
   private static Estimate row(TestResult.RowPiece piece) {
     double seconds = seconds(piece.time());
     double watts = RowingErgometer.watts(seconds / piece.metres());
-    double critical = watts / (1 + ROW_RESERVE_SECONDS / seconds);
+    double critical = watts / relative(Sport.ROW).sustainable(seconds);
     return new Estimate(
         piece,
         length(piece.metres()) + " in " + Bounds.clock(piece.time()),
-        new CriticalModel(critical, (watts - critical) * seconds, ROW_SPRINT * critical),
+        new CriticalModel(critical, ROW_RESERVE_SECONDS * critical, ROW_SPRINT * critical)
+            .bentAs(SportCurve.ON_THE_ROWING_MACHINE),
         seconds < 360 || seconds > 3600 ? FAR_OFF : ONE_EFFORT,
         String.format(
             Locale.ROOT,
@@ -259,7 +440,7 @@ final class Estimates {
     if (shorter.isEmpty()
         || longer.isEmpty()
         || longer.get().time().compareTo(shorter.get().time().multipliedBy(2)) < 0
-        || apart(shorter.get().taken(), longer.get().taken()) > TOGETHER) {
+        || Held.apart(shorter.get().taken(), longer.get().taken()) > TOGETHER) {
       return Optional.empty();
     }
     double t1 = seconds(shorter.get().time());
@@ -279,6 +460,7 @@ final class Estimates {
             List.of(shorter.get(), longer.get()),
             "2 km and " + length(longer.get().metres()) + " together",
             CriticalModel.through(t1, w1, t2, w2, ROW_SPRINT * critical)
+                .bentAs(SportCurve.ON_THE_ROWING_MACHINE)
                 .withReserveOf(LEAST_RESERVE_SECONDS * critical),
             TWO_EFFORTS,
             Phrase.of(
@@ -307,12 +489,6 @@ final class Estimates {
     return all.stream().filter(kind::isInstance).map(kind::cast).findFirst();
   }
 
-  private static int apart(ResultConditions a, ResultConditions b) {
-    return a.daysAgo().isPresent() && b.daysAgo().isPresent()
-        ? Math.abs(a.daysAgo().get() - b.daysAgo().get())
-        : 0;
-  }
-
   /** (400 − 200) / (T400 − T200), Wakayoshi et al. 1992. */
   private static Estimate swim(TestResult.SwimPair pair) {
     double t200 = seconds(pair.time200());
@@ -327,7 +503,7 @@ final class Estimates {
             + Bounds.clock(pair.time200()),
         CriticalModel.through(t200, 200, t400, 400, top)
             .withReserveOf(LEAST_SWIM_RESERVE)
-            .inWater(),
+            .bentAs(SportCurve.IN_WATER),
         TWO_EFFORTS,
         Phrase.of(
             String.format(
@@ -339,11 +515,19 @@ final class Estimates {
   }
 
   private static Estimate swim(TestResult.SwimRace race) {
-    double critical = (race.metres() - SWIM_RESERVE) / seconds(race.time());
+    double seconds = seconds(race.time());
+    // Beyond half an hour it was swum below what is critical.
+    double share = SportCurve.IN_WATER.shareLeft(seconds);
+    double critical =
+        share == 1
+            ? (race.metres() - SWIM_RESERVE) / seconds
+            : (race.metres() / seconds / share)
+                / (1 + SWIM_RESERVE / SportCurve.IN_WATER.tiresFrom());
     return new Estimate(
         race,
         length(race.metres()) + " in " + Bounds.clock(race.time()),
-        new CriticalModel(critical, SWIM_RESERVE, SWIM_SPRINT * critical).inWater(),
+        new CriticalModel(critical, SWIM_RESERVE, SWIM_SPRINT * critical)
+            .bentAs(SportCurve.IN_WATER),
         FAR_OFF,
         Phrase.of(
             String.format(
@@ -357,12 +541,13 @@ final class Estimates {
 
   static CriticalModel relative(Sport sport) {
     return switch (sport) {
-      case RUN -> new CriticalModel(1, 45, RUN_SPRINT).fadingBy(CriticalModel.FADING_ON_FOOT);
+      case RUN -> new CriticalModel(1, 45, RUN_SPRINT).bentAs(SportCurve.ON_FOOT);
       case RIDE ->
-          new CriticalModel(1, RIDE_RESERVE_SECONDS, RIDE_SPRINT)
-              .fadingBy(CriticalModel.FADING_ON_A_BIKE);
-      case ROW -> new CriticalModel(1, ROW_RESERVE_SECONDS, ROW_SPRINT);
-      case SWIM -> new CriticalModel(1, SWIM_RESERVE, SWIM_SPRINT).inWater();
+          new CriticalModel(1, RIDE_RESERVE_SECONDS, RIDE_SPRINT).bentAs(SportCurve.ON_A_BIKE);
+      case ROW ->
+          new CriticalModel(1, ROW_RESERVE_SECONDS, ROW_SPRINT)
+              .bentAs(SportCurve.ON_THE_ROWING_MACHINE);
+      case SWIM -> new CriticalModel(1, SWIM_RESERVE, SWIM_SPRINT).bentAs(SportCurve.IN_WATER);
     };
   }
 

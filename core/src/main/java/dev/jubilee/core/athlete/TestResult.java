@@ -3,7 +3,9 @@ package dev.jubilee.core.athlete;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.sport.Stroke;
 import java.time.Duration;
+import java.util.Optional;
 
 /** A test or race from which an athlete's own figures are computed. */
 public sealed interface TestResult {
@@ -21,6 +23,8 @@ public sealed interface TestResult {
 
     T rideTwentyMinutes(RideTwentyMinutes of);
 
+    T rideBest(RideBest of);
+
     T rowPiece(RowPiece of);
 
     T swimRace(SwimRace of);
@@ -36,10 +40,11 @@ public sealed interface TestResult {
   ResultConditions taken();
 
   /**
-   * A race or time trial on foot.
+   * A race or time trial on foot, from a sprint to an ultramarathon.
    *
-   * @param metres 800 to 50 000 m
-   * @param time such that the speed lies between 1.5 and 7.5 m/s
+   * @param metres 60 to 100 000 m
+   * @param time such that the speed lies between 1.5 m/s, 0.8 beyond 50 km, and a little above the
+   *     best known for the distance
    */
   record RunRace(double metres, Duration time, ResultConditions taken) implements TestResult {
     public RunRace(double metres, Duration time) {
@@ -48,8 +53,10 @@ public sealed interface TestResult {
 
     public RunRace {
       taken = ResultConditions.orUnknown(taken);
-      Bounds.within("metres", metres, 800, 50_000, "m");
-      Bounds.within("time", time, seconds(metres / 7.5), seconds(metres / 1.5));
+      Bounds.within("metres", metres, 60, 100_000, "m");
+      double fastest = BestKnown.running(metres);
+      double slowest = metres > 50_000 ? 0.8 : 1.5;
+      Bounds.within("time", time, seconds(metres / fastest), seconds(metres / slowest));
     }
 
     @Override
@@ -158,11 +165,13 @@ public sealed interface TestResult {
    *
    * @param time400 3:30 to 20:00
    * @param time200 1:38 to 10:00, less than half of {@code time400}
+   * @param stroke freestyle where nothing is said
    */
-  record SwimPair(Duration time400, Duration time200, ResultConditions taken)
+  record SwimPair(
+      Duration time400, Duration time200, Optional<Stroke> stroke, ResultConditions taken)
       implements TestResult {
     public SwimPair(Duration time400, Duration time200) {
-      this(time400, time200, ResultConditions.UNKNOWN);
+      this(time400, time200, Optional.empty(), ResultConditions.UNKNOWN);
     }
 
     public SwimPair {
@@ -216,17 +225,41 @@ public sealed interface TestResult {
   }
 
   /**
+   * The most power held for a time, of which an athlete's power curve is made.
+   *
+   * @param length 5 s to 24 h
+   * @param watts 20 W up to a little above what anyone has held so long
+   */
+  record RideBest(Duration length, int watts, ResultConditions taken) implements TestResult {
+    public RideBest {
+      taken = ResultConditions.orUnknown(taken);
+      Bounds.within("length", length, Duration.ofSeconds(5), Duration.ofHours(24));
+      Bounds.within("watts", watts, 20, BestKnown.riding(length.toMillis() / 1000.0), "W");
+    }
+
+    @Override
+    public Sport sport() {
+      return Sport.RIDE;
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.rideBest(this);
+    }
+  }
+
+  /**
    * Any maximal piece on the rowing machine.
    *
-   * @param metres 1000 to 21 098 m
-   * @param time 3 min or more, at 1:15 to 3:20 for 500 m
+   * @param metres 100 to 50 000 m
+   * @param time at 1:15 to 3:20 for 500 m, faster below 1000 m
    */
   record RowPiece(double metres, Duration time, ResultConditions taken) implements TestResult {
     public RowPiece {
       taken = ResultConditions.orUnknown(taken);
-      Bounds.within("metres", metres, 1000, 21_098, "m");
-      Bounds.within(
-          "time", time, seconds(Math.max(180, metres / 500 * 75)), seconds(metres / 500 * 200));
+      Bounds.within("metres", metres, 100, 50_000, "m");
+      double fastest = BestKnown.rowing(metres);
+      Bounds.within("time", time, seconds(metres / 500 * fastest), seconds(metres / 500 * 200));
     }
 
     @Override
@@ -243,14 +276,18 @@ public sealed interface TestResult {
   /**
    * A swim race or time trial.
    *
-   * @param metres 200 to 5000 m
-   * @param time such that the speed lies between 0.4 and 2.1 m/s
+   * @param metres 25 to 25 000 m
+   * @param time such that the speed lies between 0.4 m/s and a little above the best known for the
+   *     distance
+   * @param stroke freestyle where nothing is said
    */
-  record SwimRace(double metres, Duration time, ResultConditions taken) implements TestResult {
+  record SwimRace(double metres, Duration time, Optional<Stroke> stroke, ResultConditions taken)
+      implements TestResult {
     public SwimRace {
       taken = ResultConditions.orUnknown(taken);
-      Bounds.within("metres", metres, 200, 5000, "m");
-      Bounds.within("time", time, seconds(metres / 2.1), seconds(metres / 0.4));
+      Bounds.within("metres", metres, 25, 25_000, "m");
+      double fastest = BestKnown.swimming(metres);
+      Bounds.within("time", time, seconds(metres / fastest), seconds(metres / 0.4));
     }
 
     @Override

@@ -79,7 +79,10 @@ public final class LoadedRegions {
     }
     if (session.sport() == Sport.SWIM) {
       Set<BodyRegion> regions = EnumSet.copyOf(SWIMMING);
-      session.stroke().map(LoadedRegions::ofStroke).ifPresent(regions::addAll);
+      session.stroke().stream()
+          .flatMap(s -> s.legs().stream())
+          .map(LoadedRegions::ofStroke)
+          .forEach(regions::addAll);
       return regions;
     }
     return of(session.sport());
@@ -101,7 +104,7 @@ public final class LoadedRegions {
       case BREASTSTROKE -> Set.of(BodyRegion.KNEES, BodyRegion.ADDUCTORS, BodyRegion.HIPS);
       case BUTTERFLY -> Set.of(BodyRegion.LOWER_BACK, BodyRegion.TRUNK, BodyRegion.MID_BACK);
       case BACKSTROKE -> Set.of(BodyRegion.MID_BACK);
-      case FREESTYLE -> Set.of();
+      case FREESTYLE, MEDLEY -> Set.of();
     };
   }
 }

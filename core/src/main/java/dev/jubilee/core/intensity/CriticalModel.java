@@ -1,61 +1,59 @@
 package dev.jubilee.core.intensity;
 
 import java.time.Duration;
+import java.util.List;
 
 /**
  * The two-parameter critical-intensity model with a ceiling: {@code work = critical × t + reserve}
  * (Monod &amp; Scherrer 1965; reviewed by Jones et al., Med Sci Sports Exerc 2010), never above the
- * maximal sprint.
+ * maximal sprint, bent at both ends as is known of the sport and drawn through what the athlete has
+ * held.
  *
  * @param critical critical power in W, or critical speed in m/s; above 0
  * @param reserve work above critical that can be spent: W′ in J, or D′ in m; 0 or more
  * @param top maximal sprint in the unit of {@code critical}; above {@code critical}
- * @param steepness how effort grows with intensity below critical: 1 where cost is in proportion
- *     (power; running speed), {@value #DRAG} in water, where drag power grows as the cube of speed
- * @param fading how fast a sprint fades toward what aerobic power alone can do, 1/s; 0 where it is
- *     not known
+ * @param curve how it bends
+ * @param bests what the athlete is known to have held
  */
 public record CriticalModel(
-    double critical, double reserve, double top, double steepness, double fading) {
-  /** Power against drag goes with the cube of speed (hydrodynamics; from memory). */
-  public static final double DRAG = 3;
-
-  /** Running speed over the anaerobic speed reserve (Bundle, Hoyt &amp; Weyand 2003), 1/s. */
-  public static final double FADING_ON_FOOT = 0.013;
-
-  /** Cycling power over the same (Weyand, Lin &amp; Bundle 2006; from memory), 1/s. */
-  public static final double FADING_ON_A_BIKE = 0.026;
-
+    double critical, double reserve, double top, SportCurve curve, BestEfforts bests) {
   /** Where the fading sprint meets the hyperbola, s; Jubilee modelling choice. */
   private static final double MEET = 150;
 
   public CriticalModel(double critical, double reserve, double top) {
-    this(critical, reserve, top, 1, 0);
+    this(critical, reserve, top, SportCurve.PLAIN, BestEfforts.NONE);
   }
 
-  /** The same with effort growing as in water. */
-  public CriticalModel inWater() {
-    return new CriticalModel(critical, reserve, top, DRAG, fading);
-  }
-
-  /** The same with a sprint that fades as it is known to in a sport. */
-  public CriticalModel fadingBy(double perSecond) {
-    return new CriticalModel(critical, reserve, top, steepness, perSecond);
+  /** The same, bent as in a sport. */
+  public CriticalModel bentAs(SportCurve other) {
+    return new CriticalModel(critical, reserve, top, other, BestEfforts.NONE);
   }
 
   /** The same with a reserve of at least so much, J or m. */
   public CriticalModel withReserveOf(double least) {
-    return new CriticalModel(critical, Math.max(reserve, least), top, steepness, fading);
+    return new CriticalModel(critical, Math.max(reserve, least), top, curve, BestEfforts.NONE);
   }
 
-  /** The same in a movement that takes so many times as long over any distance, 1 or more. */
+  /** The same in a movement that takes so many times as long over any distance, above 0. */
   public CriticalModel slowerBy(double times) {
-    return new CriticalModel(critical / times, reserve / times, top / times, steepness, fading);
+    return new CriticalModel(critical / times, reserve, top / times, curve, bests.slowerBy(times));
   }
 
-  /** The same with another sprint. */
+  /** The same of an athlete so many times as strong over any time, above 0. */
+  public CriticalModel times(double factor) {
+    return new CriticalModel(
+        factor * critical, factor * reserve, factor * top, curve, BestEfforts.NONE);
+  }
+
+  /** The same with another sprint, and nothing known beside it. */
   public CriticalModel withTop(double measured) {
-    return new CriticalModel(critical, reserve, measured, steepness, fading);
+    return new CriticalModel(critical, reserve, measured, curve, BestEfforts.NONE);
+  }
+
+  /** The same, drawn through what is known to have been held. */
+  public CriticalModel through(List<BestEfforts.Best> known) {
+    return new CriticalModel(
+        critical, reserve, top, curve, BestEfforts.of(known, top, this::usual));
   }
 
   public CriticalModel {
@@ -94,16 +92,47 @@ public record CriticalModel(
   }
 
   /** The same for seconds, above 0. */
-  private double sustainable(double seconds) {
-    double held = Math.min(top, critical + reserve / seconds);
-    if (fading == 0 || seconds >= MEET) {
+  public double sustainable(double seconds) {
+    return Math.min(top, bests.held(seconds, usual(seconds)));
+  }
+
+  /** What can be held for seconds, above 0, as far as nothing more is known than the model. */
+  private double usual(double seconds) {
+    double share = curve.shareLeft(seconds);
+    double held = hyperbola(Math.min(seconds, curve.tiresFrom())) * share;
+    if (curve.fading() == 0 || seconds >= MEET) {
       return held;
     }
     // The hyperbola promises too much below two or three minutes; a sprint fades faster.
-    double low = Math.min(top, critical + reserve / MEET);
-    double end = Math.exp(-fading * MEET);
-    double left = (Math.exp(-fading * seconds) - end) / (1 - end);
-    return Math.min(held, low + (top - low) * left);
+    double low = hyperbola(MEET);
+    return Math.min(held, low + (top - low) * sprintLeft(seconds));
+  }
+
+  /** Critical intensity, or what is left of it after seconds, above 0. */
+  public double heldForLong(double seconds) {
+    return critical * curve.shareLeft(seconds);
+  }
+
+  private double hyperbola(double seconds) {
+    return Math.min(top, critical + reserve / seconds);
+  }
+
+  /** Share that is left of what a sprint has above the meeting point, 1 to 0. */
+  private double sprintLeft(double seconds) {
+    double end = Math.exp(-curve.fading() * MEET);
+    return (Math.exp(-curve.fading() * seconds) - end) / (1 - end);
+  }
+
+  /**
+   * The maximal sprint of whoever holds an intensity for so long, in the same model else.
+   *
+   * @param seconds above 0, well below two minutes
+   * @param intensity W or m/s
+   */
+  public double topFrom(double seconds, double intensity) {
+    double low = Math.min(intensity, critical + reserve / MEET);
+    double left = curve.fading() == 0 || seconds >= MEET ? 1 : sprintLeft(seconds);
+    return Math.max(intensity, low + (intensity - low) / left);
   }
 
   /**
@@ -113,7 +142,8 @@ public record CriticalModel(
    */
   public double secondsFor(double metres) {
     double fast = metres / top;
-    double slow = metres / critical;
+    // However long, nobody falls to a quarter of what is critical.
+    double slow = 4 * metres / critical;
     for (int i = 0; i < 60; i++) {
       double middle = (fast + slow) / 2;
       if (middle * sustainable(middle) >= metres) {
@@ -129,7 +159,7 @@ public record CriticalModel(
   public Effort effortOf(double intensity) {
     double points =
         intensity <= critical
-            ? Effort.CRITICAL * Math.pow(intensity / critical, steepness)
+            ? Effort.CRITICAL * Math.pow(intensity / critical, curve.steepness())
             : Effort.CRITICAL + (100 - Effort.CRITICAL) * (intensity - critical) / (top - critical);
     return Effort.of(Math.max(0, Math.min(100, points)));
   }
@@ -138,7 +168,7 @@ public record CriticalModel(
   public double intensityAt(Effort effort) {
     double p = effort.points();
     return p <= Effort.CRITICAL
-        ? critical * Math.pow(p / Effort.CRITICAL, 1 / steepness)
+        ? critical * Math.pow(p / Effort.CRITICAL, 1 / curve.steepness())
         : critical + (top - critical) * (p - Effort.CRITICAL) / (100 - Effort.CRITICAL);
   }
 }

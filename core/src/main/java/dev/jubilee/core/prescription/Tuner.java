@@ -27,8 +27,11 @@ final class Tuner {
   private static final int MOST_TOP_UP = 240;
   private static final int MOST_WAIT = 240;
 
-  /** Warmth worth changing lengths for, or a minute of raise, when enough is out of reach, °C. */
-  private static final double WORTHWHILE = 0.015;
+  /**
+   * Share of the warmth there is that is worth changing lengths for, or a minute of raise, when
+   * enough is out of reach; Jubilee modelling choice.
+   */
+  private static final double WORTHWHILE = 0.01;
 
   private static final double DEARER = 0.05;
 
@@ -47,7 +50,7 @@ final class Tuner {
       Plan tried = with(plan, tuning);
       double reached = PlanLoad.warmthAtStart(tried);
       // Quick to tell, unlike freshness: most tries are done with here.
-      double worthwhile = Math.max(warmest, usual.warmth() + worthwhile(tuning));
+      double worthwhile = Math.max(warmest, usual.warmth() * (1 + worthwhile(tuning)));
       if (reached < enough && reached <= worthwhile) {
         continue;
       }
@@ -65,7 +68,8 @@ final class Tuner {
 
   /**
    * Nobody jogs on for minutes for nothing: in deep cold warmth soon stops rising. Each further
-   * minute must bring a little more than the one before, so that a degree never decides on all.
+   * minute must bring a little more than the one before, so that a degree never decides on all; and
+   * as a share, so that the colder it is the less is asked of it.
    */
   private static double worthwhile(Tuning tuning) {
     double minutes = (double) tuning.raise() / MORE;

@@ -34,12 +34,12 @@ public sealed interface Aim {
   /**
    * The speed or power of a race over a distance, as in "at 5 km pace".
    *
-   * @param metres 100 to 50 000 m
+   * @param metres 50 to 400 000 m
    * @param plusSeconds slower (or, below 0, quicker) by so many seconds a unit of pace, −30 to 60
    */
   record Race(double metres, int plusSeconds) implements Aim {
     public Race {
-      Bounds.within("race distance", metres, 100, 50_000, "m");
+      Bounds.within("race distance", metres, 50, 400_000, "m");
       Bounds.within("seconds added to the pace", plusSeconds, -30, 60, "s");
     }
 

@@ -14,8 +14,8 @@ import java.util.Optional;
  * @param sport what it is done in
  * @param kind what it is for
  * @param title as the coach wrote it, 1 to 300 characters
- * @param effortMetres length of the first hard effort, 25 to 50 000 m, if given as a distance
- * @param effortTime length of the first hard effort, 5 s to 5 h, if given as a time
+ * @param effortMetres length of the first hard effort, 25 to 400 000 m, if given as a distance
+ * @param effortTime length of the first hard effort, 5 s to 24 h, if given as a time
  * @param stroke for swimmers
  * @param aim how hard the first hard effort is meant to be, where the coach wrote it
  */
@@ -27,6 +27,11 @@ public record Session(
     Optional<Duration> effortTime,
     Optional<Stroke> stroke,
     Optional<Aim> aim) {
+
+  /** Longest first effort as a distance, m, and as a time: an ultramarathon, a day's ride. */
+  public static final double LONGEST_METRES = 400_000;
+
+  public static final Duration LONGEST = Duration.ofHours(24);
 
   /** A session of which only the kind says how hard it is. */
   public Session(
@@ -55,8 +60,7 @@ public record Session(
     if (!kind.isFor(sport)) {
       throw new OutOfRangeException("kind", kind, "steeple or hurdles only for runners");
     }
-    effortMetres.ifPresent(m -> Bounds.within("effortMetres", m, 25, 50_000, "m"));
-    effortTime.ifPresent(
-        t -> Bounds.within("effortTime", t, Duration.ofSeconds(5), Duration.ofHours(5)));
+    effortMetres.ifPresent(m -> Bounds.within("effortMetres", m, 25, LONGEST_METRES, "m"));
+    effortTime.ifPresent(t -> Bounds.within("effortTime", t, Duration.ofSeconds(5), LONGEST));
   }
 }

@@ -4,6 +4,7 @@ import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.intensity.RowingErgometer;
+import dev.jubilee.core.intensity.SportCurve;
 import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.Aim.Feel;
 import dev.jubilee.core.session.SessionKind;
@@ -64,7 +65,7 @@ public final class Timeline {
           case RUN -> new CriticalModel(4, 180, 7.2);
           case RIDE -> new CriticalModel(230, 17_000, 700);
           case ROW -> new CriticalModel(190, 15_000, 420);
-          case SWIM -> new CriticalModel(1.2, 20, 1.65).inWater();
+          case SWIM -> new CriticalModel(1.2, 20, 1.65).bentAs(SportCurve.IN_WATER);
         };
     return new Anchors(sport, model, true, Optional.empty(), List.of(), 0, List.of());
   }

@@ -52,7 +52,8 @@ final class Vocabulary {
           Stroke.FREESTYLE, "free freestyle fr crawl",
           Stroke.BACKSTROKE, "back backstroke bk",
           Stroke.BREASTSTROKE, "breast breaststroke br",
-          Stroke.BUTTERFLY, "fly butterfly");
+          Stroke.BUTTERFLY, "fly butterfly",
+          Stroke.MEDLEY, "im medley");
 
   static final Map<String, Rest.Manner> MANNERS =
       words(
@@ -126,8 +127,6 @@ final class Vocabulary {
           "negative",
           "split",
           "progressive",
-          "im",
-          "medley",
           "choice",
           "low",
           "cadence",

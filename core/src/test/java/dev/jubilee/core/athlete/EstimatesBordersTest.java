@@ -4,13 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import dev.jubilee.core.intensity.CriticalModel;
+import dev.jubilee.core.sport.Stroke;
 import java.time.Duration;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** What single results are taken to say; the shares are common practice or said in evidence.md. */
 class EstimatesBordersTest {
   private static CriticalModel model(TestResult result) {
-    return Estimates.of(result).orElseThrow().model();
+    return Estimates.of(result, Stroke.FREESTYLE).orElseThrow().model();
   }
 
   /** 3 min at 400 W and 12 min at 210 W: the top is half as much again, above three times 146.7. */
@@ -32,7 +34,8 @@ class EstimatesBordersTest {
   /** 1500 m in 25:00 with a D′ of 20 m: (1500 − 20) / 1500 s. */
   @Test
   void aSwimRaceLeavesTwentyMetresToTheReserve() {
-    CriticalModel model = model(new TestResult.SwimRace(1500, Duration.ofMinutes(25), null));
+    CriticalModel model =
+        model(new TestResult.SwimRace(1500, Duration.ofMinutes(25), Optional.empty(), null));
     assertThat(model.critical()).isCloseTo(1480.0 / 1500, within(0.0005));
     assertThat(model.reserve()).isCloseTo(20, within(0.001));
   }

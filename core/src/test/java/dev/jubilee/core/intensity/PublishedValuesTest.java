@@ -134,7 +134,9 @@ class PublishedValuesTest {
   @Test
   void effortAndIntensityAreInverse() {
     for (CriticalModel model :
-        List.of(new CriticalModel(4, 200, 7), new CriticalModel(1.05, 20, 1.5).inWater())) {
+        List.of(
+            new CriticalModel(4, 200, 7),
+            new CriticalModel(1.05, 20, 1.5).bentAs(SportCurve.IN_WATER))) {
       for (int points = 0; points <= 100; points++) {
         double back = model.effortOf(model.intensityAt(Effort.of(points))).points();
         assertThat(back).isCloseTo(points, within(1e-6));

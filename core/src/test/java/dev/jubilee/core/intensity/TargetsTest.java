@@ -99,11 +99,11 @@ class TargetsTest {
   @ParameterizedTest
   @ValueSource(doubles = {0, 10, 35, 69.999, 70, 70.001, 85, 100})
   void effortAndIntensityAreInversesOnLandAndInWater(double points) {
-    for (CriticalModel model : List.of(POWER, POWER.inWater())) {
+    for (CriticalModel model : List.of(POWER, POWER.bentAs(SportCurve.IN_WATER))) {
       double there = model.intensityAt(Effort.of(points));
       assertThat(model.effortOf(there).points()).isCloseTo(points, within(1e-6));
     }
-    assertThat(POWER.inWater().intensityAt(Effort.of(35)))
+    assertThat(POWER.bentAs(SportCurve.IN_WATER).intensityAt(Effort.of(35)))
         .as("drag power goes with the cube of speed")
         .isCloseTo(250 * Math.cbrt(0.5), within(1e-9));
   }

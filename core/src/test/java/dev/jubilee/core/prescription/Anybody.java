@@ -104,7 +104,31 @@ final class Anybody {
             new TestResult.Row2k(Duration.ofSeconds(360 + random.nextInt(240))),
             swim(270 + random.nextInt(200)),
             new TestResult.RideTwentyMinutes(120 + random.nextInt(250), ResultConditions.UNKNOWN));
-    return all.stream().filter(r -> random.nextInt(2) == 0).toList();
+    List<TestResult> results = new ArrayList<>(all);
+    results.removeIf(r -> random.nextInt(2) == 0);
+    if (random.nextInt(3) == 0) {
+      results.add(shortOne(any(Sport.values())));
+    }
+    return results;
+  }
+
+  /** Over in a minute or two. */
+  private TestResult shortOne(Sport sport) {
+    ResultConditions taken = ResultConditions.UNKNOWN;
+    double share = 1 + random.nextDouble();
+    return switch (sport) {
+      case RUN -> new TestResult.RunRace(200, time(20 + 12 * share), taken);
+      case RIDE ->
+          new TestResult.RideBest(
+              Duration.ofSeconds(5 + random.nextInt(100)), (int) (300 * share), taken);
+      case ROW -> new TestResult.RowPiece(500, time(75 * share), taken);
+      case SWIM ->
+          new TestResult.SwimRace(100, time(55 * share), Optional.of(any(Stroke.values())), taken);
+    };
+  }
+
+  private static Duration time(double seconds) {
+    return Duration.ofMillis(Math.round(1000 * seconds));
   }
 
   /** The half of a 400 m is a little quicker alone. */

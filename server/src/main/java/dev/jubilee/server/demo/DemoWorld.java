@@ -264,16 +264,26 @@ final class DemoWorld {
   }
 
   private static ResultInput timed(ResultKind kind, Double metres, double seconds) {
-    return new ResultInput(kind, metres, seconds, null, null, null, null, null, null, null);
+    return new ResultInput(kind, metres, seconds, null, null, null, null, null, null, null, null);
   }
 
   private static ResultInput powered(ResultKind kind, int watts) {
-    return new ResultInput(kind, null, null, null, null, watts, null, null, null, null);
+    return new ResultInput(kind, null, null, null, null, watts, null, null, null, null, null);
   }
 
   private static ResultInput swim(double seconds400, double seconds200) {
     return new ResultInput(
-        ResultKind.SWIM_PAIR, null, null, seconds400, seconds200, null, null, null, null, null);
+        ResultKind.SWIM_PAIR,
+        null,
+        null,
+        seconds400,
+        seconds200,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null);
   }
 
   private static ResultInput ride(int threeMinuteWatts, int twelveMinuteWatts) {
@@ -286,6 +296,7 @@ final class DemoWorld {
         null,
         threeMinuteWatts,
         twelveMinuteWatts,
+        null,
         null,
         null);
   }
@@ -334,6 +345,7 @@ final class DemoWorld {
               r.watts(),
               r.threeMinuteWatts(),
               r.twelveMinuteWatts(),
+              r.stroke(),
               takenOn,
               setting));
       return this;

@@ -72,12 +72,12 @@ public record SessionDetails(
                 () ->
                     written
                         .effortMetres()
-                        .filter(m -> counts && !isGiven && m >= 25 && m <= 50_000)),
+                        .filter(m -> counts && !isGiven && m >= 25 && m <= Session.LONGEST_METRES)),
         effortTime.or(
             () ->
                 written
                     .effortSeconds()
-                    .filter(s -> counts && !isGiven && s >= 5 && s <= 18_000)
+                    .filter(s -> counts && !isGiven && s >= 5 && s <= Session.LONGEST.toSeconds())
                     .map(Duration::ofSeconds)),
         Optional.ofNullable(stroke),
         counts ? written.aim() : Optional.empty());

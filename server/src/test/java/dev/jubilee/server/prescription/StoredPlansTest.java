@@ -21,6 +21,7 @@ import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.sport.Stroke;
 import dev.jubilee.core.warmup.WarmUp;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.prescription.stored.OutcomeV1;
@@ -159,10 +160,15 @@ class StoredPlansTest {
             new TestResult.ThresholdPower(250, taken),
             new TestResult.RidePowerTest(400, 300, taken),
             new TestResult.Row2k(Duration.ofMinutes(8), taken),
-            new TestResult.SwimPair(Duration.ofMinutes(6), Duration.ofSeconds(170), taken),
+            new TestResult.SwimPair(
+                Duration.ofMinutes(6),
+                Duration.ofSeconds(170),
+                Optional.of(Stroke.BREASTSTROKE),
+                taken),
             new TestResult.RideTwentyMinutes(270, taken),
             new TestResult.RowPiece(6000, Duration.ofMinutes(26), taken),
-            new TestResult.SwimRace(1500, Duration.ofMinutes(24), taken),
+            new TestResult.SwimRace(1500, Duration.ofMinutes(24), Optional.empty(), taken),
+            new TestResult.RideBest(Duration.ofMinutes(5), 320, taken),
             new TestResult.Sprint(Sport.RUN, 8.5, taken));
     Athlete athlete =
         new Athlete(

@@ -1,10 +1,12 @@
 package dev.jubilee.server.prescription.stored;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import dev.jubilee.core.athlete.ResultConditions;
 import dev.jubilee.core.athlete.TestResult;
 import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.sport.Stroke;
 import java.time.Duration;
 import java.util.Optional;
 
@@ -17,6 +19,7 @@ import java.util.Optional;
   @JsonSubTypes.Type(value = ResultV1.Row2k.class, name = "row2k"),
   @JsonSubTypes.Type(value = ResultV1.SwimPair.class, name = "swimPair"),
   @JsonSubTypes.Type(value = ResultV1.RideTwentyMinutes.class, name = "rideTwentyMinutes"),
+  @JsonSubTypes.Type(value = ResultV1.RideBest.class, name = "rideBest"),
   @JsonSubTypes.Type(value = ResultV1.RowPiece.class, name = "rowPiece"),
   @JsonSubTypes.Type(value = ResultV1.SwimRace.class, name = "swimRace"),
   @JsonSubTypes.Type(value = ResultV1.Sprint.class, name = "sprint")
@@ -51,12 +54,18 @@ public sealed interface ResultV1 {
 
           @Override
           public ResultV1 swimPair(TestResult.SwimPair r) {
-            return new SwimPair(r.time400(), r.time200(), Taken.of(r.taken()));
+            return new SwimPair(
+                r.time400(), r.time200(), r.stroke().orElse(null), Taken.of(r.taken()));
           }
 
           @Override
           public ResultV1 rideTwentyMinutes(TestResult.RideTwentyMinutes r) {
             return new RideTwentyMinutes(r.watts(), Taken.of(r.taken()));
+          }
+
+          @Override
+          public ResultV1 rideBest(TestResult.RideBest r) {
+            return new RideBest(r.length(), r.watts(), Taken.of(r.taken()));
           }
 
           @Override
@@ -66,7 +75,7 @@ public sealed interface ResultV1 {
 
           @Override
           public ResultV1 swimRace(TestResult.SwimRace r) {
-            return new SwimRace(r.metres(), r.time(), Taken.of(r.taken()));
+            return new SwimRace(r.metres(), r.time(), r.stroke().orElse(null), Taken.of(r.taken()));
           }
 
           @Override
@@ -123,10 +132,16 @@ public sealed interface ResultV1 {
   }
 
   /** See {@link TestResult.SwimPair}. */
-  record SwimPair(Duration time400, Duration time200, Taken taken) implements ResultV1 {
+  record SwimPair(
+      Duration time400,
+      Duration time200,
+      @JsonInclude(JsonInclude.Include.NON_NULL) Stroke stroke,
+      Taken taken)
+      implements ResultV1 {
     @Override
     public TestResult toCore() {
-      return new TestResult.SwimPair(time400, time200, Taken.toCore(taken));
+      return new TestResult.SwimPair(
+          time400, time200, Optional.ofNullable(stroke), Taken.toCore(taken));
     }
   }
 
@@ -135,6 +150,14 @@ public sealed interface ResultV1 {
     @Override
     public TestResult toCore() {
       return new TestResult.RideTwentyMinutes(watts, Taken.toCore(taken));
+    }
+  }
+
+  /** See {@link TestResult.RideBest}. */
+  record RideBest(Duration length, int watts, Taken taken) implements ResultV1 {
+    @Override
+    public TestResult toCore() {
+      return new TestResult.RideBest(length, watts, Taken.toCore(taken));
     }
   }
 
@@ -147,10 +170,16 @@ public sealed interface ResultV1 {
   }
 
   /** See {@link TestResult.SwimRace}. */
-  record SwimRace(double metres, Duration time, Taken taken) implements ResultV1 {
+  record SwimRace(
+      double metres,
+      Duration time,
+      @JsonInclude(JsonInclude.Include.NON_NULL) Stroke stroke,
+      Taken taken)
+      implements ResultV1 {
     @Override
     public TestResult toCore() {
-      return new TestResult.SwimRace(metres, time, Taken.toCore(taken));
+      return new TestResult.SwimRace(
+          metres, time, Optional.ofNullable(stroke), Taken.toCore(taken));
     }
   }
 
