@@ -76,6 +76,7 @@ export const POSITIONS: Record<Position, string> = {
   WALL: "At a wall",
   DECK: "On the deck",
   FLOOR: "On the floor",
+  SEATED: "Sitting",
   MACHINE: "On the machine",
   WATER: "In the water",
 };

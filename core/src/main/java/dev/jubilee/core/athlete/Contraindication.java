@@ -4,5 +4,7 @@ package dev.jubilee.core.athlete;
 public enum Contraindication {
   CONTACTS,
   FLOOR_WORK,
-  WRIST_LOADING
+  WRIST_LOADING,
+  /** Sits, as in a wheelchair: nothing on the feet. */
+  STANDING
 }

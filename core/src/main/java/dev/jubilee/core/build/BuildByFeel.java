@@ -4,6 +4,7 @@ import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.intensity.Target;
 import dev.jubilee.core.plan.Recovery;
+import dev.jubilee.core.sport.Sport;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -16,16 +17,33 @@ final class BuildByFeel implements BuildForm {
 
   private static final int REST = 30;
 
+  /** Between pushes that are near a sprinter's best, s; common practice. */
+  private static final int LONG_REST = 90;
+
   private final BuildContext context;
   private final String drillId;
   private final int seconds;
   private final Recovery.Doing between;
+  private final double highest;
+  private final int rest;
 
   private BuildByFeel(BuildContext context, String drillId, int seconds, Recovery.Doing between) {
+    this(context, drillId, seconds, between, HIGHEST, REST);
+  }
+
+  private BuildByFeel(
+      BuildContext context,
+      String drillId,
+      int seconds,
+      Recovery.Doing between,
+      double highest,
+      int rest) {
     this.context = context;
     this.drillId = drillId;
     this.seconds = seconds;
     this.between = between;
+    this.highest = highest;
+    this.rest = rest;
   }
 
   /** Wherever one can stand; nothing that slides where it is wet, nor what hurts. */
@@ -33,9 +51,23 @@ final class BuildByFeel implements BuildForm {
     if (!context.isSlippery() && context.allows("land-build")) {
       return new BuildByFeel(context, "land-build", 20, Recovery.Doing.WALK_ABOUT);
     }
-    return context.allows("march-build")
-        ? new BuildByFeel(context, "march-build", 20, Recovery.Doing.WALK_ABOUT)
-        : BuildForm.NONE;
+    if (context.allows("march-build")) {
+      return new BuildByFeel(context, "march-build", 20, Recovery.Doing.WALK_ABOUT);
+    }
+    return context.allows("push-build-seated") ? ofPushes(context) : BuildForm.NONE;
+  }
+
+  /** In a chair; whoever races in one goes as high as the session does, and rests as long. */
+  private static BuildForm ofPushes(BuildContext context) {
+    boolean isTheSport =
+        context.sport() == Sport.RUN && !context.request().session().kind().isOnLand();
+    return new BuildByFeel(
+        context,
+        "push-build-seated",
+        context.isSprint() ? 10 : 20,
+        Recovery.Doing.SHAKE_ARMS_OUT,
+        isTheSport ? Effort.SPRINT.points() : HIGHEST,
+        isTheSport && context.isShort() ? LONG_REST : REST);
   }
 
   /** A runner without room to run. */
@@ -54,7 +86,7 @@ final class BuildByFeel implements BuildForm {
 
   @Override
   public List<GradedEffort> efforts(int count, boolean brief) {
-    double top = Math.min(HIGHEST, context.demand().buildTop().points());
+    double top = Math.min(highest, context.demand().buildTop().points());
     List<GradedEffort> efforts = new ArrayList<>();
     for (int i = 0; i < count; i++) {
       Effort effort = Effort.of(EvenSteps.between(Math.min(LOWEST, top), top, i, count));
@@ -63,7 +95,7 @@ final class BuildByFeel implements BuildForm {
               drillId,
               new Dose.Timed(seconds, 1),
               Target.byFeel(effort),
-              new Recovery(REST, between)));
+              new Recovery(rest, between)));
     }
     return efforts;
   }

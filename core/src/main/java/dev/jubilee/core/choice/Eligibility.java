@@ -15,6 +15,7 @@ import dev.jubilee.core.drill.Skill;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.drill.Way;
 import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.plan.SetUp;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
 import java.util.Optional;
@@ -24,6 +25,9 @@ public final class Eligibility {
   /** How many can pass a single piece of kit round; Jubilee modelling choice. */
   public static final int SHARES = 3;
 
+  /** How well a drill suits the sport that it is itself. */
+  private static final int OWN = 3;
+
   private Eligibility() {}
 
   /** The reason against a drill as a phrase, or empty when nothing speaks against it. */
@@ -31,6 +35,7 @@ public final class Eligibility {
     Optional<String> athlete = againstAthlete(drill, request.athlete());
     return athlete
         .or(() -> againstCircumstances(drill, request))
+        .or(() -> againstSession(drill, request))
         .or(() -> againstApproach(drill, request.approach()))
         .or(() -> againstPhase(drill, request.phase()))
         .or(
@@ -98,6 +103,10 @@ public final class Eligibility {
         && athlete.contraindications().contains(Contraindication.WRIST_LOADING)) {
       return Optional.of("loads the wrists, which this athlete must avoid");
     }
+    Optional<String> sitting = againstSitting(drill, athlete);
+    if (sitting.isPresent()) {
+      return sitting;
+    }
     Optional<String> health = HealthRules.against(drill, athlete);
     if (health.isPresent()) {
       return health;
@@ -106,6 +115,31 @@ public final class Eligibility {
       return Optional.of("is above what this athlete has mastered");
     }
     return Optional.empty();
+  }
+
+  /** Boat, bike and water are as the athlete uses them; technique there is of arms and trunk. */
+  private static Optional<String> againstSitting(Drill drill, Athlete athlete) {
+    if (!athlete.contraindications().contains(Contraindication.STANDING)) {
+      return drill.position() == Position.SEATED
+          ? Optional.of("is for athletes who sit")
+          : Optional.empty();
+    }
+    boolean isTheSportItself =
+        drill.position() == Position.MACHINE || drill.position() == Position.WATER;
+    boolean isWithLegs = drill.block().isChosen() && drill.isOfTheLegs();
+    return drill.block() == WarmUpPart.TRANSITION
+            || drill.isDoneSeated()
+            || (isTheSportItself && !isWithLegs)
+        ? Optional.empty()
+        : Optional.of("is done on the feet, and this athlete sits");
+  }
+
+  /** The machine of another sport is driven with the legs. */
+  private static Optional<String> againstSession(Drill drill, PrescriptionRequest request) {
+    boolean isOfAnother = SetUp.onApparatus(drill) && drill.suits(request.session().sport()) < OWN;
+    return isOfAnother && request.athlete().contraindications().contains(Contraindication.STANDING)
+        ? Optional.of("is driven with the legs, and this athlete sits")
+        : Optional.empty();
   }
 
   private static Optional<String> againstCircumstances(Drill drill, PrescriptionRequest request) {

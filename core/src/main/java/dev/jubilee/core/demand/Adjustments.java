@@ -14,6 +14,7 @@ final class Adjustments {
           new AfterLayOff(),
           new ForTemperature(),
           new ForStroke(),
+          new ForSeated(),
           new AfterSitting(),
           new ForStiffRegions(),
           new InRain(),

@@ -23,6 +23,7 @@ public final class Contacts {
         || athlete.deconditioned()
         || !HealthRules.allowContacts(athlete)
         || athlete.contraindications().contains(Contraindication.CONTACTS)
+        || athlete.contraindications().contains(Contraindication.STANDING)
         || LoadedRegions.LANDING.stream().anyMatch(r -> athlete.has(r, Restriction.Severity.SORE))
         || !session.kind().isHard()) {
       return 0;

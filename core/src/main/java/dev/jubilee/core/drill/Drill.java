@@ -140,6 +140,28 @@ public record Drill(
     return contacts > 0 || isQuick || isOnOneLeg;
   }
 
+  /**
+   * Whether it can be done sitting: it is meant so, or is an easy movement of arms, neck and trunk
+   * that most do standing.
+   */
+  public boolean isDoneSeated() {
+    if (position == Position.SEATED) {
+      return true;
+    }
+    boolean isUpright = position == Position.STANDING || position == Position.DECK;
+    return isUpright
+        && contacts == 0
+        && !kit.contains(Kit.SUPPORT)
+        && !serves.containsKey(new Need.Rehearsal(Skill.BALANCE))
+        && !isOfTheLegs();
+  }
+
+  /** Whether the legs take part. */
+  public boolean isOfTheLegs() {
+    return regions.stream().anyMatch(BodyRegion::isOfTheLegs)
+        || ways.values().stream().anyMatch(r -> r.stream().anyMatch(BodyRegion::isOfTheLegs));
+  }
+
   private boolean isOnFeet() {
     return position == Position.STANDING
         || position == Position.TRAVELLING

@@ -9,6 +9,8 @@ public enum Position {
   /** At the edge of the pool. */
   DECK,
   FLOOR,
+  /** On a chair or in a wheelchair, for whoever does not stand. */
+  SEATED,
   MACHINE,
   WATER
 }

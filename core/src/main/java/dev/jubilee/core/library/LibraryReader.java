@@ -30,6 +30,7 @@ public final class LibraryReader {
           "ride",
           "swim",
           "hurdle",
+          "seated",
           "build");
 
   private final List<LibraryFault> faults = new ArrayList<>();

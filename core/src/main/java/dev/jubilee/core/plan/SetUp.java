@@ -61,7 +61,8 @@ public record SetUp(Posture posture, Set<Kit> worn, Set<Kit> fetched) {
             case FLOOR -> Posture.FLOOR;
             case MACHINE -> Posture.MACHINE;
             case WATER -> Posture.WATER;
-            case STANDING, TRAVELLING, WALL, DECK -> Posture.UPRIGHT;
+            // Whoever sits sits for all of it.
+            case STANDING, TRAVELLING, WALL, DECK, SEATED -> Posture.UPRIGHT;
           };
     };
   }

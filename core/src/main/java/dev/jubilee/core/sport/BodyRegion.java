@@ -31,6 +31,11 @@ public enum BodyRegion {
     this.oneSide = oneSide;
   }
 
+  /** Whether whoever sits does not use it in sport; from the feet up to the seat. */
+  public boolean isOfTheLegs() {
+    return compareTo(GLUTES) <= 0;
+  }
+
   /** The region as a coach says it, for use inside a sentence. */
   public String words() {
     return words;

@@ -154,6 +154,14 @@ class AnyRequestTest {
     check(PlanItem.seconds(plan.in(WarmUpPart.TRANSITION)) >= wait, "the wait is eaten", broken);
   }
 
+  private static final Set<Position> SITTING =
+      EnumSet.of(Position.SEATED, Position.MACHINE, Position.WATER);
+
+  /** Where arms, neck and trunk can be moved as well sitting as standing. */
+  private static final Set<Position> EASED_SITTING = EnumSet.of(Position.STANDING, Position.DECK);
+
+  private static final Set<BodyRegion> LEGS = EnumSet.range(BodyRegion.FEET, BodyRegion.GLUTES);
+
   /** What place, weather, kit and group rule out, for every item alike. */
   private static void around(
       PlanItem item, Drill drill, Circumstances c, Session session, List<String> broken) {
@@ -161,7 +169,7 @@ class AnyRequestTest {
     check(c.kit().containsAll(drill.kit()), item.name() + ": kit that is not there", broken);
     boolean isWetDeck = c.place() == Place.POOL_DECK;
     // Who sits at a machine does not slip.
-    boolean isSeated = drill.position() == Position.MACHINE;
+    boolean isSeated = SITTING.contains(drill.position());
     check(!isWetDeck || isSeated || drill.wetSafe(), item.name() + " on a wet deck", broken);
     boolean isSlippery = isWetDeck || conditions.surface() == Conditions.Surface.SLIPPERY;
     boolean isQuick = drill.position() == Position.TRAVELLING && drill.effort() > 36;
@@ -197,6 +205,13 @@ class AnyRequestTest {
    * painful, not worked.
    */
   private static void body(PlanItem item, Drill drill, Athlete athlete, List<String> broken) {
+    boolean sits = athlete.contraindications().contains(Contraindication.STANDING);
+    boolean isOnFeet =
+        item.block() != WarmUpPart.TRANSITION
+            && !SITTING.contains(drill.position())
+            && (!EASED_SITTING.contains(drill.position()) || LEGS.stream().anyMatch(drill::works));
+    check(!sits || !isOnFeet, item.name() + " for whoever sits", broken);
+    check(sits || drill.position() != Position.SEATED, item.name() + " without a chair", broken);
     boolean isLate = item.block() == WarmUpPart.DRILL || item.block() == WarmUpPart.BUILD;
     for (Restriction limit : athlete.restrictions()) {
       Set<Way> ways = EnumSet.noneOf(Way.class);

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.Contraindication;
 import dev.jubilee.core.athlete.HealthCondition;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.athlete.Restriction.Severity;
@@ -19,6 +20,7 @@ import dev.jubilee.core.circumstances.Conditions.Surface;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.drill.Way;
 import dev.jubilee.core.intensity.Effort;
@@ -67,6 +69,7 @@ class SituationsTest {
     private final List<TestResult> results = new ArrayList<>();
     private boolean deconditioned;
     private final Set<HealthCondition> health = new HashSet<>();
+    private final Set<Contraindication> never = new HashSet<>();
     private boolean thunder;
     private Optional<Integer> air = Optional.empty();
     private int age = 28;
@@ -100,6 +103,11 @@ class SituationsTest {
 
     Situation in(Stroke own) {
       stroke = Optional.of(own);
+      return this;
+    }
+
+    Situation sitting() {
+      never.add(Contraindication.STANDING);
       return this;
     }
 
@@ -218,7 +226,7 @@ class SituationsTest {
               usual.maximumHeartRate(),
               results.isEmpty() ? usual.results() : results,
               restrictions,
-              Set.of(),
+              never,
               deconditioned,
               Map.of(),
               health);
@@ -256,6 +264,7 @@ class SituationsTest {
     return Stream.of(
             bodies(),
             health(),
+            sitting(),
             lengths(),
             rowing(),
             riding(),
@@ -364,6 +373,47 @@ class SituationsTest {
         run("Back after a lay-off: the easier rung everywhere", SessionKind.INTERVALS)
             .backAfterALayOff()
             .must(not("easy-jog"), noContactsIn(WarmUpPart.ACTIVATE), topBelow(92)));
+  }
+
+  private static List<Situation> sitting() {
+    return List.of(
+        run("In a racing chair before intervals on the track", SessionKind.INTERVALS)
+            .sitting()
+            .must(
+                has("chair-push"),
+                allSitting(),
+                noLanding(),
+                moves(BodyRegion.SHOULDERS),
+                moves(BodyRegion.WRISTS),
+                efforts(3, 6),
+                noFault(),
+                raise(6, 16)),
+        run("The same in a living room in the winter", SessionKind.THRESHOLD)
+            .sitting()
+            .at(Place.LIVING_ROOM)
+            .degrees(18)
+            .must(allSitting(), moves(BodyRegion.SHOULDERS), noFault()),
+        run("Sprints in a racing chair go up to the sprint, with long rests", SessionKind.SPRINT)
+            .sitting()
+            .must(allSitting(), efforts(3, 6), restBeforeLast(80, 200), not("push-up-incline")),
+        run("An easy push of forty minutes", SessionKind.EASY)
+            .sitting()
+            .must(allSitting(), noBuild()),
+        swim("A swimmer who comes in a wheelchair", SessionKind.INTERVALS)
+            .sitting()
+            .must(allSitting(), moves(BodyRegion.SHOULDERS), noFault()),
+        row("A rower on a fixed seat before a 2 km", SessionKind.TIME_TRIAL)
+            .over(2000)
+            .sitting()
+            .must(allSitting(), moves(BodyRegion.MID_BACK), efforts(3, 9), noFault()),
+        ride("A handbike before a time trial", SessionKind.TIME_TRIAL)
+            .lasting(1800)
+            .sitting()
+            .must(allSitting(), moves(BodyRegion.SHOULDERS), efforts(3, 9)),
+        run("A racing chair and sore shoulders", SessionKind.INTERVALS)
+            .sitting()
+            .is(Severity.SORE, BodyRegion.SHOULDERS)
+            .must(allSitting(), untouched(BodyRegion.SHOULDERS, Way.BALLISTIC, Way.END_RANGE)));
   }
 
   private static List<Situation> health() {
@@ -692,6 +742,21 @@ class SituationsTest {
     return new Must(
         "no fault of its own",
         w -> findings(w).noneMatch(f -> f.severity().name().equals("FAULT")));
+  }
+
+  private static Must allSitting() {
+    return new Must(
+        "nothing on the feet",
+        w ->
+            drills(w)
+                .filter(d -> d.block() != WarmUpPart.TRANSITION)
+                .allMatch(
+                    d ->
+                        d.position() == Position.SEATED
+                            || d.position() == Position.MACHINE
+                            || d.position() == Position.WATER
+                            || d.regions().stream()
+                                .noneMatch(r -> r.compareTo(BodyRegion.GLUTES) <= 0)));
   }
 
   private static Must noLanding() {
