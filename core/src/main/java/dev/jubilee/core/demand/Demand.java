@@ -39,8 +39,11 @@ public record Demand(
     int contacts,
     double warmth,
     List<String> why) {
-  /** What part of the wanted warmth is enough; Jubilee modelling choice. */
-  public static final double WARM_ENOUGH = 0.8;
+  /** What part of the wanted warmth lengths are tuned for; Jubilee modelling choice. */
+  public static final double WARM = 0.8;
+
+  /** and below which one is told so: no minutes are spent on the last hundredth of a degree. */
+  public static final double WARM_ENOUGH = 0.76;
 
   /** Fresh enough: the reserve refilled and little lingering; Jubilee modelling choice. */
   public static final double FRESH = 0.92;

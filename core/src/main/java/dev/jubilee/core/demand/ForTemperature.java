@@ -9,6 +9,14 @@ final class ForTemperature implements Adjustment {
 
   private static final double MOST_LONGER = 0.4;
 
+  /** From here on the raise begins to be shorter, °C. */
+  private static final int WARM = 20;
+
+  /** How much shorter it is where it is hot, and how much less is mobilised. */
+  private static final double SHORTER = 0.25;
+
+  private static final double LESS = 0.1;
+
   @Override
   public DemandDraft adjust(DemandDraft draft, DemandContext context) {
     Circumstances circumstances = context.circumstances();
@@ -26,13 +34,17 @@ final class ForTemperature implements Adjustment {
                   + Math.round(100 * longer)
                   + " % longer.");
     }
-    if (felt > Circumstances.HOT) {
-      return draft
-          .withRaise(draft.raise() * 0.75)
-          .withMobilise(draft.mobilise() * 0.9)
-          .because("Hot" + feels + felt + " °C: shorter raise, less total work.");
+    double shorter = Math.min(1, (double) (felt - WARM) / (Circumstances.HOT + 1 - WARM));
+    if (shorter <= 0) {
+      return draft;
     }
-    return draft;
+    DemandDraft warm =
+        draft
+            .withRaise(draft.raise() * (1 - shorter * SHORTER))
+            .withMobilise(draft.mobilise() * (1 - shorter * LESS));
+    return felt > Circumstances.HOT
+        ? warm.because("Hot" + feels + felt + " °C: shorter raise, less total work.")
+        : warm;
   }
 
   @Override

@@ -42,7 +42,7 @@ public record SimulatedPlan(Plan plan, LoadProfile load, Trace trace) {
   }
 
   public boolean isWarm() {
-    return warmth() >= Demand.WARM_ENOUGH * plan.demand().warmth();
+    return warmth() >= Demand.WARM * plan.demand().warmth();
   }
 
   public boolean isFresh() {

@@ -126,7 +126,13 @@ public final class Prescriber {
 
   /** What was foreseen may not come true where items are locked or the minutes are few. */
   static boolean isBetter(SimulatedPlan tuned, SimulatedPlan usual) {
-    boolean isWarm = tuned.warmth() >= Demand.WARM_ENOUGH * usual.plan().demand().warmth();
+    // No minute of raise is worth all of the mobility, or the drills.
+    for (WarmUpPart part : WarmUpPart.CHOSEN) {
+      if (tuned.plan().in(part).isEmpty() && !usual.plan().in(part).isEmpty()) {
+        return false;
+      }
+    }
+    boolean isWarm = tuned.warmth() >= Demand.WARM * usual.plan().demand().warmth();
     return usual.isWarm()
         ? isWarm && tuned.freshness() > usual.freshness()
         : tuned.isFresh() && tuned.warmth() > usual.warmth();

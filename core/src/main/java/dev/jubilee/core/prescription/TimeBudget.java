@@ -23,6 +23,11 @@ record TimeBudget(int total, int raise, int menu, int build, int transition) {
 
   private static final int LEAST_TRANSITION = 15;
 
+  /** Share of the room that drills have at the least from twice this on, s. */
+  private static final double LEAST_MENU = 0.2;
+
+  private static final double HASTY = 600;
+
   /** What of the drills' time the raise gets without drills on land; Jubilee modelling choice. */
   private static final double STRAIGHT_ON = 0.5;
 
@@ -72,6 +77,8 @@ record TimeBudget(int total, int raise, int menu, int build, int transition) {
     build *= squeeze;
     raise = Math.max(raise, Math.min(leastRaise, room));
     build = Math.min(build, room - raise);
+    raise -=
+        Math.max(0, Math.min(raise - leastRaise, leastMenu(demand, room) - room + raise + build));
     int menu = (int) Math.max(0, room - raise - build);
     return new TimeBudget(
         total,
@@ -79,6 +86,12 @@ record TimeBudget(int total, int raise, int menu, int build, int transition) {
         menu,
         (int) Math.round(build),
         Math.max(wait, toFive(transition)));
+  }
+
+  /** A long raise and a build with long rests never push out all mobility where there is time. */
+  private static double leastMenu(Demand demand, double room) {
+    double share = Math.max(0, Math.min(1, (room - HASTY) / HASTY));
+    return Math.min(demand.menuTotal(), share * LEAST_MENU * room);
   }
 
   /** The least raise, s; more than none before hard work with room for it. */

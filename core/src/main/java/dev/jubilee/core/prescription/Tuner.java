@@ -33,74 +33,88 @@ final class Tuner {
    */
   private static final double WORTHWHILE = 0.01;
 
-  private static final double DEARER = 0.05;
-
   private Tuner() {}
 
   /** The smallest tuning with which all is well; of none, the one that leaves warmest. */
   static Tuning tune(SimulatedPlan usual) {
-    Plan plan = usual.plan();
-    if ((usual.isWarm() && usual.isFresh()) || !plan.request().session().kind().isHard()) {
+    if ((usual.isWarm() && usual.isFresh()) || !usual.plan().request().session().kind().isHard()) {
       return Tuning.NONE;
     }
-    double enough = Demand.WARM_ENOUGH * plan.demand().warmth();
-    Tuning best = Tuning.NONE;
-    double warmest = usual.warmth();
-    for (Tuning tuning : usual.isWarm() ? fresher() : warmer(plan)) {
-      Plan tried = with(plan, tuning);
-      double reached = PlanLoad.warmthAtStart(tried);
-      // Quick to tell, unlike freshness: most tries are done with here.
-      double worthwhile = Math.max(warmest, usual.warmth() * (1 + worthwhile(tuning)));
-      if (reached < enough && reached <= worthwhile) {
-        continue;
-      }
-      SimulatedPlan then = SimulatedPlan.of(tried);
+    return usual.isWarm() ? fresher(usual) : warmer(usual);
+  }
+
+  private static Tuning fresher(SimulatedPlan usual) {
+    for (int more = MORE; more <= MOST_WAIT; more += MORE) {
+      Tuning tuning = new Tuning(0, more, 0);
+      SimulatedPlan then = SimulatedPlan.of(with(usual.plan(), tuning));
       if (then.isWarm() && then.isFresh()) {
         return tuning;
       }
-      if (then.isFresh() && then.warmth() > worthwhile) {
+    }
+    return Tuning.NONE;
+  }
+
+  /** Less settling, then more moving in the wait; where that is not enough, more raise. */
+  private static Tuning warmer(SimulatedPlan usual) {
+    Plan plan = usual.plan();
+    double enough = Demand.WARM * plan.demand().warmth();
+    Tuning best = Tuning.NONE;
+    double warmest = usual.warmth();
+    for (Tuning tuning : withoutRaise(plan)) {
+      Plan tried = with(plan, tuning);
+      double reached = PlanLoad.warmthAtStart(tried);
+      // Quick to tell, unlike freshness: most tries are done with here.
+      if (reached < enough && reached <= warmest * (1 + WORTHWHILE)) {
+        continue;
+      }
+      SimulatedPlan then = SimulatedPlan.of(tried);
+      if (then.isFresh() && then.isWarm()) {
+        return tuning;
+      }
+      if (then.isFresh() && then.warmth() > warmest * (1 + WORTHWHILE)) {
         best = tuning;
         warmest = then.warmth();
+      }
+    }
+    return withMoreRaise(plan, best, warmest);
+  }
+
+  /**
+   * A minute at a time, as long as each brings something: nobody jogs on for minutes for nothing,
+   * and a degree never decides on more than one of them.
+   */
+  private static Tuning withMoreRaise(Plan plan, Tuning least, double warmth) {
+    int room =
+        plan.request().circumstances().longestRaise() - PlanItem.seconds(plan.in(WarmUpPart.RAISE));
+    Tuning best = least;
+    double warmest = warmth;
+    for (int raise = MORE; raise <= Math.min(MOST_RAISE, room); raise += MORE) {
+      Tuning tuning = new Tuning(raise, least.transition(), least.topUp());
+      SimulatedPlan then = SimulatedPlan.of(with(plan, tuning));
+      if (!then.isFresh() || then.warmth() <= warmest * (1 + WORTHWHILE)) {
+        return best;
+      }
+      best = tuning;
+      warmest = then.warmth();
+      if (then.isWarm()) {
+        return best;
       }
     }
     return best;
   }
 
-  /**
-   * Nobody jogs on for minutes for nothing: in deep cold warmth soon stops rising. Each further
-   * minute must bring a little more than the one before, so that a degree never decides on all; and
-   * as a share, so that the colder it is the less is asked of it.
-   */
-  private static double worthwhile(Tuning tuning) {
-    double minutes = (double) tuning.raise() / MORE;
-    return WORTHWHILE * Math.max(1, minutes * (1 + DEARER * minutes));
-  }
-
-  private static List<Tuning> fresher() {
-    List<Tuning> all = new ArrayList<>();
-    for (int more = MORE; more <= MOST_WAIT; more += MORE) {
-      all.add(new Tuning(0, more, 0));
-    }
-    return all;
-  }
-
-  /** From small to large: less settling, then more moving in the wait, then more raise. */
-  private static List<Tuning> warmer(Plan plan) {
+  /** From small to large: less settling, then more moving in the wait. */
+  private static List<Tuning> withoutRaise(Plan plan) {
     int wait = plan.request().circumstances().conditions().waitSeconds();
     boolean isRace = plan.request().session().kind() == SessionKind.TIME_TRIAL;
     int least = Math.max(wait, isRace ? LEAST_BEFORE_A_RACE : LEAST_TRANSITION);
     int spare = Math.max(0, plan.demand().transitionSeconds() - least) / MORE * MORE;
     int topUp = wait >= Prescriber.LONG_WAIT_SECONDS ? MOST_TOP_UP : 0;
-    int room =
-        plan.request().circumstances().longestRaise() - PlanItem.seconds(plan.in(WarmUpPart.RAISE));
-    int most = Math.min(MOST_RAISE, Math.max(0, room / MORE * MORE));
     List<Tuning> all = new ArrayList<>();
-    for (int raise = 0; raise <= most; raise += MORE) {
-      for (int less = 0; less <= spare; less += MORE) {
-        for (int more = 0; more <= topUp; more += MORE) {
-          if (raise + less + more > 0) {
-            all.add(new Tuning(raise, -less, more));
-          }
+    for (int less = 0; less <= spare; less += MORE) {
+      for (int more = 0; more <= topUp; more += MORE) {
+        if (less + more > 0) {
+          all.add(new Tuning(0, -less, more));
         }
       }
     }
@@ -108,9 +122,8 @@ final class Tuner {
     return all;
   }
 
-  /** More raise costs the drills their time; settling and moving in the wait cost nothing. */
   private static int size(Tuning t) {
-    return 3 * t.raise() - t.transition() + t.topUp();
+    return -t.transition() + t.topUp();
   }
 
   /** The plan with other lengths, as far as its items allow; only for looking ahead. */

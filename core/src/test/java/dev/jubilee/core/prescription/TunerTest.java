@@ -80,6 +80,31 @@ class TunerTest {
     return all;
   }
 
+  /** A hundredth of the warmth there is, until it is enough. */
+  private static void eachMinuteOfRaiseBringsSomethingAndTheNextWouldNot(
+      Plan plan, Tuning tuned, int degrees) {
+    double before = with(plan, tuned, 0).warmth();
+    for (int raise = 60; raise <= tuned.raise(); raise += 60) {
+      SimulatedPlan then = with(plan, tuned, raise);
+      assertThat(then.warmth()).as(degrees + " °C").isGreaterThan(1.01 * before);
+      assertThat(then.isFresh()).isTrue();
+      before = then.warmth();
+    }
+    SimulatedPlan then = with(plan, tuned, tuned.raise());
+    SimulatedPlan next = with(plan, tuned, tuned.raise() + 60);
+    assertThat(
+            then.isWarm()
+                || tuned.raise() == 300
+                || !next.isFresh()
+                || next.warmth() <= 1.01 * before)
+        .as(degrees + " °C: a minute more would be worth it")
+        .isTrue();
+  }
+
+  private static SimulatedPlan with(Plan plan, Tuning tuned, int raise) {
+    return SimulatedPlan.of(Tuner.with(plan, new Tuning(raise, tuned.transition(), tuned.topUp())));
+  }
+
   @ParameterizedTest
   @CsvSource({
     "RUN, INTERVALS, 0, 120",
@@ -100,11 +125,10 @@ class TunerTest {
       Tuning tuned = Tuner.tune(usual);
       int spare = Math.max(0, plan.demand().transitionSeconds() - leastWait) / 60 * 60;
       Optional<Tuning> cheapest = Optional.empty();
-      double warmest = usual.warmth();
       for (Tuning t : every(spare, wait >= 10)) {
         SimulatedPlan then = SimulatedPlan.of(Tuner.with(plan, t));
-        warmest = then.isFresh() ? Math.max(warmest, then.warmth()) : warmest;
-        if (then.isWarm()
+        if (t.raise() == 0
+            && then.isWarm()
             && then.isFresh()
             && cheapest.filter(c -> price(c) <= price(t)).isEmpty()) {
           cheapest = Optional.of(t);
@@ -115,8 +139,7 @@ class TunerTest {
         SimulatedPlan then = SimulatedPlan.of(Tuner.with(plan, tuned));
         assertThat(then.isWarm() && then.isFresh()).isTrue();
       } else {
-        double reached = SimulatedPlan.of(Tuner.with(plan, tuned)).warmth();
-        assertThat(reached).as(degrees + " °C").isGreaterThanOrEqualTo(warmest - 0.1);
+        eachMinuteOfRaiseBringsSomethingAndTheNextWouldNot(plan, tuned, degrees);
       }
       wasTuned |= !tuned.equals(Tuning.NONE);
     }

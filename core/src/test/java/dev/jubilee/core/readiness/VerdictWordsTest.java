@@ -76,7 +76,7 @@ class VerdictWordsTest {
     assertThat(verdict.warmthLow()).isCloseTo(readiness.slow().muscle(start), within(0.2501));
     assertThat(verdict.warmthHigh()).isCloseTo(readiness.quick().muscle(start), within(0.2501));
     assertThat(verdict.freshness()).isEqualTo(percent(trace.freshness(start)));
-    assertThat(verdict.isWarm()).isEqualTo(trace.muscle(start) >= 0.8 * wanted);
+    assertThat(verdict.isWarm()).isEqualTo(trace.muscle(start) >= 0.76 * wanted);
     assertThat(verdict.isFresh()).isEqualTo(trace.freshness(start) >= 0.92);
     assertThat(verdict.isRehearsed()).isEqualTo(hasBeenThere(plan));
     assertThat(verdict.window()).isEqualTo(window(plan, trace, start, wanted));
@@ -107,7 +107,7 @@ class VerdictWordsTest {
             .sum();
     boolean[] isReady = new boolean[trace.seconds() + 1];
     for (int s = work; s < isReady.length; s++) {
-      isReady[s] = trace.muscle(s) >= 0.8 * wanted && trace.freshness(s) >= 0.92;
+      isReady[s] = trace.muscle(s) >= 0.76 * wanted && trace.freshness(s) >= 0.92;
     }
     Optional<Integer> first =
         IntStream.range(start, isReady.length).filter(s -> isReady[s]).boxed().findFirst();
