@@ -11,7 +11,7 @@ import { BlockPage } from "../block/BlockPage";
 import { SquadSheetPage } from "../block/SquadSheetPage";
 import { BuilderPage } from "../prescription/BuilderPage";
 import { DayPage } from "../session/DayPage";
-import { SessionPage } from "../session/SessionPage";
+import { EditSessionPage, SessionPage } from "../session/SessionPage";
 import { LibraryPage } from "../drill/LibraryPage";
 import { arrivalAt } from "../people/Arrival";
 import { ClubPage } from "../people/ClubPage";
@@ -93,6 +93,7 @@ function Pages({ me }: { me: Me }) {
             path="/sessions/new"
             element={titled("New session", <SessionPage today={me.today} />)}
           />
+          <Route path="/sessions/:id" element={titled("Session", <EditSessionPage />)} />
           <Route path="/sessions/:id/sheet" element={titled("Squad sheet", <SquadSheetPage />)} />
           <Route path="/block/new" element={titled("New block", <NewBlock today={me.today} />)} />
           <Route path="/block/:id/layout" element={titled("Week and groups", <BlockLayout />)} />

@@ -109,4 +109,19 @@ describe("the day", () => {
     fireEvent.click(screen.getByRole("button", { name: /again/i }));
     expect(await screen.findByText(/^Nothing planned/)).toBeTruthy();
   });
+
+  it("prescribes for all who have nothing yet, and says how far it is", async () => {
+    let count = 0;
+    const asked = day([session("a", `${TODAY}T17:30:00`, ["edda", "ilo", "una"], [WARM_UP])], {
+      "POST /api/prescriptions": () => ({ id: `p${++count}` }),
+    });
+    fireEvent.click(await screen.findByRole("button", { name: "Prescribe session a for all" }));
+    await waitFor(() =>
+      expect(
+        asked
+          .filter((a) => a.method === "POST")
+          .map((a) => (a.body as { athleteId: string }).athleteId),
+      ).toEqual(["ilo", "una"]),
+    );
+  });
 });

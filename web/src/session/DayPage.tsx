@@ -9,6 +9,8 @@ import { SportIcon } from "../shared/icons";
 import { clock } from "../shared/units";
 import { KINDS, PLACES, SPORTS } from "../shared/words";
 import { before, dayAndMonth, plusDays, timeOf, weekday } from "./dates";
+import { PrescribeAll } from "./PrescribeAll";
+import { RemovedNotice } from "./RemoveSession";
 import { usePrescribe } from "./usePrescribe";
 
 /** Minutes that every warm-up of the day is drawn against, so that lengths compare. */
@@ -70,6 +72,7 @@ export function DayPage({ today }: { today: string }) {
           );
         })}
       </Grid>
+      <RemovedNotice />
       {error && <ErrorNotice error={error} onRetry={() => void week.refetch()} />}
       {week.data && sessions.length === 0 && athletes.data?.length === 0 && (
         <Box py="8">
@@ -138,7 +141,9 @@ function SessionRow({ session, athletes }: { session: SessionView; athletes: Ath
         <Flex gap="3">
           <BigTime time={timeOf(details.startsAt)} />
           <Box minW="0">
-            <Box fontWeight="700">{details.title}</Box>
+            <Box fontWeight="700" textDecoration="underline" textUnderlineOffset="3px">
+              <Link to={`/sessions/${session.id}`}>{details.title}</Link>
+            </Box>
             <Flex gap="1" align="center" color="inkSoft" fontSize="sm">
               <SportIcon sport={details.sport} size={16} /> {SPORTS[details.sport]} ·{" "}
               {KINDS[details.kind].toLowerCase()}
@@ -146,6 +151,7 @@ function SessionRow({ session, athletes }: { session: SessionView; athletes: Ath
             <Box color="inkSoft" fontSize="sm">
               {PLACES[details.place]}, {details.temperature} °C, {details.minutes} min
             </Box>
+            <PrescribeAll session={session} />
           </Box>
         </Flex>
         <Box>

@@ -3,7 +3,7 @@ import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { describe, expect, it } from "vitest";
 import type { SessionDetails } from "../api/types";
 import { refusal, serve, show, type Asked } from "../testing/render";
-import { SessionPage } from "./SessionPage";
+import { EditSessionPage, SessionPage } from "./SessionPage";
 
 const BOARD = "What you would write on the whiteboard";
 const field = (name: string) => screen.getByLabelText<HTMLInputElement>(name);
@@ -123,5 +123,90 @@ describe("a new session", () => {
     expect(await screen.findByText("Accepted: 3 to 120 min")).toBeTruthy();
     expect(field("First effort at").getAttribute("aria-invalid")).toBe("true");
     expect(field("Minutes to warm up").value).toBe("999");
+  });
+});
+
+const STORED = {
+  id: "s1",
+  version: 3,
+  details: {
+    startsAt: "2026-11-28T07:15:00",
+    sport: "ROW",
+    kind: "TIME_TRIAL",
+    title: "2k test",
+    effortMetres: 2000,
+    effortSeconds: null,
+    stroke: null,
+    place: "BOATHOUSE",
+    minutes: 40,
+    temperature: 5,
+    comingFrom: "BED",
+    kit: ["ROWER"],
+    athleteIds: ["edda"],
+  },
+  warmUps: [{ prescriptionId: "p1", athleteId: "edda", seconds: 1800, steps: [] }],
+};
+
+/** The same server, with a session on the calendar. */
+function stored(answers: Record<string, (asked: Asked) => unknown> = {}) {
+  const asked = serve({
+    "GET /api/places": () => [
+      { place: "BOATHOUSE", usualKit: {}, usualFor: ["ROW"] },
+      { place: "GYM", usualKit: {}, usualFor: [] },
+    ],
+    "GET /api/athletes": () => [{ id: "edda", profile: { name: "Edda Vollmar", sport: "ROW" } }],
+    "GET /api/weather": () => ({ temperature: 7, source: "made up" }),
+    "POST /api/shorthand": () => ({
+      sport: "ROW",
+      kind: "INTERVALS",
+      stroke: null,
+      label: "",
+      lines: [],
+      faults: [],
+      notes: [],
+      seconds: 480,
+      stretches: [],
+      words: "something",
+    }),
+    "GET /api/sessions/s1": () => STORED,
+    ...answers,
+  });
+  show(<EditSessionPage />, { at: "/sessions/s1", path: "/sessions/:id" });
+  return (method: string) => asked.find((a) => a.method === method && a.path.includes("/s1"));
+}
+
+describe("a session on the calendar", () => {
+  it("is sent back as it was but for what was changed", async () => {
+    const sent = stored({ "PUT /api/sessions/s1": () => STORED });
+    await screen.findByText(/1 warm-up is prescribed/);
+    change("Minutes to warm up", "30");
+    save();
+    await waitFor(() => expect(sent("PUT")).toBeDefined());
+    expect(sent("PUT")?.query).toEqual({ version: "3" });
+    expect(sent("PUT")?.body).toEqual({ ...STORED.details, minutes: 30 });
+  });
+
+  it("is another kind of work when other words are written", async () => {
+    const sent = stored({ "PUT /api/sessions/s1": () => STORED });
+    await screen.findByText(/1 warm-up is prescribed/);
+    change(BOARD, "5 x 500 m");
+    change("Place", "GYM");
+    save();
+    await waitFor(() => expect(sent("PUT")).toBeDefined());
+    expect(sent("PUT")?.body).toMatchObject({
+      title: "5 x 500 m",
+      kind: "INTERVALS",
+      effortMetres: null,
+      kit: null,
+    });
+  });
+
+  it("is deleted when asked twice, saying what goes with it", async () => {
+    const sent = stored({ "DELETE /api/sessions/s1": () => ({ ...STORED, version: 4 }) });
+    fireEvent.click(await screen.findByRole("button", { name: "Delete" }));
+    expect(screen.getByText(/Its warm-up goes with it/)).toBeTruthy();
+    expect(sent("DELETE")).toBeUndefined();
+    fireEvent.click(screen.getByRole("button", { name: "Delete it now" }));
+    await waitFor(() => expect(sent("DELETE")?.query).toEqual({ version: "3" }));
   });
 });

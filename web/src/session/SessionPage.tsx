@@ -2,10 +2,18 @@ import { Box, Button, Flex, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { useForm, useWatch } from "react-hook-form";
-import { useNavigate, useSearchParams } from "react-router";
+import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { invalidate } from "../api/invalidate";
 import { api, data } from "../api/client";
-import type { AthleteView, Place, SessionDetails, Sport, Stroke, Understood } from "../api/types";
+import type {
+  AthleteView,
+  Place,
+  SessionDetails,
+  SessionView,
+  Sport,
+  Stroke,
+  Understood,
+} from "../api/types";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { FormMany, FormSelect, FormText, SelectField, TextField } from "../shared/fields";
 import { readDate, readTime } from "../shared/calendar";
@@ -14,6 +22,7 @@ import { showRefused } from "../shared/forms";
 import { useOnce } from "../shared/once";
 import { usePlaces } from "../shared/places";
 import { COMING_FROM, KINDS, PLACES, SPORTS, STROKES } from "../shared/words";
+import { RemoveSession } from "./RemoveSession";
 import { Whiteboard } from "./Whiteboard";
 import { WrittenLines } from "./WrittenLines";
 
@@ -33,25 +42,90 @@ interface SessionFields {
   athleteIds: string[];
 }
 
+const BLANK: Omit<SessionFields, "date"> = {
+  time: "17:30",
+  title: "",
+  sport: "",
+  kind: "",
+  stroke: "",
+  place: "",
+  minutes: "30",
+  temperature: null,
+  comingFrom: "MOVING",
+  athleteIds: [],
+};
+
+/** A session to add: empty, or as another one was. */
 export function SessionPage({ today }: { today: string }) {
   const [query] = useSearchParams();
+  const copied = query.get("copy");
+  const date = query.get("date") ?? today;
+  const original = useSession(copied ?? undefined);
+  if (copied && !original.data) return <Loading error={original.error} />;
+  return <SessionForm key={copied ?? "new"} date={date} original={original.data} />;
+}
+
+/** A session that is on the calendar. */
+export function EditSessionPage() {
+  const { id } = useParams();
+  const session = useSession(id);
+  if (!session.data) return <Loading error={session.error} />;
+  return (
+    <SessionForm
+      key={`${id} ${session.data.version}`}
+      date={session.data.details.startsAt.slice(0, 10)}
+      original={session.data}
+      isEdited
+    />
+  );
+}
+
+function Loading({ error }: { error: Error | null }) {
+  return error ? <ErrorNotice error={error} /> : <Box color="inkSoft">Loading…</Box>;
+}
+
+function useSession(id: string | undefined) {
+  return useQuery({
+    queryKey: ["session", id],
+    queryFn: () => data(api.GET("/api/sessions/{id}", { params: { path: { id: id ?? "" } } })),
+    enabled: id !== undefined,
+    // A form is not taken from under whoever types.
+    refetchOnWindowFocus: false,
+    staleTime: 0,
+    gcTime: 0,
+  });
+}
+
+/** What the fields say of a session that is there. */
+function fieldsOf({ details }: SessionView, date: string): SessionFields {
+  return {
+    date,
+    time: details.startsAt.slice(11, 16),
+    title: details.title,
+    sport: details.sport,
+    kind: details.kind,
+    stroke: details.stroke ?? "",
+    place: details.place,
+    minutes: String(details.minutes),
+    temperature: String(details.temperature),
+    comingFrom: details.comingFrom,
+    athleteIds: details.athleteIds,
+  };
+}
+
+interface FormProps {
+  date: string;
+  /** The session that is changed, or was copied. */
+  original?: SessionView | undefined;
+  isEdited?: boolean;
+}
+
+function SessionForm({ date, original, isEdited = false }: FormProps) {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [showsLines, setShowsLines] = useState(false);
   const { control, handleSubmit, setValue, setError, formState } = useForm<SessionFields>({
-    defaultValues: {
-      date: query.get("date") ?? today,
-      time: "17:30",
-      title: "",
-      sport: "",
-      kind: "",
-      stroke: "",
-      place: "",
-      minutes: "30",
-      temperature: null,
-      comingFrom: "MOVING",
-      athleteIds: [],
-    },
+    defaultValues: original ? fieldsOf(original, date) : { ...BLANK, date },
   });
   const chosen = useWatch({ control });
   const places = usePlaces();
@@ -74,33 +148,45 @@ export function SessionPage({ today }: { today: string }) {
     queryKey: ["athletes"],
     queryFn: () => data(api.GET("/api/athletes")),
   });
-  const write = (text: string) => setValue("title", text);
+  const write = (text: string) => {
+    setValue("title", text);
+    // Other words may mean another kind of session.
+    if (original && text !== original.details.title) {
+      setValue("kind", "");
+      setValue("stroke", "");
+    }
+  };
   const once = useOnce();
   const save = useMutation({
     mutationFn: async (fields: SessionFields) => {
       // Typed and saved at once: what was shown may still be the text before.
       const written = fields.title.trim() ? await understand(fields.title, sport) : undefined;
-      return data(
-        api.POST("/api/sessions", {
-          params: { header: once.header },
-          body: {
-            startsAt: `${fields.date}T${fields.time}:00`,
-            sport,
-            kind: fields.kind || (written?.kind ?? kind),
-            title: fields.title,
-            effortMetres: null,
-            effortSeconds: null,
-            stroke: sport === "SWIM" ? stroke : null,
-            place,
-            minutes: Math.round(Number(fields.minutes)),
-            // Nothing is not nought degrees.
-            temperature: temperature.trim() === "" ? expected : Math.round(Number(temperature)),
-            comingFrom: fields.comingFrom,
-            kit: null,
-            athleteIds: fields.athleteIds,
-          },
-        }),
-      );
+      const before = original?.details;
+      const isSameWork = before?.title === fields.title && before.sport === sport;
+      const body: SessionDetails = {
+        startsAt: `${fields.date}T${fields.time}:00`,
+        sport,
+        kind: fields.kind || (written?.kind ?? kind),
+        title: fields.title,
+        effortMetres: isSameWork ? (before.effortMetres ?? null) : null,
+        effortSeconds: isSameWork ? (before.effortSeconds ?? null) : null,
+        stroke: sport === "SWIM" ? stroke : null,
+        place,
+        minutes: Math.round(Number(fields.minutes)),
+        // Nothing is not nought degrees.
+        temperature: temperature.trim() === "" ? expected : Math.round(Number(temperature)),
+        comingFrom: fields.comingFrom,
+        kit: before?.place === place ? (before.kit ?? null) : null,
+        athleteIds: fields.athleteIds,
+      };
+      return isEdited && original
+        ? data(
+            api.PUT("/api/sessions/{id}", {
+              params: { path: { id: original.id }, query: { version: original.version } },
+              body,
+            }),
+          )
+        : data(api.POST("/api/sessions", { params: { header: once.header }, body }));
     },
     onSuccess: (_, { date }) => {
       once.renew();
@@ -115,8 +201,14 @@ export function SessionPage({ today }: { today: string }) {
   return (
     <Box maxW="1120px">
       <Box as="h1" fontSize="2xl" mb="4">
-        Add a session
+        {isEdited ? "Change the session" : "Add a session"}
       </Box>
+      {isEdited && original && original.warmUps.length > 0 && (
+        <Box mb="4" color="inkSoft">
+          {warmUps(original)} prescribed for it. They stay as they are; bring each up to date where
+          it is open.
+        </Box>
+      )}
       <form onSubmit={(event) => void submit(event)} noValidate>
         <Box mb="5">
           <Whiteboard
@@ -207,17 +299,30 @@ export function SessionPage({ today }: { today: string }) {
             <ErrorNotice error={save.error} isMarked />
           </Box>
         )}
-        <Flex gap="3" mt="5">
+        <Flex gap="3" mt="5" wrap="wrap">
           <Button type="submit" variant="solid" size="md" disabled={save.isPending}>
             Save
           </Button>
           <Button size="md" variant="ghost" onClick={() => void navigate(-1)}>
             Cancel
           </Button>
+          {isEdited && original && (
+            <>
+              <Box flex="1" />
+              <Button asChild size="md" variant="ghost">
+                <Link to={`/sessions/new?copy=${original.id}&date=${date}`}>Copy</Link>
+              </Button>
+              <RemoveSession session={original} />
+            </>
+          )}
         </Flex>
       </form>
     </Box>
   );
+}
+
+function warmUps({ warmUps }: SessionView): string {
+  return warmUps.length === 1 ? "1 warm-up is" : `${warmUps.length} warm-ups are`;
 }
 
 /** The athletes by their ids, those of the sport first. */

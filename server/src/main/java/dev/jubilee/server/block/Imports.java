@@ -48,7 +48,7 @@ class Imports {
     NEW,
     CHANGED,
     SAME,
-    /** A coach changed the session since; it stays. */
+    /** A coach changed or removed the session since; so it stays. */
     KEPT,
     FAULTY
   }
@@ -231,6 +231,9 @@ class Imports {
     if (row.isEmpty()) {
       return Outcome.NEW;
     }
+    if (row.get().isRemoved()) {
+      return Outcome.KEPT;
+    }
     if (sessions.details(row.get()).equals(details)) {
       return Outcome.SAME;
     }
@@ -346,6 +349,7 @@ class Imports {
     rows.addAll(sessions.madeBy(coach.clubId(), SessionSource.patternOf(blockId)));
     rows.addAll(sessions.madeBy(coach.clubId(), SessionSource.filesOf(blockId)));
     rows.sort((a, b) -> a.startsAt().compareTo(b.startsAt()));
+    rows.removeIf(SessionRow::isRemoved);
     for (SessionRow row : rows) {
       String id = row.id() + OWN_ID;
       all.put(id, sessions.details(row));

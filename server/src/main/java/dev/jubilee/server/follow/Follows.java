@@ -51,6 +51,7 @@ public class Follows {
     Link link = links.follow(token);
     Club club = clubs.findById(link.clubId()).orElseThrow();
     PrescriptionView view = prescriptions.one(link.clubId(), link.prescriptionId());
+    prescriptions.requireOnCalendar(link.clubId(), link.prescriptionId());
     link.requireLive(view.session().startsAt(), LocalDateTime.now(club.zone()));
     return FollowView.of(view, club);
   }

@@ -103,7 +103,7 @@ public class Prescriptions {
       Optional<PrescriptionView> existing, PrescriptionRequest request, DrillLibrary library) {}
 
   private Asked asked(SignedIn coach, UUID sessionId, UUID athleteId) {
-    SessionRow session = sessions.row(coach.clubId(), sessionId);
+    SessionRow session = sessions.onCalendar(coach.clubId(), sessionId);
     AthleteRow athlete = athletes.row(coach.clubId(), athleteId);
     Optional<PrescriptionView> existing =
         prescriptions
@@ -325,6 +325,15 @@ public class Prescriptions {
   /** When the session of a prescription begins, where the club is. */
   public LocalDateTime startsAt(UUID clubId, UUID id) {
     return sessions.row(clubId, row(clubId, id).sessionId()).startsAt();
+  }
+
+  /**
+   * Refuses a prescription whose session was removed.
+   *
+   * @throws NotFoundException then
+   */
+  public void requireOnCalendar(UUID clubId, UUID id) {
+    sessions.onCalendar(clubId, row(clubId, id).sessionId());
   }
 
   private PrescriptionRow based(UUID clubId, UUID id, int baseRevision) {

@@ -51,7 +51,7 @@ public class SquadSheets {
   /** What is prescribed for a session; athletes without a warm-up are left out. */
   @Transactional(readOnly = true)
   public SquadSheet of(UUID clubId, UUID sessionId) {
-    SessionRow session = sessions.row(clubId, sessionId);
+    SessionRow session = sessions.onCalendar(clubId, sessionId);
     List<PrescriptionRow> rows =
         prescriptions.findByClubIdAndSessionIdIn(clubId, List.of(sessionId));
     Map<UUID, PlanView> plans =

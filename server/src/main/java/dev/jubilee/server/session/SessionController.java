@@ -11,6 +11,7 @@ import java.util.UUID;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -66,5 +67,24 @@ class SessionController {
       @Valid @RequestBody SessionDetails details) {
     details.check();
     return sessions.change(coach.clubId(), id, version, details);
+  }
+
+  @GetMapping("/{id}")
+  SessionView getSession(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
+    return sessions.one(coach.clubId(), id);
+  }
+
+  /** Takes a session off the calendar, with its warm-ups; told as it is then, for undo. */
+  @DeleteMapping("/{id}")
+  SessionView removeSession(
+      @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id, @RequestParam long version) {
+    return sessions.remove(coach.clubId(), id, version);
+  }
+
+  /** Puts it back. */
+  @PostMapping("/{id}/restore")
+  SessionView restoreSession(
+      @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id, @RequestParam long version) {
+    return sessions.restore(coach.clubId(), id, version);
   }
 }

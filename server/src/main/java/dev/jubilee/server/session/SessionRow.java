@@ -12,6 +12,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -59,6 +60,9 @@ public class SessionRow {
   @BatchSize(size = 100)
   private List<Participant> participants = new ArrayList<>();
 
+  /** Null while it is on the calendar. */
+  private Instant removedAt;
+
   @Version private long version;
 
   protected SessionRow() {}
@@ -87,6 +91,19 @@ public class SessionRow {
     this.sourceKey = source.key();
     this.sourceDetails = json;
     write(values, json);
+  }
+
+  /** Takes it off the calendar; its warm-ups stay, so that it can be put back. */
+  void remove(Instant now) {
+    this.removedAt = now;
+  }
+
+  void restore() {
+    this.removedAt = null;
+  }
+
+  public boolean isRemoved() {
+    return removedAt != null;
   }
 
   /** What made it; empty for a coach. */

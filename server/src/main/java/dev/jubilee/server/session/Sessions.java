@@ -5,6 +5,7 @@ import dev.jubilee.server.athlete.AthleteRepository;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.problem.NotFoundException;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -26,6 +27,7 @@ public class Sessions {
   private final AthleteRepository athletes;
   private final WarmUpLookup warmUps;
   private final Json json;
+  private final Clock clock = Clock.systemUTC();
 
   Sessions(
       SessionRowRepository repository,
@@ -45,8 +47,7 @@ public class Sessions {
           "until", until, "from " + from + " to " + from.plusDays(MOST_DAYS));
     }
     List<SessionRow> rows =
-        repository.findByClubIdAndStartsAtGreaterThanEqualAndStartsAtLessThanOrderByStartsAt(
-            clubId, from.atStartOfDay(), until.plusDays(1).atStartOfDay());
+        repository.findBetween(clubId, from.atStartOfDay(), until.plusDays(1).atStartOfDay());
     Map<UUID, List<SessionView.WarmUp>> prescribed =
         warmUps.warmUps(clubId, rows.stream().map(SessionRow::id).toList());
     return rows.stream()
@@ -65,20 +66,52 @@ public class Sessions {
 
   @Transactional(readOnly = true)
   public SessionView one(UUID clubId, UUID id) {
-    return view(row(clubId, id), warmUps.warmUps(clubId, List.of(id)).getOrDefault(id, List.of()));
+    return view(onCalendar(clubId, id));
   }
 
   @Transactional
   public SessionView change(UUID clubId, UUID id, long version, SessionDetails details) {
     check(clubId, details);
+    SessionRow row = onCalendar(clubId, id);
+    requireVersion(row, version);
+    row.write(details, json.write(details));
+    return view(repository.saveAndFlush(row));
+  }
+
+  /** Takes a session off the calendar, with its warm-ups; until it is put back. */
+  @Transactional
+  public SessionView remove(UUID clubId, UUID id, long version) {
+    SessionRow row = onCalendar(clubId, id);
+    requireVersion(row, version);
+    row.remove(clock.instant());
+    return view(repository.saveAndFlush(row));
+  }
+
+  /** Puts a session that was taken off the calendar back as it was. */
+  @Transactional
+  public SessionView restore(UUID clubId, UUID id, long version) {
     SessionRow row = row(clubId, id);
+    requireVersion(row, version);
+    row.restore();
+    return view(repository.saveAndFlush(row));
+  }
+
+  private static void requireVersion(SessionRow row, long version) {
     if (row.version() != version) {
       throw new ConflictException(
           "This session was changed by someone else in the meantime. Load again and repeat.");
     }
-    row.write(details, json.write(details));
-    repository.saveAndFlush(row);
-    return view(row, warmUps.warmUps(clubId, List.of(id)).getOrDefault(id, List.of()));
+  }
+
+  /**
+   * A session that was not removed.
+   *
+   * @throws NotFoundException else
+   */
+  public SessionRow onCalendar(UUID clubId, UUID id) {
+    return find(clubId, id)
+        .filter(row -> !row.isRemoved())
+        .orElseThrow(() -> new NotFoundException("session"));
   }
 
   /**
@@ -116,7 +149,7 @@ public class Sessions {
       if (row == null) {
         row = new SessionRow(UUID.randomUUID(), clubId);
         created++;
-      } else if (isChangedByHand(row)) {
+      } else if (row.isRemoved() || isChangedByHand(row)) {
         kept++;
         continue;
       } else if (details(row).equals(details)) {
@@ -129,7 +162,7 @@ public class Sessions {
     }
     List<SessionRow> surplus = new ArrayList<>();
     for (SessionRow row : present.values()) {
-      if (!row.startsAt().toLocalDate().isBefore(from)) {
+      if (!row.isRemoved() && !row.startsAt().toLocalDate().isBefore(from)) {
         surplus.add(row);
       }
     }
@@ -169,6 +202,11 @@ public class Sessions {
 
   public SessionDetails details(SessionRow row) {
     return json.read(row.details(), SessionDetails.class);
+  }
+
+  private SessionView view(SessionRow row) {
+    return view(
+        row, warmUps.warmUps(row.clubId(), List.of(row.id())).getOrDefault(row.id(), List.of()));
   }
 
   private SessionView view(SessionRow row, List<SessionView.WarmUp> prescribed) {

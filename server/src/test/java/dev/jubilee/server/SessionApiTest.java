@@ -1,0 +1,138 @@
+package dev.jubilee.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.jubilee.server.RunningServer.Visitor;
+import java.net.http.HttpResponse;
+import java.time.LocalDate;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A session on the calendar is opened, changed, removed and put back. */
+@ExtendWith(RunningServer.class)
+class SessionApiTest {
+  private static final JsonMapper JSON = JsonMapper.shared();
+
+  private Visitor coach;
+  private LocalDate day;
+
+  @BeforeEach
+  void signIn() throws Exception {
+    coach = new Visitor().signedIn();
+    // A day that the demo leaves empty.
+    day = LocalDate.parse(read(coach.get("/api/me")).get("today").asString()).minusDays(20);
+  }
+
+  @Test
+  void isOpenedAndChanged() throws Exception {
+    JsonNode made = made("6 x 1000 @ 5k");
+    JsonNode opened = read(coach.get(path(made)));
+    assertThat(opened).isEqualTo(made);
+
+    String changed = opened.get("details").toString().replace("T17:00:00", "T18:30:00");
+    JsonNode after = read(coach.put(path(made) + "?version=" + made.get("version"), changed));
+    assertThat(after.at("/details/startsAt").asString()).endsWith("T18:30:00");
+    assertThat(read(coach.get(path(made)))).isEqualTo(after);
+    assertThat(coach.put(path(made) + "?version=" + made.get("version"), changed).statusCode())
+        .as("changed by someone else since")
+        .isEqualTo(409);
+  }
+
+  /** With its warm-up, which comes back with it; the link to it stops meanwhile. */
+  @Test
+  void isRemovedAndPutBack() throws Exception {
+    JsonNode made = made("4 x 400 fast");
+    String whom =
+        JSON.writeValueAsString(
+            Map.of(
+                "sessionId", made.get("id").asString(),
+                "athleteId", made.at("/details/athleteIds/0").asString()));
+    String prescription = read(coach.post("/api/prescriptions", whom)).get("id").asString();
+    String link = "/api/prescriptions/" + prescription + "/hand-over";
+    String token = read(coach.post(link, "")).get("token").asString();
+    assertThat(coach.put(link, "{\"keep\":true}").statusCode()).isEqualTo(200);
+    assertThat(new Visitor().get("/api/follow/" + token).statusCode()).isEqualTo(200);
+
+    String version = read(coach.get(path(made))).get("version").asString();
+    assertThat(coach.delete(path(made) + "?version=99").statusCode()).isEqualTo(409);
+    JsonNode removed = read(coach.delete(path(made) + "?version=" + version));
+    assertThat(onTheDay()).doesNotContain(made.get("id").asString());
+    assertThat(coach.get(path(made)).statusCode()).isEqualTo(404);
+    assertThat(coach.post("/api/prescriptions", whom).statusCode()).isEqualTo(404);
+    assertThat(new Visitor().get("/api/follow/" + token).statusCode()).isEqualTo(404);
+    assertThat(coach.delete(path(made) + "?version=" + removed.get("version")).statusCode())
+        .isEqualTo(404);
+
+    JsonNode back = read(coach.post(path(made) + "/restore?version=" + removed.get("version"), ""));
+    assertThat(back.get("details")).isEqualTo(made.get("details"));
+    assertThat(back.at("/warmUps/0/prescriptionId").asString()).isEqualTo(prescription);
+    assertThat(onTheDay()).contains(made.get("id").asString());
+    assertThat(new Visitor().get("/api/follow/" + token).statusCode()).isEqualTo(200);
+  }
+
+  /** What a coach takes off a block's calendar is not laid out again. */
+  @Test
+  void removedFromABlockItStaysAway() throws Exception {
+    String block = "/api/blocks/" + read(coach.get("/api/blocks")).get(0).get("id").asString();
+    JsonNode definition = read(coach.get(block)).get("definition");
+    LocalDate first = LocalDate.parse(definition.get("start").asString());
+    String week = "/api/sessions?from=" + first + "&until=" + first.plusDays(6);
+    JsonNode victim = read(coach.get(week)).get(0);
+    int before = read(coach.get(week)).size();
+    JsonNode removed =
+        read(coach.delete(path(victim) + "?version=" + victim.get("version").asString()));
+
+    assertThat(coach.post(block + "/compile", "").statusCode()).isEqualTo(200);
+    assertThat(coach.get(week).body()).doesNotContain(victim.get("id").asString());
+    assertThat(read(coach.get(week))).hasSize(before - 1);
+    assertThat(coach.get(block + "/sessions.csv").body())
+        .doesNotContain(victim.get("id").asString());
+
+    coach.post(path(victim) + "/restore?version=" + removed.get("version"), "");
+    assertThat(read(coach.get(week))).hasSize(before);
+  }
+
+  private JsonNode made(String title) throws Exception {
+    JsonNode athletes = read(coach.get("/api/athletes"));
+    Map<String, Object> details =
+        Map.of(
+            "startsAt",
+            day + "T17:00:00",
+            "sport",
+            "RUN",
+            "kind",
+            "INTERVALS",
+            "title",
+            title,
+            "place",
+            "TRACK",
+            "minutes",
+            35,
+            "temperature",
+            12,
+            "comingFrom",
+            "DESK",
+            "athleteIds",
+            new String[] {athletes.get(0).get("id").asString()});
+    HttpResponse<String> made = coach.post("/api/sessions", JSON.writeValueAsString(details));
+    assertThat(made.statusCode()).as(made.body()).isEqualTo(201);
+    return JSON.readTree(made.body());
+  }
+
+  private String onTheDay() throws Exception {
+    return coach.get("/api/sessions?from=" + day + "&until=" + day).body();
+  }
+
+  private static String path(JsonNode session) {
+    return "/api/sessions/" + session.get("id").asString();
+  }
+
+  private static JsonNode read(HttpResponse<String> answer) {
+    assertThat(answer.statusCode()).as(answer.body()).isBetween(200, 201);
+    return JSON.readTree(answer.body());
+  }
+}
