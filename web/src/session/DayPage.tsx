@@ -51,7 +51,12 @@ export function DayPage({ today }: { today: string }) {
           const day = plusDays(date, offset);
           const count = (week.data ?? []).filter((s) => s.details.startsAt.startsWith(day)).length;
           return (
-            <Link key={day} to={`/day/${day}`} aria-current={offset === 0 ? "date" : undefined}>
+            <Link
+              key={day}
+              to={`/day/${day}`}
+              aria-label={`${weekday(day, "short")} ${Number(day.slice(8))}, ${sessionsOf(count)}`}
+              aria-current={offset === 0 ? "date" : undefined}
+            >
               <Box
                 textAlign="center"
                 py="1.5"
@@ -62,10 +67,16 @@ export function DayPage({ today }: { today: string }) {
                 fontSize="sm"
               >
                 <Box fontWeight={day === today ? 800 : 500}>
-                  {weekday(day, "short")} {Number(day.slice(8))}
+                  {weekday(day, "short")}{" "}
+                  <Box as="span" display={{ base: "block", md: "inline" }}>
+                    {Number(day.slice(8))}
+                  </Box>
                 </Box>
                 <Box color="inkSoft" fontSize="xs">
-                  {count === 0 ? "–" : count === 1 ? "1 session" : `${count} sessions`}
+                  {count || "–"}
+                  <Box as="span" hideBelow="md">
+                    {count === 0 ? "" : count === 1 ? " session" : " sessions"}
+                  </Box>
                 </Box>
               </Box>
             </Link>
@@ -97,6 +108,10 @@ export function DayPage({ today }: { today: string }) {
       ))}
     </>
   );
+}
+
+function sessionsOf(count: number): string {
+  return count === 0 ? "no session" : count === 1 ? "1 session" : `${count} sessions`;
 }
 
 const COLUMNS = { base: "1fr", md: "290px 150px 1fr 118px" };

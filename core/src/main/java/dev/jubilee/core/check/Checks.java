@@ -13,6 +13,7 @@ public final class Checks {
           new ShortWait(),
           new LongForEasy(),
           new ShortForHard(),
+          new LeftOut(),
           new ShortRaise(),
           new NoBuild(),
           new TooManyDrills(),

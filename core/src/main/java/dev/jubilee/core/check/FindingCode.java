@@ -7,6 +7,7 @@ public enum FindingCode {
   SHORT_WAIT(Severity.FAULT, "Bailey et al. 2009; Bishop 2003"),
   LONG_FOR_EASY(Severity.NOTE, "common practice"),
   SHORT_FOR_HARD(Severity.NOTE, "common practice"),
+  LEFT_OUT(Severity.NOTE, "common practice"),
   SHORT_RAISE(Severity.FAULT, "Saltin et al. 1968; Bishop 2003"),
   NO_BUILD(Severity.FAULT, "common practice"),
   TOO_MANY_DRILLS(Severity.NOTE, "common practice"),

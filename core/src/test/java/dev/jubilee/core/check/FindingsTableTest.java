@@ -66,6 +66,7 @@ class FindingsTableTest {
         new Row("SHORT_WAIT", TRIAL, p -> dose(p, WarmUpPart.TRANSITION, 60)),
         new Row("LONG_FOR_EASY", EASY, p -> dose(p, WarmUpPart.RAISE, 900)),
         new Row("SHORT_FOR_HARD", SPRINT, p -> under(p, minutes(p, 8))),
+        new Row("LEFT_OUT", SPRINT, p -> under(without(p, WarmUpPart.ACTIVATE), minutes(p, 8))),
         new Row("SHORT_RAISE", SPRINT, p -> without(p, WarmUpPart.RAISE)),
         new Row("NO_BUILD", SPRINT, p -> without(p, WarmUpPart.BUILD)),
         new Row("FEW_EFFORTS", SPRINT, p -> keepingLast(p, WarmUpPart.BUILD)),

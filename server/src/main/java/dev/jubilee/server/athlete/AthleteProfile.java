@@ -24,6 +24,7 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -167,6 +168,24 @@ public record AthleteProfile(
         deconditioned,
         mastery,
         Set.copyOf(health));
+  }
+
+  /**
+   * The same in a training block, whose targets move with results and not with their age: results
+   * are as old as they were when the block began or, later, when the newest came in.
+   *
+   * @param on a day of the block
+   * @param start its first day
+   */
+  public Athlete toCore(LocalDate on, LocalDate start) {
+    LocalDate newest =
+        results.stream()
+            .map(ResultInput::takenOn)
+            .filter(day -> day != null && !day.isAfter(on))
+            .max(Comparator.naturalOrder())
+            .orElse(start);
+    LocalDate weighed = newest.isAfter(start) ? newest : start;
+    return toCore(weighed.isAfter(on) ? on : weighed);
   }
 
   private static boolean overlaps(Restriction one, Restriction other) {

@@ -260,7 +260,7 @@ class AthleteBlocks {
         block,
         library,
         new BlockPrescriber(block, library, approaches.of(coach)),
-        profile::toCore,
+        on -> profile.toCore(on, block.start()),
         planned,
         stored,
         today);
