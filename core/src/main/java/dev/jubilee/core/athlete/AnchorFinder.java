@@ -226,9 +226,10 @@ public final class AnchorFinder {
    * A maximal sprint that was measured.
    *
    * @param seconds that it was held for; 0 for a sprint at top speed alone
-   * @param value W or m/s
+   * @param held meanwhile, W or m/s
+   * @param value what it says of the top, W or m/s
    */
-  private record Top(TestResult result, double seconds, double value) {
+  private record Top(TestResult result, double seconds, double held, double value) {
     /** A sprint that is hardly more than can be held for long is none. */
     boolean isAbove(CriticalModel model) {
       return value > LEAST_SPRINT * model.critical();
@@ -239,17 +240,15 @@ public final class AnchorFinder {
   private static Optional<Top> top(
       Athlete athlete, CriticalModel model, Sport sport, Stroke stroke) {
     List<Top> all = new ArrayList<>();
-    double held = 0;
     for (TestResult result : athlete.results()) {
       if (result instanceof TestResult.Sprint sprint && result.sport() == sport) {
         double ratio = sport == Sport.SWIM ? Held.ratio(Optional.empty(), stroke) : 1;
-        all.add(new Top(result, 0, sprint.top() / ratio));
+        all.add(new Top(result, 0, sprint.top() / ratio, sprint.top() / ratio));
       } else if (result.sport() == sport) {
         for (Held one : Held.in(result, stroke)) {
           if (one.isSprint()) {
-            held = Math.max(held, one.intensity());
             double top = model.topFrom(one.seconds(), one.intensity());
-            all.add(new Top(result, one.seconds(), top));
+            all.add(new Top(result, one.seconds(), one.intensity(), top));
           }
         }
       }
@@ -258,11 +257,11 @@ public final class AnchorFinder {
         all.stream()
             .map(t -> t.result().taken())
             .min(Comparator.comparingInt(t -> t.daysAgo().orElse(0)));
-    double least = held;
+    all.removeIf(t -> Held.apart(t.result().taken(), newest.orElseThrow()) > SAME_SPEED);
+    double least = all.stream().mapToDouble(Top::held).max().orElse(0);
     return all.stream()
-        .filter(t -> Held.apart(t.result().taken(), newest.orElseThrow()) <= SAME_SPEED)
         .min(Comparator.comparingDouble(Top::seconds).thenComparing(t -> -t.value()))
-        .map(t -> new Top(t.result(), t.seconds(), Math.max(least, t.value())));
+        .map(t -> new Top(t.result(), t.seconds(), t.held(), Math.max(least, t.value())));
   }
 
   private static CriticalModel withTop(

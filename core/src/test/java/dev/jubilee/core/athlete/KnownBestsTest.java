@@ -107,6 +107,21 @@ class KnownBestsTest {
     assertThat(both.model().sustainable(15.5)).isCloseTo(100 / 15.5, within(0.01));
   }
 
+  @Test
+  void aSprintOfLongAgoSaysNothingOfToday() {
+    TestResult youth =
+        new TestResult.RunRace(
+            400,
+            Duration.ofSeconds(50),
+            new ResultConditions(Optional.of(6000), ResultConditions.Setting.FAIR));
+    TestResult five = new TestResult.RunRace(5000, Duration.ofMinutes(24), LATELY);
+    TestResult hundred = new TestResult.RunRace(100, Duration.ofMillis(15_500), LATELY);
+
+    assertThat(AnchorFinder.anchors(athlete(List.of(youth, five, hundred)), Sport.RUN).model())
+        .extracting(CriticalModel::top)
+        .isEqualTo(AnchorFinder.anchors(athlete(List.of(five, hundred)), Sport.RUN).model().top());
+  }
+
   /** work = CP·t + W′ (Monod &amp; Scherrer 1965): 3 min at 400 W and 12 min at 300 W. */
   @Test
   void twoBestsOfARiderMakeCriticalPower() {
