@@ -34,7 +34,7 @@ record BuildContext(
 
   /** Whether the session is of sprints, or the event itself is one. */
   boolean isSprint() {
-    return kind() == SessionKind.SPRINT || (isTimed() && demand.effortSeconds() <= SPRINT);
+    return kind().isSprinted() || (isTimed() && demand.effortSeconds() <= SPRINT);
   }
 
   /** Whether the event is over before minutes above critical intensity could do it good. */

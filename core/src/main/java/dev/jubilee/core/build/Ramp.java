@@ -45,7 +45,7 @@ public final class Ramp {
 
   /** The hardest kind of effort that a session is of: its drill's id. */
   public static String ownEffort(Session session) {
-    if (session.kind() == SessionKind.SPRINT && session.sport() == Sport.RUN) {
+    if (session.kind().isSprinted() && session.sport() == Sport.RUN) {
       return "build-up-run";
     }
     return session.kind() == SessionKind.SPRINT && session.sport() == Sport.RIDE

@@ -9,6 +9,7 @@ import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Need;
+import dev.jubilee.core.drill.Skill;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Benefit;
 import dev.jubilee.core.plan.Changeovers;
@@ -143,10 +144,11 @@ public final class DrillMenu {
     bySetUp.forEach(
         (setUp, own) -> {
           own.sort(
-              Comparator.comparingInt((DosedDrill p) -> p.drill().effort())
+              Comparator.comparing((DosedDrill p) -> !isFoot(p.drill(), request))
+                  .thenComparing(p -> p.drill().effort())
                   .thenComparing(p -> p.drill().id()));
-          efforts[setUp][0] = own.get(0).drill().effort();
-          efforts[setUp][1] = own.get(own.size() - 1).drill().effort();
+          efforts[setUp][0] = own.stream().mapToInt(p -> p.drill().effort()).min().orElse(0);
+          efforts[setUp][1] = own.stream().mapToInt(p -> p.drill().effort()).max().orElse(0);
         });
     List<DosedDrill> ordered = new ArrayList<>();
     stages.order(mask, efforts).forEach(setUp -> ordered.addAll(bySetUp.get(setUp)));
@@ -193,7 +195,7 @@ public final class DrillMenu {
     Place place = new Place(drill.block(), SetUp.onApparatus(drill), SetUp.of(drill));
     return new Offer(
         drill.id() + " " + part.dose().amount(),
-        drill.group(),
+        isFoot(drill, request) ? drill.id() : drill.group(),
         WarmUpPart.CHOSEN.indexOf(drill.block()),
         setUps.get(place),
         part.dose().seconds() + Changeovers.next(request.circumstances().conditions().group()),
@@ -210,6 +212,9 @@ public final class DrillMenu {
       bias += request.approach().routine().bias();
     } else if (!request.phase().equals(TrainingPhase.NONE) && !request.lastTime().isEmpty()) {
       bias -= NEWNESS;
+    }
+    if (isFoot(drill, request)) {
+      return bias + HELD_AS_LIKED;
     }
     boolean isForTightPlaces = drill.favours().stream().anyMatch(this::isTight);
     if (isForTightPlaces && drill.isHeld()) {
@@ -265,6 +270,7 @@ public final class DrillMenu {
   /** The athlete's rung of each ladder, and all that stands on none. */
   public static List<Drill> candidates(DrillLibrary library, PrescriptionRequest request) {
     Map<String, Drill> rungs = new TreeMap<>();
+    Map<String, Drill> feet = new TreeMap<>();
     List<Drill> free = new ArrayList<>();
     for (Drill drill : library.drills()) {
       if (!drill.block().isChosen()
@@ -273,14 +279,26 @@ public final class DrillMenu {
         continue;
       }
       if (drill.rung().isPresent()) {
+        if (isFoot(drill, request)) {
+          feet.put(drill.group(), drill);
+        }
         rungs.merge(drill.rung().get().ladder(), drill, (a, b) -> step(a) >= step(b) ? a : b);
       } else {
         free.add(drill);
       }
     }
     free.addAll(rungs.values());
+    feet.values().removeAll(rungs.values());
+    free.addAll(feet.values());
     free.sort(Comparator.comparing(Drill::id));
     return free;
+  }
+
+  /** Before barriers the ladder of barriers is climbed from its foot, whoever stands how high. */
+  private static boolean isFoot(Drill drill, PrescriptionRequest request) {
+    return request.session().kind().isOverBarriers()
+        && drill.serves().containsKey(new Need.Rehearsal(Skill.CLEARANCE))
+        && drill.rung().filter(r -> r.step() == 1).isPresent();
   }
 
   private static int step(Drill drill) {

@@ -1,7 +1,6 @@
 package dev.jubilee.core.demand;
 
 import dev.jubilee.core.athlete.Restriction;
-import dev.jubilee.core.session.SessionKind;
 
 /** No one is taken to top speed in a few minutes. */
 final class CappedByTime implements Adjustment {
@@ -17,9 +16,7 @@ final class CappedByTime implements Adjustment {
   public DemandDraft adjust(DemandDraft draft, DemandContext context) {
     int minutes =
         context.circumstances().minutes() - context.circumstances().conditions().waitMinutes();
-    if (!draft.hasBuild()
-        || minutes >= SHORTEST
-        || context.session().kind() != SessionKind.SPRINT) {
+    if (!draft.hasBuild() || minutes >= SHORTEST || !context.session().kind().isSprinted()) {
       return draft;
     }
     boolean isSore = context.hasLoaded(Restriction.Severity.SORE);

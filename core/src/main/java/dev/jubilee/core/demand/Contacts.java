@@ -34,7 +34,7 @@ public final class Contacts {
           case INTERMEDIATE -> 110;
           case ADVANCED -> 140;
         };
-    boolean springy = session.kind() == SessionKind.SPRINT || session.kind() == SessionKind.JUMPS;
+    boolean springy = session.kind().isSprinted() || session.kind() == SessionKind.JUMPS;
     return springy ? whole : whole * 2 / 3;
   }
 }

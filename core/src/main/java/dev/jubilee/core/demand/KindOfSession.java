@@ -31,6 +31,7 @@ final class KindOfSession {
               SessionKind.TIME_TRIAL, new Shape(780, 270, 75, 140, 10, 5, 420),
               SessionKind.SPRINT, new Shape(540, 290, 150, 320, 15, 5, 240),
               SessionKind.STEEPLE, new Shape(720, 270, 75, 300, 13, 4, 240),
+              SessionKind.HURDLES, new Shape(540, 330, 120, 380, 16, 5, 240),
               SessionKind.GYM, new Shape(300, 240, 120, 0, 10, 3, 120),
               SessionKind.JUMPS, new Shape(480, 270, 180, 150, 12, 4, 180)));
 
@@ -43,7 +44,7 @@ final class KindOfSession {
     }
     Shape shape = SHAPES.get(session.kind());
     Effort first = WorkIntensity.firstEffort(session, context.anchors());
-    boolean isSprint = session.kind() == SessionKind.SPRINT;
+    boolean isSprint = session.kind().isSprinted();
     EventLength sprint = EventLength.of(WorkIntensity.sprintTime(session, context.anchors()));
     return new DemandDraft(
         first,
@@ -94,7 +95,7 @@ final class KindOfSession {
     return switch (kind) {
       case EASY, LONG -> 0.5;
       case GYM, THRESHOLD -> 1.5;
-      case INTERVALS, TIME_TRIAL, STEEPLE, SPRINT, JUMPS -> 2.0;
+      case INTERVALS, TIME_TRIAL, STEEPLE, HURDLES, SPRINT, JUMPS -> 2.0;
     };
   }
 
@@ -129,7 +130,9 @@ final class KindOfSession {
       case TIME_TRIAL -> throw new IllegalArgumentException("has words by its length");
       case SPRINT ->
           "Sprints: the longest warm-up for the work, with drills and build-ups to full speed.";
-      case STEEPLE -> "Barriers: as intervals, plus the hurdle ladder.";
+      case STEEPLE -> "Barriers: as intervals, plus the hurdle ladder from its foot.";
+      case HURDLES ->
+          "Sprint hurdles: the hurdle ladder from its foot, then build-ups to full speed.";
       case GYM -> "Gym: whole body, then warm-up sets of the first lift in place of build-ups.";
       case JUMPS -> "Jumps: whole body, contacts, then approach jumps that rise.";
     };

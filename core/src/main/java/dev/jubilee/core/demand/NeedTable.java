@@ -139,7 +139,7 @@ final class NeedTable {
                   case EASY, LONG -> 0.3;
                   case THRESHOLD -> 0.8;
                   case INTERVALS, TIME_TRIAL, STEEPLE -> 1.0;
-                  case SPRINT, JUMPS -> 1.5;
+                  case SPRINT, HURDLES, JUMPS -> 1.5;
                   case GYM -> 0.4;
                 };
           }
@@ -148,10 +148,10 @@ final class NeedTable {
     if (kind == SessionKind.JUMPS) {
       skill(Skill.POSTURE, 1).skill(Skill.KNEE_LIFT, 1);
     }
-    if (kind == SessionKind.STEEPLE) {
+    if (kind.isOverBarriers()) {
       skill(Skill.CLEARANCE, 3).mobility(HIPS, 1.5).mobility(ADDUCTORS, 1);
     }
-    if (kind == SessionKind.SPRINT) {
+    if (kind.isSprinted()) {
       more(new Need.Mobility(HAMSTRINGS), 0.8);
     }
     return this;

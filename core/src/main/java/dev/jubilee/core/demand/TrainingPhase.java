@@ -5,7 +5,6 @@ import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.session.Session;
-import dev.jubilee.core.session.SessionKind;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -73,7 +72,7 @@ public record TrainingPhase(
   /** Lower early in a block, but sessions below a sprint are always led up to as they begin. */
   private Effort top(Demand demand, Session session, Anchors anchors) {
     Effort most = anchors.shareOfTop(top);
-    boolean isSprint = session.kind() == SessionKind.SPRINT;
+    boolean isSprint = session.kind().isSprinted();
     Effort cap = isSprint || most.isAbove(demand.firstEffort()) ? most : demand.firstEffort();
     return demand.buildTop().isAbove(cap) ? cap : demand.buildTop();
   }

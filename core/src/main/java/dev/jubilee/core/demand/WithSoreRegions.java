@@ -2,7 +2,6 @@ package dev.jubilee.core.demand;
 
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.intensity.Effort;
-import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
 
 /** A lower top over what is sore and loaded by the session. */
@@ -14,7 +13,7 @@ final class WithSoreRegions implements Adjustment {
     }
     boolean isSwim = context.session().sport() == Sport.SWIM;
     Effort cap = context.anchors().shareOfTop(isSwim ? 0.9 : 0.8);
-    if (context.session().kind() == SessionKind.SPRINT) {
+    if (context.session().kind().isSprinted()) {
       return draft
           .cappedAt(cap)
           .because("A sore region that this session loads: the build stops early.");

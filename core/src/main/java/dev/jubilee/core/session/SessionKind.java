@@ -10,8 +10,10 @@ public enum SessionKind {
   INTERVALS("intervals"),
   TIME_TRIAL("time trial or race"),
   SPRINT("sprint"),
-  /** Steeplechase or hurdles, on foot. */
-  STEEPLE("steeple or hurdles"),
+  /** Steeplechase: distance work over barriers, on foot. */
+  STEEPLE("steeple"),
+  /** Sprinting over hurdles, on foot. */
+  HURDLES("sprint hurdles"),
   /** Lifting; the build is warm-up sets of the first lift. */
   GYM("gym"),
   JUMPS("jumps");
@@ -28,7 +30,17 @@ public enum SessionKind {
 
   /** Whether athletes of a sport do such sessions. */
   public boolean isFor(Sport sport) {
-    return this != STEEPLE || sport == Sport.RUN;
+    return !isOverBarriers() || sport == Sport.RUN;
+  }
+
+  /** Whether there are barriers to clear. */
+  public boolean isOverBarriers() {
+    return this == STEEPLE || this == HURDLES;
+  }
+
+  /** Whether it is at top speed. */
+  public boolean isSprinted() {
+    return this == SPRINT || this == HURDLES;
   }
 
   /** Whether it is done on foot on land, whatever the athlete's sport. */
@@ -43,7 +55,7 @@ public enum SessionKind {
 
   /** Whether its first effort is as hard as can be. */
   public boolean isAllOut() {
-    return this == SPRINT || this == TIME_TRIAL;
+    return isSprinted() || this == TIME_TRIAL;
   }
 
   /** Whether the session begins with work at or above critical intensity. */

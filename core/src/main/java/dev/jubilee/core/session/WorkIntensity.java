@@ -49,7 +49,7 @@ public final class WorkIntensity {
       case THRESHOLD -> anchors.shareOfCritical(THRESHOLD_SHARE);
       case INTERVALS, STEEPLE -> anchors.maximalFor(INTERVAL_RACE);
       case TIME_TRIAL -> anchors.maximalFor(trialTime(session, anchors));
-      case SPRINT, JUMPS -> Effort.SPRINT;
+      case SPRINT, HURDLES, JUMPS -> Effort.SPRINT;
       // The work sets of a lift; the scale only orders and draws.
       case GYM -> Effort.of(80);
     };

@@ -75,7 +75,8 @@ public final class ShorthandWriter {
       case INTERVALS -> "intervals";
       case TIME_TRIAL -> "race";
       case SPRINT -> "sprints";
-      case STEEPLE -> "hurdles";
+      case STEEPLE -> "steeple";
+      case HURDLES -> "hurdles";
       case GYM -> "gym";
       case JUMPS -> "jumps";
     };

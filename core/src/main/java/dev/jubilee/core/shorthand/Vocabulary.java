@@ -36,7 +36,8 @@ final class Vocabulary {
           SessionKind.INTERVALS, "intervals interval fartlek reps repeats",
           SessionKind.TIME_TRIAL, "test race trial tt",
           SessionKind.SPRINT, "sprints hillsprints",
-          SessionKind.STEEPLE, "steeple steeplechase hurdles hurdle barriers",
+          SessionKind.STEEPLE, "steeple steeplechase barriers",
+          SessionKind.HURDLES, "hurdles hurdle hurdling",
           SessionKind.GYM, "gym weights lift lifting",
           SessionKind.JUMPS, "jumps jump plyos plyometrics");
 

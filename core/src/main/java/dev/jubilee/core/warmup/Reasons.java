@@ -48,7 +48,7 @@ final class Reasons {
     int index = build.indexOf(item);
     SessionKind kind = plan.request().session().kind();
     if (index == build.size() - 1) {
-      return kind == SessionKind.SPRINT
+      return kind.isSprinted()
           ? "Last and fastest: the session's own speed, met once before it counts."
           : "Last, short and specific: the first effort of the session will feel known.";
     }

@@ -265,6 +265,7 @@ class SituationsTest {
             bodies(),
             health(),
             sitting(),
+            barriers(),
             lengths(),
             rowing(),
             riding(),
@@ -373,6 +374,31 @@ class SituationsTest {
         run("Back after a lay-off: the easier rung everywhere", SessionKind.INTERVALS)
             .backAfterALayOff()
             .must(not("easy-jog"), noContactsIn(WarmUpPart.ACTIVATE), topBelow(92)));
+  }
+
+  private static List<Situation> barriers() {
+    return List.of(
+        run("Sprint hurdles: from walkovers to full speed", SessionKind.HURDLES)
+            .over(110)
+            .by(Level.ADVANCED)
+            .with(Kit.HURDLES)
+            .must(
+                has("hurdle-walk-forward"),
+                has("build-up-run"),
+                efforts(3, 6),
+                restBeforeLast(100, 320),
+                noFault()),
+        run("A novice at the hurdles stays at the foot", SessionKind.HURDLES)
+            .by(Level.NOVICE)
+            .with(Kit.HURDLES)
+            .must(has("hurdle-walk-forward"), not("hurdle-pairs"), noFault()),
+        run("Steeple: the ladder too, and strides", SessionKind.STEEPLE)
+            .by(Level.ADVANCED)
+            .with(Kit.HURDLES)
+            .must(has("hurdle-walk-forward"), has("stride-run"), noFault()),
+        run("No hurdles to step over", SessionKind.HURDLES)
+            .withNothing()
+            .must(not("hurdle-walk-forward"), efforts(3, 6), noFault()));
   }
 
   private static List<Situation> sitting() {
