@@ -20,7 +20,7 @@ const AVOIDANCES = {
   CONTACTS: "No hops or jumps",
   FLOOR_WORK: "Nothing on the floor",
   WRIST_LOADING: "No weight on the wrists",
-  STANDING: "Sits, as in a wheelchair",
+  STANDING: "Nothing on the feet: sits, as in a wheelchair",
 };
 
 export function AthleteForm({ athlete }: { athlete?: AthleteView }) {

@@ -91,6 +91,7 @@ function useSession(id: string | undefined) {
     enabled: id !== undefined,
     // A form is not taken from under whoever types.
     refetchOnWindowFocus: false,
+    refetchOnReconnect: false,
     staleTime: 0,
     gcTime: 0,
   });
