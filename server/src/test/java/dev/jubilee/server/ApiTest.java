@@ -20,6 +20,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -282,6 +283,27 @@ class ApiTest {
       }
     }
     throw new AssertionError(view.at("/plan/findings").toString());
+  }
+
+  /** Two tabs that open at the same moment, again and again. */
+  @Test
+  void whoSignsInTwiceAtOnceIsLetInTwice() {
+    for (int round = 0; round < 12; round++) {
+      List<CompletableFuture<Integer>> both =
+          IntStream.range(0, 3)
+              .mapToObj(
+                  i ->
+                      CompletableFuture.supplyAsync(
+                          () -> {
+                            try {
+                              return new Visitor().signedIn().get("/api/me").statusCode();
+                            } catch (Exception e) {
+                              throw new IllegalStateException(e);
+                            }
+                          }))
+              .toList();
+      assertThat(both.stream().map(CompletableFuture::join)).containsOnly(200);
+    }
   }
 
   @Test

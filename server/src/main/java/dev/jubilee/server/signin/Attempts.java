@@ -51,24 +51,25 @@ class Attempts {
     String whence = whence(account, address);
     jdbc.update("DELETE FROM sign_in_attempt WHERE last_at < ?", at(now.minus(MEMORY)));
     // One statement: the row is locked from reading to writing. What is refused is not counted,
-    // or one who keeps knocking would never be let in.
+    // or one who keeps knocking would never be let in. Of two at once the one that came first may
+    // be counted second; so nothing is blocked while attempts are free.
     Integer counted =
         jdbc
             .query(
                 """
                 INSERT INTO sign_in_attempt AS a (whence, attempts, last_at, blocked_until)
-                VALUES (?, 1, ?, ?)
+                VALUES (?, 1, ?, 'epoch')
                 ON CONFLICT (whence) DO UPDATE
                   SET attempts = a.attempts + 1, last_at = excluded.last_at,
-                      blocked_until = excluded.last_at + interval '1 second' *
-                        CASE WHEN a.attempts + 1 < ? THEN 0
-                        ELSE least(?, ? * power(2::float8, least(20, a.attempts + 1 - ?))) END
+                      blocked_until =
+                        CASE WHEN a.attempts + 1 < ? THEN a.blocked_until
+                        ELSE excluded.last_at + interval '1 second' *
+                          least(?, ? * power(2::float8, least(20, a.attempts + 1 - ?))) END
                   WHERE a.blocked_until <= excluded.last_at
                 RETURNING attempts
                 """,
                 (row, i) -> row.getInt(1),
                 whence,
-                at(now),
                 at(now),
                 FREE,
                 (double) LONGEST_DELAY.toSeconds(),
