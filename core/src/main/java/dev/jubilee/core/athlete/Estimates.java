@@ -82,9 +82,6 @@ final class Estimates {
   /** How far a swimmer's own ratio of strokes may be from the usual, one standard deviation. */
   private static final double OTHER_STROKE = 0.04;
 
-  /** Two pieces belong together when they lie within so many days. */
-  private static final int TOGETHER = 90;
-
   private Estimates() {}
 
   /**
@@ -440,7 +437,7 @@ final class Estimates {
     if (shorter.isEmpty()
         || longer.isEmpty()
         || longer.get().time().compareTo(shorter.get().time().multipliedBy(2)) < 0
-        || Held.apart(shorter.get().taken(), longer.get().taken()) > TOGETHER) {
+        || !Held.isSameForm(shorter.get().taken(), longer.get().taken())) {
       return Optional.empty();
     }
     double t1 = seconds(shorter.get().time());
@@ -516,18 +513,14 @@ final class Estimates {
 
   private static Estimate swim(TestResult.SwimRace race) {
     double seconds = seconds(race.time());
-    // Beyond half an hour it was swum below what is critical.
-    double share = SportCurve.IN_WATER.shareLeft(seconds);
+    SportCurve curve = SportCurve.IN_WATER;
     double critical =
-        share == 1
-            ? (race.metres() - SWIM_RESERVE) / seconds
-            : (race.metres() / seconds / share)
-                / (1 + SWIM_RESERVE / SportCurve.IN_WATER.tiresFrom());
+        race.metres() / seconds / curve.shareLeft(seconds)
+            - SWIM_RESERVE / Math.min(seconds, curve.tiresFrom());
     return new Estimate(
         race,
         length(race.metres()) + " in " + Bounds.clock(race.time()),
-        new CriticalModel(critical, SWIM_RESERVE, SWIM_SPRINT * critical)
-            .bentAs(SportCurve.IN_WATER),
+        new CriticalModel(critical, SWIM_RESERVE, SWIM_SPRINT * critical).bentAs(curve),
         FAR_OFF,
         Phrase.of(
             String.format(

@@ -36,7 +36,12 @@ record Held(TestResult result, double seconds, double intensity) {
 
   /** Whether it says what an athlete is able to, in the form in which another result was got. */
   boolean isOfTheFormOf(ResultConditions other) {
-    return isFair() && apart(result.taken(), other) <= SAME_FORM;
+    return isFair() && isSameForm(result.taken(), other);
+  }
+
+  /** Whether two results were got within so few days that they belong together. */
+  static boolean isSameForm(ResultConditions a, ResultConditions b) {
+    return apart(a, b) <= SAME_FORM;
   }
 
   private boolean isFair() {

@@ -41,9 +41,6 @@ public final class Raise {
   /** Speed at which people change from walking to running, m/s (Hreljac 1993). */
   private static final double WALK_RUN_TRANSITION = 2.0;
 
-  /** How well a drill suits the sport that it is itself. */
-  private static final int OWN = 3;
-
   private static final int WALKING = 36;
 
   /** Movements that take turns, and how often. */
@@ -114,7 +111,7 @@ public final class Raise {
   }
 
   private static boolean runs(Drill drill) {
-    return drill.suits(Sport.RUN) == OWN && drill.position() == Position.TRAVELLING;
+    return drill.isOf(Sport.RUN) && drill.position() == Position.TRAVELLING;
   }
 
   /** Whether easy running would be slower than people run: then they walk and run in turn. */
@@ -208,7 +205,7 @@ public final class Raise {
   }
 
   private boolean isOwnMovement(Drill drill) {
-    return drill.suits(sport()) == OWN && !request.session().kind().isOnLand();
+    return drill.isOf(sport()) && !request.session().kind().isOnLand();
   }
 
   /**

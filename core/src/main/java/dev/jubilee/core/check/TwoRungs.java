@@ -1,8 +1,6 @@
 package dev.jubilee.core.check;
 
 import dev.jubilee.core.drill.Drill;
-import dev.jubilee.core.drill.Need;
-import dev.jubilee.core.drill.Skill;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import java.util.ArrayList;
@@ -43,9 +41,7 @@ final class TwoRungs extends Check {
       return false;
     }
     boolean isClimbed =
-        plan.request().session().kind().isOverBarriers()
-            && drill.serves().containsKey(new Need.Rehearsal(Skill.CLEARANCE))
-            && Math.min(step(before), step(drill)) == 1;
+        plan.request().session().climbs(drill) && Math.min(step(before), step(drill)) == 1;
     return !isClimbed;
   }
 

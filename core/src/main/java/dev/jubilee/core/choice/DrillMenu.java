@@ -9,7 +9,6 @@ import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Need;
-import dev.jubilee.core.drill.Skill;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Benefit;
 import dev.jubilee.core.plan.Changeovers;
@@ -296,9 +295,7 @@ public final class DrillMenu {
 
   /** Before barriers the ladder of barriers is climbed from its foot, whoever stands how high. */
   private static boolean isFoot(Drill drill, PrescriptionRequest request) {
-    return request.session().kind().isOverBarriers()
-        && drill.serves().containsKey(new Need.Rehearsal(Skill.CLEARANCE))
-        && drill.rung().filter(r -> r.step() == 1).isPresent();
+    return request.session().climbs(drill) && step(drill) == 1;
   }
 
   private static int step(Drill drill) {

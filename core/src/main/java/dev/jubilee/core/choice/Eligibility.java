@@ -25,9 +25,6 @@ public final class Eligibility {
   /** How many can pass a single piece of kit round; Jubilee modelling choice. */
   public static final int SHARES = 3;
 
-  /** How well a drill suits the sport that it is itself. */
-  private static final int OWN = 3;
-
   private Eligibility() {}
 
   /** The reason against a drill as a phrase, or empty when nothing speaks against it. */
@@ -136,7 +133,7 @@ public final class Eligibility {
 
   /** The machine of another sport is driven with the legs. */
   private static Optional<String> againstSession(Drill drill, PrescriptionRequest request) {
-    boolean isOfAnother = SetUp.onApparatus(drill) && drill.suits(request.session().sport()) < OWN;
+    boolean isOfAnother = SetUp.onApparatus(drill) && !drill.isOf(request.session().sport());
     return isOfAnother && request.athlete().contraindications().contains(Contraindication.STANDING)
         ? Optional.of("is driven with the legs, and this athlete sits")
         : Optional.empty();

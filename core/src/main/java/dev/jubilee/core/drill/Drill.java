@@ -131,6 +131,9 @@ public record Drill(
   /** Effort of a brisk walk; whatever travels harder is quicker than walking. */
   private static final int WALKING = 36;
 
+  /** How well a drill suits the sport whose own movement it is. */
+  private static final int OWN = 3;
+
   /**
    * Whether it lands, is quicker than walking or on one free leg, and so not for slippery ground.
    */
@@ -154,6 +157,11 @@ public record Drill(
         && !kit.contains(Kit.SUPPORT)
         && !serves.containsKey(new Need.Rehearsal(Skill.BALANCE))
         && !isOfTheLegs();
+  }
+
+  /** Whether it is a sport's own movement, as rowing lightly is a rower's. */
+  public boolean isOf(Sport sport) {
+    return suits(sport) == OWN;
   }
 
   /** Whether the legs take part. */

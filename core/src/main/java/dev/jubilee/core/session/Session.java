@@ -1,6 +1,8 @@
 package dev.jubilee.core.session;
 
 import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.Need;
+import dev.jubilee.core.drill.Skill;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.sport.Sport;
@@ -53,6 +55,15 @@ public record Session(
     return kind.isOnLand() && !isOfAnother
         ? drill.suits().values().stream().mapToInt(Integer::intValue).max().orElse(0)
         : drill.suits(sport);
+  }
+
+  /**
+   * Whether the ladder that a drill stands on is climbed from its foot: before barriers, theirs.
+   */
+  public boolean climbs(Drill drill) {
+    return kind.isOverBarriers()
+        && drill.rung().isPresent()
+        && drill.serves().containsKey(new Need.Rehearsal(Skill.CLEARANCE));
   }
 
   public Session {
