@@ -25,7 +25,7 @@ final class FirstStep {
                 SessionKind.THRESHOLD, 0.93,
                 SessionKind.INTERVALS, 0.86,
                 SessionKind.STEEPLE, 0.82,
-                SessionKind.TIME_TRIAL, 0.75)));
+                SessionKind.TIME_TRIAL, 0.84)));
     TABLE.put(Sport.RIDE, new Row(0.72, Map.of(SessionKind.THRESHOLD, 0.80)));
     TABLE.put(Sport.ROW, new Row(0.72, Map.of()));
     // Water holds a swimmer back so much that a slow 25 is hardly slower than a fast one.

@@ -18,6 +18,12 @@ public record GradedEffort(String drillId, Dose dose, Target target, Recovery re
     return dose.seconds() + recovery.seconds();
   }
 
+  /** As hard, at a pace that is a multiple of what it was: in another stroke. */
+  GradedEffort atPaceOf(double multiple) {
+    Target own = target.value() > 0 ? target.withValue(multiple * target.value()) : target;
+    return new GradedEffort(drillId, dose, own, recovery);
+  }
+
   GradedEffort recovering(int seconds) {
     return new GradedEffort(drillId, dose, target, recovery.withSeconds(seconds));
   }

@@ -21,6 +21,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** Chooses what lifts temperature and heart rate, and at what effort. */
@@ -139,15 +140,36 @@ public final class Raise {
     if (seconds > longest(drill)) {
       return inTurn(drill, seconds);
     }
-    List<PlanItem> stages = new ArrayList<>();
     if (seconds < TWO_STAGES || !isOwnMovement(drill)) {
-      stages.add(stage(drill, seconds, share(0.5)));
-      return stages;
+      return List.of(stage(drill, seconds, share(0.5)));
     }
-    int first = (int) Math.round(FIRST_STAGE * seconds / 30) * 30;
+    Optional<Drill> priming = library.find("priming-" + sport().name().toLowerCase(Locale.ROOT));
+    boolean isPrimed =
+        demand.primingSeconds() > 0
+            && seconds >= demand.primingSeconds() + TWO_STAGES
+            && priming.filter(this::allowed).isPresent();
+    int easy = isPrimed ? seconds - demand.primingSeconds() : seconds;
+    int first = (int) Math.round(FIRST_STAGE * easy / 30) * 30;
+    List<PlanItem> stages = new ArrayList<>();
     stages.add(stage(drill, first, share(0)));
-    stages.add(stage(drill, seconds - first, share(1)));
+    stages.add(stage(drill, easy - first, share(1)));
+    if (isPrimed) {
+      stages.add(stage(priming.get(), demand.primingSeconds(), heavy()));
+    }
     return stages;
+  }
+
+  /**
+   * Share of critical intensity in the middle of the heavy domain, which begins at the first
+   * threshold: some 78 % of critical power, 84 % of critical running speed and 92 % of critical
+   * swimming speed (from memory).
+   */
+  private double heavy() {
+    return switch (sport()) {
+      case RUN -> 0.92;
+      case RIDE, ROW -> 0.89;
+      case SWIM -> 0.96;
+    };
   }
 
   /** How long one movement is done before it is dull, s; common practice. */

@@ -1,7 +1,9 @@
 package dev.jubilee.core.build;
 
+import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.quantity.Distance;
+import dev.jubilee.core.session.SessionKind;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -25,6 +27,9 @@ final class RunBuild implements BuildForm {
 
   /** Share of race effort; common practice. */
   private static final double NEAR_RACE = 0.88;
+
+  /** Room for a run-up, a barrier and running off it, m; common practice. */
+  private static final double RUN_UP = 30;
 
   /** A timed effort is no shorter than this, m. */
   private static final double SHORTEST = 20;
@@ -56,7 +61,7 @@ final class RunBuild implements BuildForm {
       efforts.add(
           context.at(
               speed,
-              drillId(),
+              i < count - overBarriers(count, brief) ? drillId() : overBarrier(),
               context.over(distance, speed, USUAL_SPEED),
               recovery(distance, speed, brief),
               0));
@@ -74,6 +79,23 @@ final class RunBuild implements BuildForm {
   /** What is sore is not thrown into a sprint; strides stay relaxed. */
   private String drillId() {
     return context.isShort() && context.allows("build-up-run") ? "build-up-run" : "stride-run";
+  }
+
+  /** How many of the last efforts go over a barrier, where there is one; common practice. */
+  private int overBarriers(int count, boolean brief) {
+    boolean canHurdle =
+        context.kind().isOverBarriers()
+            && context.has(Kit.HURDLES, overBarrier())
+            && context.allows(overBarrier())
+            && context.request().circumstances().lane().metres() >= RUN_UP;
+    if (!canHurdle || count == 1) {
+      return 0;
+    }
+    return context.kind() == SessionKind.HURDLES && !brief && count > 2 ? 2 : 1;
+  }
+
+  private String overBarrier() {
+    return context.kind() == SessionKind.HURDLES ? "build-up-hurdles" : "stride-barrier";
   }
 
   private Distance distance(boolean brief) {

@@ -3,8 +3,10 @@ package dev.jubilee.core.build;
 import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.Stroke;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /** Lengths that build, then some at the pace of the day; parts of one before sprints. */
 final class SwimBuild implements BuildForm {
@@ -19,6 +21,14 @@ final class SwimBuild implements BuildForm {
   /** 25 m in 22 s, where there is no result; common practice. */
   private static final double USUAL_SPEED = 25 / 22.0;
 
+  /** What is swum at the pace of the day, a stroke each; common practice. */
+  private static final Map<Stroke, String> AT_PACE =
+      Map.of(
+          Stroke.BUTTERFLY, "pace-25-butterfly",
+          Stroke.BACKSTROKE, "pace-25-backstroke",
+          Stroke.BREASTSTROKE, "pace-25-breaststroke",
+          Stroke.FREESTYLE, "pace-25-freestyle");
+
   private final BuildContext context;
 
   SwimBuild(BuildContext context) {
@@ -27,6 +37,10 @@ final class SwimBuild implements BuildForm {
 
   @Override
   public List<GradedEffort> efforts(int count, boolean brief) {
+    List<Stroke> legs = legs();
+    if (legs.size() > 1 && !brief) {
+      return byLegs(legs, count);
+    }
     double top = context.top();
     double first = FirstStep.share(context);
     boolean threshold = context.kind() == SessionKind.THRESHOLD;
@@ -44,6 +58,38 @@ final class SwimBuild implements BuildForm {
               context.over(length, speed, USUAL_SPEED),
               recovery,
               0));
+    }
+    return efforts;
+  }
+
+  /** The strokes of a medley that the swimmer can be asked for today. */
+  private List<Stroke> legs() {
+    return context.request().session().stroke().stream()
+        .flatMap(s -> s.legs().stream())
+        .filter(s -> context.allows(AT_PACE.get(s)))
+        .toList();
+  }
+
+  /** Before a medley a length of each stroke in the order of the race, each at its own pace. */
+  private List<GradedEffort> byLegs(List<Stroke> legs, int wanted) {
+    int count = Math.max(wanted, legs.size());
+    double first = FirstStep.share(context);
+    Recovery recovery = new Recovery(rest(false), Recovery.Doing.AT_THE_WALL);
+    List<GradedEffort> efforts = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      double speed = context.top() * EvenSteps.between(first, 1, i, count);
+      int leg = i - (count - legs.size());
+      Stroke stroke = leg < 0 ? Stroke.FREESTYLE : legs.get(leg);
+      double own = Stroke.MEDLEY.timeOfFreestyle() / stroke.timeOfFreestyle();
+      efforts.add(
+          context
+              .at(
+                  speed,
+                  leg < 0 ? "build-25-swim" : AT_PACE.get(stroke),
+                  context.over(LENGTH, own * speed, own * USUAL_SPEED),
+                  recovery,
+                  0)
+              .atPaceOf(own));
     }
     return efforts;
   }

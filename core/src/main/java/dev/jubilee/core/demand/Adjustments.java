@@ -30,6 +30,7 @@ final class Adjustments {
           new CappedByGround(),
           new CappedByTime(),
           new ForHealth(),
+          new Priming(),
           new InUnsafeWeather());
 
   private Adjustments() {}

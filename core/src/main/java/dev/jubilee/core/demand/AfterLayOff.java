@@ -11,6 +11,7 @@ final class AfterLayOff implements Adjustment {
         .withRaise(draft.raise() * 0.8)
         .withDrill(draft.drill() * 0.5)
         .withEfforts(Math.min(draft.efforts(), 3))
+        .cappedAt(draft.firstEffort())
         .because("Back after a lay-off: the easier rung everywhere and less of it.");
   }
 

@@ -18,6 +18,7 @@ import java.util.Map;
  * @param efforts ideal number of graded efforts
  * @param effortSeconds ideal length of each, s; 0 where the sport's usual ones do
  * @param restSeconds ideal rest between two, s; 0 where the usual one does
+ * @param primingSeconds heavy, not severe, work at the end of the raise; 0 where none is wanted
  * @param transitionSeconds from the last effort to the start
  * @param needs what drills should serve, with weights above 0
  * @param contacts ground contacts tolerated
@@ -34,6 +35,7 @@ public record Demand(
     int efforts,
     int effortSeconds,
     int restSeconds,
+    int primingSeconds,
     int transitionSeconds,
     Map<Need, Double> needs,
     int contacts,
@@ -100,6 +102,7 @@ public record Demand(
         efforts,
         effortSeconds,
         restSeconds,
+        primingSeconds,
         newTransition,
         needs,
         contacts,

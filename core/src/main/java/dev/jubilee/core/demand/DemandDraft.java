@@ -22,6 +22,7 @@ import java.util.Map;
  * @param efforts graded efforts
  * @param effortSeconds of each, 0 where the sport's usual ones do
  * @param restSeconds between two, 0 where the usual rest does
+ * @param priming s of heavy work at the end of the raise, 0 where none is wanted
  * @param transition s
  * @param needs weights above 0
  * @param contacts ground contacts tolerated
@@ -40,6 +41,7 @@ record DemandDraft(
     int efforts,
     int effortSeconds,
     int restSeconds,
+    int priming,
     int transition,
     Map<Need, Double> needs,
     int contacts,

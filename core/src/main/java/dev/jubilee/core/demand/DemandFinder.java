@@ -50,6 +50,7 @@ public final class DemandFinder {
         draft.hasBuild() ? draft.efforts() : 0,
         draft.effortSeconds(),
         draft.restSeconds(),
+        draft.priming(),
         draft.transition(),
         Map.copyOf(draft.needs()),
         draft.contacts(),

@@ -15,7 +15,8 @@ import java.time.Duration;
  * @param effortSeconds how long one of them lasts
  * @param rest s between two of them
  * @param transition s from the last of them to the start
- * @param strides share of a runner's top speed that strides go to where the event is slower
+ * @param strides speed that a runner's strides go to, as a multiple of the event's: race pace or a
+ *     little above
  * @param contacts share of the usual ground contacts, 0 to 1
  * @param warmth muscle temperature above rest that it wants, °C
  */
@@ -46,7 +47,7 @@ public record EventLength(
   private static final double[] SECONDS = {6, 9, 20, 22, 18, 16, 14, 12};
   private static final double[] REST = {120, 150, 140, 75, 45, 45, 45, 45};
   private static final double[] TRANSITION = {420, 600, 600, 450, 420, 330, 180, 60};
-  private static final double[] STRIDES = {0, 0, 0, 0.8, 0.8, 0.76, 0.7, 0.6};
+  private static final double[] STRIDES = {1, 1, 1, 1.05, 1.08, 1.1, 1.1, 1.1};
   private static final double[] CONTACTS = {1, 1, 1, 1, 1, 0.5, 0, 0};
   private static final double[] WARMTH = {2, 2, 2, 2, 2, 1.5, 1, 0.5};
 

@@ -36,7 +36,8 @@ final class ForSeated implements Adjustment {
   }
 
   private static boolean isOfTheLegs(Need need) {
-    return (need instanceof Need.Mobility mobility && mobility.region().isOfTheLegs())
+    return need instanceof Need.AnkleRange
+        || (need instanceof Need.Mobility mobility && mobility.region().isOfTheLegs())
         || (need instanceof Need.Activation activation && activation.region().isOfTheLegs());
   }
 

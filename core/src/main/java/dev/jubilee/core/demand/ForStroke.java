@@ -30,7 +30,8 @@ final class ForStroke implements Adjustment {
           draft
               .needing(new Need.Mobility(BodyRegion.ADDUCTORS), 2.4 * share)
               .needing(new Need.Mobility(BodyRegion.HIPS), share)
-              .needing(new Need.Mobility(BodyRegion.KNEES), 0.5 * share);
+              .needing(new Need.Mobility(BodyRegion.KNEES), 0.5 * share)
+              .needing(new Need.AnkleRange(Need.AnkleRange.Foot.BENT), share);
       case BUTTERFLY ->
           draft
               .needing(new Need.Mobility(BodyRegion.CHEST), 0.8 * share)

@@ -1,6 +1,7 @@
 package dev.jubilee.core.demand;
 
 import dev.jubilee.core.intensity.Anchors;
+import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
@@ -35,6 +36,8 @@ final class KindOfSession {
               SessionKind.GYM, new Shape(300, 240, 120, 0, 10, 3, 120),
               SessionKind.JUMPS, new Shape(480, 270, 180, 150, 12, 4, 180)));
 
+  private static final double STRIDES_BEFORE_INTERVALS = 1.08;
+
   private KindOfSession() {}
 
   static DemandDraft draft(DemandContext context) {
@@ -57,6 +60,7 @@ final class KindOfSession {
         shape.efforts(),
         isSprint ? sprint.effortSeconds() : 0,
         isSprint ? sprint.rest() : 0,
+        0,
         shape.transition(),
         NeedTable.of(session).weights(),
         Contacts.tolerated(session, context.athlete()),
@@ -70,8 +74,8 @@ final class KindOfSession {
     Shape usual = SHAPES.get(SessionKind.TIME_TRIAL);
     EventLength event = EventLength.of(length);
     Effort first = WorkIntensity.firstEffort(session, context.anchors());
-    Effort strides = context.anchors().shareOfTop(event.strides());
-    Effort top = session.sport() == Sport.RUN ? higher(first, strides) : first;
+    Effort top =
+        session.sport() == Sport.RUN ? strides(context.anchors(), first, event.strides()) : first;
     return new DemandDraft(
         first,
         event.efforts() == 0 ? Effort.REST : top,
@@ -83,6 +87,7 @@ final class KindOfSession {
         event.efforts(),
         event.effortSeconds(),
         event.rest(),
+        0,
         event.transition(),
         NeedTable.of(session).weights(),
         (int) (event.contacts() * Contacts.tolerated(session, context.athlete())),
@@ -107,8 +112,7 @@ final class KindOfSession {
     return switch (session.sport()) {
       case RUN ->
           switch (session.kind()) {
-            // Strides above the session's pace before hard distance work; common practice.
-            case INTERVALS -> higher(first, anchors.shareOfTop(0.70));
+            case INTERVALS -> strides(anchors, first, STRIDES_BEFORE_INTERVALS);
             default -> first;
           };
       case RIDE, ROW -> session.kind() == SessionKind.SPRINT ? anchors.shareOfTop(0.95) : first;
@@ -116,8 +120,10 @@ final class KindOfSession {
     };
   }
 
-  private static Effort higher(Effort a, Effort b) {
-    return a.isAbove(b) ? a : b;
+  /** Strides before hard distance work go to its pace or a little above; common practice. */
+  private static Effort strides(Anchors anchors, Effort first, double multiple) {
+    CriticalModel model = anchors.model();
+    return model.effortOf(Math.min(model.top(), multiple * model.intensityAt(first)));
   }
 
   private static String words(SessionKind kind) {

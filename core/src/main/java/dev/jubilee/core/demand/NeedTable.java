@@ -3,6 +3,7 @@ package dev.jubilee.core.demand;
 import static dev.jubilee.core.sport.BodyRegion.*;
 
 import dev.jubilee.core.drill.Need;
+import dev.jubilee.core.drill.Need.AnkleRange.Foot;
 import dev.jubilee.core.drill.Skill;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
@@ -28,7 +29,7 @@ final class NeedTable {
   private static NeedTable wholeBody() {
     return new NeedTable()
         .mobility(HIPS, 2.5)
-        .mobility(ANKLES, 2)
+        .ankles(Foot.BENT, 2)
         .mobility(MID_BACK, 2)
         .mobility(HIP_FLEXORS, 2)
         .mobility(HAMSTRINGS, 2)
@@ -50,7 +51,8 @@ final class NeedTable {
           new NeedTable()
               .mobility(HIP_FLEXORS, 3)
               .mobility(HAMSTRINGS, 2.5)
-              .mobility(ANKLES, 2)
+              .ankles(Foot.BENT, 1.8)
+              .ankles(Foot.POINTED, 0.4)
               .mobility(HIPS, 2)
               .mobility(GLUTES, 1.5)
               .mobility(CALVES, 1.5)
@@ -89,7 +91,7 @@ final class NeedTable {
       case ROW ->
           new NeedTable()
               .mobility(HAMSTRINGS, 3)
-              .mobility(ANKLES, 2.5)
+              .ankles(Foot.BENT, 2.5)
               .mobility(MID_BACK, 2.5)
               .mobility(SHOULDER_BLADES, 2)
               .mobility(HIPS, 2)
@@ -111,7 +113,7 @@ final class NeedTable {
               .mobility(SHOULDER_BLADES, 2.5)
               .mobility(MID_BACK, 2.5)
               .mobility(CHEST, 2)
-              .mobility(ANKLES, 1.8)
+              .ankles(Foot.POINTED, 1.8)
               .mobility(TRUNK, 1)
               .mobility(NECK, 0.8)
               .mobility(HIPS, 0.8)
@@ -168,6 +170,10 @@ final class NeedTable {
 
   private NeedTable mobility(BodyRegion region, double weight) {
     return more(new Need.Mobility(region), weight);
+  }
+
+  private NeedTable ankles(Foot foot, double weight) {
+    return more(new Need.AnkleRange(foot), weight);
   }
 
   private NeedTable activation(BodyRegion region, double weight) {

@@ -62,6 +62,7 @@ public record TrainingPhase(
         demand.efforts() == 0 ? 0 : Math.max(1, demand.efforts() + efforts),
         demand.effortSeconds(),
         demand.restSeconds(),
+        demand.primingSeconds(),
         demand.transitionSeconds(),
         demand.needs(),
         Math.min(demand.contacts(), contacts),

@@ -16,6 +16,22 @@ public sealed interface Need {
     }
   }
 
+  /** One of the ankle's two ranges; a kick wants the other than the catch. */
+  record AnkleRange(Foot foot) implements Need {
+    /** Where the toes go. */
+    public enum Foot {
+      /** As at the catch, in a squat, on a hill. */
+      BENT,
+      /** As in a kick. */
+      POINTED
+    }
+
+    @Override
+    public String words() {
+      return foot == Foot.BENT ? "ankles that bend" : "feet that point";
+    }
+  }
+
   /** Muscles of a region awake and ready to push. */
   record Activation(BodyRegion region) implements Need {
     @Override

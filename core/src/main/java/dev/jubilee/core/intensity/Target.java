@@ -41,6 +41,12 @@ public record Target(
     return effort.perceivedExertion();
   }
 
+  /** The same effort where it means another figure, as a stroke has another pace. */
+  public Target withValue(double figure) {
+    return new Target(
+        effort, metric, figure, percentOfTop, heartLow, heartHigh, ratePerMinute, spread);
+  }
+
   public Target atRate(int perMinute) {
     return new Target(effort, metric, value, percentOfTop, heartLow, heartHigh, perMinute, spread);
   }

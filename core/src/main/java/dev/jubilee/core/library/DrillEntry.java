@@ -28,6 +28,7 @@ import java.util.Set;
  * @param values by field
  */
 record DrillEntry(Map<?, ?> values) {
+  private static final Need ANKLES = new Need.Mobility(BodyRegion.ANKLES);
 
   Drill drill() {
     WarmUpPart block = choice("block", WarmUpPart.class, null);
@@ -103,9 +104,27 @@ record DrillEntry(Map<?, ?> values) {
             serves.put(new Need.Mobility(region), ranged ? strength : strength / 2);
           }
         });
+    ankleRanges(regions, serves).forEach(f -> serves.put(f, serves.get(ANKLES)));
     weights("skills", Skill.class)
         .forEach((skill, strength) -> serves.put(new Need.Rehearsal(skill), strength));
     return serves;
+  }
+
+  /** Bending the ankle stretches the calf, pointing the foot its front; some drills do both. */
+  private static Set<Need> ankleRanges(Map<BodyRegion, Double> regions, Map<Need, Double> serves) {
+    if (!serves.containsKey(ANKLES)) {
+      return Set.of();
+    }
+    boolean isBent = regions.containsKey(BodyRegion.CALVES);
+    boolean isPointed = regions.containsKey(BodyRegion.SHINS);
+    Set<Need> ranges = new LinkedHashSet<>();
+    if (isBent || !isPointed) {
+      ranges.add(new Need.AnkleRange(Need.AnkleRange.Foot.BENT));
+    }
+    if (isPointed || !isBent) {
+      ranges.add(new Need.AnkleRange(Need.AnkleRange.Foot.POINTED));
+    }
+    return ranges;
   }
 
   private Optional<Drill.Rung> rung() {

@@ -45,7 +45,7 @@ import java.util.Set;
  */
 public final class Prescriber {
   /** Named in every stored prescription, so that one knows what computed it. */
-  public static final String ENGINE_VERSION = "7";
+  public static final String ENGINE_VERSION = "8";
 
   /** Below this the land pulse before machine or water is left out; Jubilee modelling choice. */
   private static final int PULSE_WORTHWHILE = 12 * 60;

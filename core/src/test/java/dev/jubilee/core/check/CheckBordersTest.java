@@ -131,6 +131,7 @@ class CheckBordersTest {
         efforts,
         0,
         0,
+        0,
         d.transitionSeconds(),
         d.needs(),
         contacts,

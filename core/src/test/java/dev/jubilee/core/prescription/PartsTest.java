@@ -61,6 +61,7 @@ class PartsTest {
         usual.efforts(),
         0,
         0,
+        0,
         240,
         usual.needs(),
         usual.contacts(),

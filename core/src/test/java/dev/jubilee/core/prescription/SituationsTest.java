@@ -385,17 +385,31 @@ class SituationsTest {
             .must(
                 has("hurdle-walk-forward"),
                 has("build-up-run"),
+                has("build-up-hurdles"),
                 efforts(3, 6),
                 restBeforeLast(100, 320),
                 noFault()),
         run("A novice at the hurdles stays at the foot", SessionKind.HURDLES)
             .by(Level.NOVICE)
             .with(Kit.HURDLES)
-            .must(has("hurdle-walk-forward"), not("hurdle-pairs"), noFault()),
+            .must(
+                has("hurdle-walk-forward"),
+                not("hurdle-pairs"),
+                not("build-up-hurdles"),
+                noFault()),
         run("Steeple: the ladder too, and strides", SessionKind.STEEPLE)
             .by(Level.ADVANCED)
             .with(Kit.HURDLES)
-            .must(has("hurdle-walk-forward"), has("stride-run"), noFault()),
+            .must(
+                has("hurdle-walk-forward"),
+                has("stride-run"),
+                endsWith("stride-barrier"),
+                noFault()),
+        run("A sore groin strides on the flat", SessionKind.STEEPLE)
+            .by(Level.ADVANCED)
+            .is(Severity.SORE, BodyRegion.ADDUCTORS)
+            .with(Kit.HURDLES)
+            .must(not("stride-barrier")),
         run("No hurdles to step over", SessionKind.HURDLES)
             .withNothing()
             .must(not("hurdle-walk-forward"), efforts(3, 6), noFault()));
@@ -516,13 +530,31 @@ class SituationsTest {
             .must(efforts(2, 4), effortsLast(5, 16), restBeforeLast(110, 190), settles(8, 15)),
         run("800 m: race effort for 15 to 30 s, the last well before", SessionKind.TIME_TRIAL)
             .over(800)
-            .must(efforts(2, 4), effortsLast(10, 30), settles(8, 12)),
+            .must(efforts(2, 4), effortsLast(10, 30), settles(8, 12), primed("priming-run")),
+        run("800 m in the heat: nobody is primed", SessionKind.TIME_TRIAL)
+            .over(800)
+            .degrees(31)
+            .must(not("priming-run")),
+        run("800 m by a novice: nor is a novice", SessionKind.TIME_TRIAL)
+            .over(800)
+            .by(Level.NOVICE)
+            .must(not("priming-run")),
+        row("1 km on the machine: four minutes firm, long before", SessionKind.TIME_TRIAL)
+            .over(1000)
+            .must(primed("priming-row"), efforts(2, 4)),
+        ride("A pursuit of four minutes, the same", SessionKind.TIME_TRIAL)
+            .lasting(235)
+            .must(primed("priming-ride")),
+        swim("200 m, the same in the water", SessionKind.TIME_TRIAL)
+            .over(200)
+            .must(primed("priming-swim")),
         run("1500 m: as ever", SessionKind.TIME_TRIAL)
             .over(1500)
             .must(efforts(3, 5), settles(5, 10), raise(9, 16)),
         run("5 km: strides with a jog back", SessionKind.TIME_TRIAL)
             .over(5000)
-            .must(efforts(3, 5), settles(3, 9), has("stride-run")),
+            // 20 min is 4:00 a kilometre: a little above, not a sprint.
+            .must(efforts(3, 5), settles(3, 9), has("stride-run"), slowerThan(3 * 60 + 35)),
         run("Half marathon: a few relaxed strides, ten easy minutes", SessionKind.TIME_TRIAL)
             .over(21_097)
             .must(efforts(0, 3), raise(4, 10), shorterThan(22)),
@@ -593,6 +625,22 @@ class SituationsTest {
             .knownFor(new TestResult.SwimPair(Duration.ofSeconds(360), Duration.ofSeconds(172)))
             // 400 m freestyle in 6:00 is 1:30 a 100; a quarter more is 1:52.
             .must(swumSlowerThan(107)),
+        swim("A medley: a length of each stroke at its own pace, in order", SessionKind.TIME_TRIAL)
+            .over(200)
+            .in(Stroke.MEDLEY)
+            .must(
+                inOrder(
+                    "pace-25-butterfly",
+                    "pace-25-backstroke",
+                    "pace-25-breaststroke",
+                    "pace-25-freestyle"),
+                eachAtPaceOf(Stroke.MEDLEY),
+                noFault()),
+        swim("A medley with sore knees leaves the breaststroke out", SessionKind.TIME_TRIAL)
+            .over(200)
+            .in(Stroke.MEDLEY)
+            .is(Severity.SORE, BodyRegion.KNEES)
+            .must(not("pace-25-breaststroke"), has("pace-25-butterfly")),
         swim("50 m: parts of a length, long rests", SessionKind.TIME_TRIAL)
             .over(50)
             .must(efforts(2, 5), restBeforeLast(90, 200), settles(7, 13)),
@@ -726,6 +774,64 @@ class SituationsTest {
 
   private static Situation swim(String says, SessionKind kind) {
     return new Situation(says, Sport.SWIM, kind).in(Stroke.FREESTYLE);
+  }
+
+  /** A heavy stretch of 3 to 6 min below critical intensity, ten minutes and more before. */
+  private static Must primed(String id) {
+    return new Must(
+        "is primed by " + id,
+        w -> {
+          int before = 0;
+          for (PlanItem item : w.plan().items()) {
+            before += item.seconds();
+            if (item.drillId().equals(id)) {
+              double points = item.target().orElseThrow().effort().points();
+              int after = w.plan().items().stream().mapToInt(PlanItem::seconds).sum() - before;
+              return item.dose().seconds() >= 180
+                  && item.dose().seconds() <= 360
+                  && points > 55
+                  && points < Effort.CRITICAL
+                  && after >= 600;
+            }
+          }
+          return false;
+        });
+  }
+
+  private static Must endsWith(String id) {
+    return new Must(
+        "the build ends with " + id,
+        w -> {
+          List<PlanItem> build = w.plan().in(WarmUpPart.BUILD);
+          return !build.isEmpty() && build.get(build.size() - 1).drillId().equals(id);
+        });
+  }
+
+  private static Must inOrder(String... ids) {
+    return new Must(
+        "ends with " + List.of(ids),
+        w -> {
+          List<String> build =
+              w.plan().in(WarmUpPart.BUILD).stream().map(PlanItem::drillId).toList();
+          return build.size() >= ids.length
+              && build.subList(build.size() - ids.length, build.size()).equals(List.of(ids));
+        });
+  }
+
+  /** By the ratios of the best times known over 100 m (from memory): fly, back, breast, free. */
+  private static Must eachAtPaceOf(Stroke medley) {
+    return new Must(
+        "each in its own pace of the " + medley.words(),
+        w -> {
+          double[] slower = {1.08, 1.12, 1.26, 1};
+          List<PlanItem> build = w.plan().in(WarmUpPart.BUILD);
+          double mean = (1.08 + 1.12 + 1.26 + 1) / 4;
+          double top = w.plan().anchors().model().intensityAt(w.plan().demand().buildTop());
+          double last = build.get(build.size() - 1).target().orElseThrow().value();
+          double fly = build.get(build.size() - 4).target().orElseThrow().value();
+          double breast = build.get(build.size() - 2).target().orElseThrow().value();
+          return Math.abs(last - top * mean / slower[3]) < 0.01 && breast < fly && fly < last;
+        });
   }
 
   private static Must has(String drillId) {
