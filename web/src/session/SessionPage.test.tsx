@@ -12,7 +12,23 @@ const change = (name: string, value: string) =>
 const save = () => fireEvent.click(screen.getByRole("button", { name: "Save" }));
 
 /** A server to which every text is a row test, and the weather 7 °C. */
-function page(answer: (asked: Asked) => unknown = () => ({ id: "s1" })) {
+const UNDERSTOOD = {
+  sport: "ROW",
+  kind: "TIME_TRIAL",
+  stroke: null,
+  label: "",
+  lines: [],
+  faults: [],
+  notes: [],
+  seconds: 480,
+  stretches: [],
+  words: "2 km test",
+};
+
+function page(
+  answer: (asked: Asked) => unknown = () => ({ id: "s1" }),
+  understood: object = UNDERSTOOD,
+) {
   const asked = serve({
     "GET /api/places": () => [
       { place: "TRACK", usualKit: {}, usualFor: ["RUN"] },
@@ -24,18 +40,7 @@ function page(answer: (asked: Asked) => unknown = () => ({ id: "s1" })) {
       { id: "ilo", profile: { name: "Ilo Brandsen", sport: "RUN" } },
     ],
     "GET /api/weather": () => ({ temperature: 7, source: "made up" }),
-    "POST /api/shorthand": () => ({
-      sport: "ROW",
-      kind: "TIME_TRIAL",
-      stroke: null,
-      label: "",
-      lines: [],
-      faults: [],
-      notes: [],
-      seconds: 480,
-      stretches: [],
-      words: "2 km test",
-    }),
+    "POST /api/shorthand": () => understood,
     "POST /api/sessions": answer,
   });
   show(<SessionPage today="2026-11-26" />, { at: "/sessions/new?date=2026-11-28" });
@@ -101,6 +106,21 @@ describe("a new session", () => {
     await waitFor(() => expect(screen.getByTestId("address").textContent).toBe("/day/2026-11-28"));
     expect(sent().kind).toBe("TIME_TRIAL");
     expect(sent().title).toBe("2k test");
+  });
+
+  it("leaves the kind open while the line is not all understood, and asks for it", async () => {
+    const half = { what: "“fartlik” is not known here.", from: 0, to: 7, suggestion: "" };
+    const sent = page(undefined, { ...UNDERSTOOD, kind: null, faults: [half] });
+    change(BOARD, "fartlik 40 min");
+    await screen.findByText(/is not known here/);
+    expect(field("Kind").value).toBe("");
+    save();
+    expect(await screen.findByText(/Accepted: a kind that you choose/)).toBeTruthy();
+    expect(sent()).toBeUndefined();
+    change("Kind", "THRESHOLD");
+    save();
+    await waitFor(() => expect(sent()).toBeDefined());
+    expect(sent().kind).toBe("THRESHOLD");
   });
 
   it("shows athletes of the sport first, and forgets those chosen for another", async () => {

@@ -125,15 +125,17 @@ function SessionForm({ date, original, isEdited = false }: FormProps) {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [showsLines, setShowsLines] = useState(false);
-  const { control, handleSubmit, setValue, setError, formState } = useForm<SessionFields>({
-    defaultValues: original ? fieldsOf(original, date) : { ...BLANK, date },
-  });
+  const { control, handleSubmit, setValue, setError, clearErrors, formState } =
+    useForm<SessionFields>({
+      defaultValues: original ? fieldsOf(original, date) : { ...BLANK, date },
+    });
   const chosen = useWatch({ control });
   const places = usePlaces();
   const title = chosen.title ?? "";
   const understood = useUnderstood(title, chosen.sport || "RUN");
   const sport = chosen.sport || (understood?.sport ?? "RUN");
-  const kind = chosen.kind || (understood?.kind ?? "INTERVALS");
+  // Half a line is no ground for a guess: the kind is open until all of it is understood.
+  const kind = chosen.kind || (understood?.kind ?? "");
   const stroke = chosen.stroke || (understood?.stroke ?? "FREESTYLE");
   const place = chosen.place || places.usual(sport);
   const isWhen =
@@ -164,10 +166,13 @@ function SessionForm({ date, original, isEdited = false }: FormProps) {
       const written = fields.title.trim() ? await understand(fields.title, sport) : undefined;
       const before = original?.details;
       const isSameWork = before?.title === fields.title && before.sport === sport;
+      // Without a title it is refused, and all else that is wrong is said with that.
+      const decided = fields.kind || (written ? written.kind : "INTERVALS");
+      if (!decided) throw new Undecided();
       const body: SessionDetails = {
         startsAt: `${fields.date}T${fields.time}:00`,
         sport,
-        kind: fields.kind || (written?.kind ?? kind),
+        kind: decided,
         title: fields.title,
         effortMetres: isSameWork ? (before.effortMetres ?? null) : null,
         effortSeconds: isSameWork ? (before.effortSeconds ?? null) : null,
@@ -194,8 +199,10 @@ function SessionForm({ date, original, isEdited = false }: FormProps) {
       invalidate(queries, ["sessions"]);
       void navigate(`/day/${date}`);
     },
-    onError: (error) =>
-      showRefused(error, setError, (path) => (path === "startsAt" ? "time" : path)),
+    onError: (error) => {
+      if (error instanceof Undecided) setError("kind", { message: error.message });
+      else showRefused(error, setError, (path) => (path === "startsAt" ? "time" : path));
+    },
   });
   const submit = handleSubmit((fields) => save.mutate(fields));
 
@@ -246,11 +253,15 @@ function SessionForm({ date, original, isEdited = false }: FormProps) {
               setValue("athleteIds", []);
             }}
           />
-          <SelectField
+          <SelectField<SessionDetails["kind"] | "">
             label="Kind"
             value={kind}
-            options={KINDS}
-            onChange={(next) => setValue("kind", next)}
+            options={{ "": "Choose", ...KINDS }}
+            onChange={(next) => {
+              setValue("kind", next);
+              clearErrors("kind");
+            }}
+            error={formState.errors.kind?.message}
           />
           <SelectField
             label="Place"
@@ -295,7 +306,7 @@ function SessionForm({ date, original, isEdited = false }: FormProps) {
             control={control}
           />
         </Box>
-        {save.error && (
+        {save.error && !(save.error instanceof Undecided) && (
           <Box mt="4">
             <ErrorNotice error={save.error} isMarked />
           </Box>
@@ -320,6 +331,13 @@ function SessionForm({ date, original, isEdited = false }: FormProps) {
       </form>
     </Box>
   );
+}
+
+/** The words are not all understood, and no kind was chosen. */
+class Undecided extends Error {
+  constructor() {
+    super("a kind that you choose, or a line that is all understood");
+  }
 }
 
 function warmUps({ warmUps }: SessionView): string {

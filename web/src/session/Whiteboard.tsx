@@ -3,7 +3,7 @@ import { useId } from "react";
 import type { Understood } from "../api/types";
 import { ember } from "../shared/ember";
 import { about, clock } from "../shared/units";
-import { bars, marked, minuteMarks } from "./written";
+import { bars, marked, minuteMarks, oneLine } from "./written";
 import css from "./Whiteboard.module.css";
 
 interface Props {
@@ -42,6 +42,15 @@ export function Whiteboard({ text, onText, understood, error }: Props) {
         aria-invalid={fault !== undefined || error !== undefined}
         aria-describedby={`${id}-understood`}
         onChange={(event) => onText(event.target.value)}
+        onPaste={(event) => {
+          const pasted = event.clipboardData.getData("text");
+          if (!/\S\s*\n\s*\S/.test(pasted)) return;
+          // A field of one line would run several together.
+          event.preventDefault();
+          const { selectionStart, selectionEnd } = event.currentTarget;
+          const joined = oneLine(pasted);
+          onText(text.slice(0, selectionStart ?? 0) + joined + text.slice(selectionEnd ?? 0));
+        }}
       />
       <div className={css.answer}>
         <div id={`${id}-understood`} aria-live="polite">

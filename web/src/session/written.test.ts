@@ -1,5 +1,5 @@
 import { expect, test } from "vitest";
-import { bars, lineText, marked, minuteMarks, recoveryText, sessionText } from "./written";
+import { bars, lineText, marked, minuteMarks, recoveryText, sessionText, oneLine } from "./written";
 
 const line = { times: 6, length: "1000 m", how: "@ 5 km pace", recovery: "/ 90 s jog", lines: [] };
 
@@ -39,6 +39,12 @@ test("bars fill the picture from the start on", () => {
     [0, 0.25],
     [0.25, 0.75],
   ]);
+});
+
+test("several lines that are pasted stay parts", () => {
+  expect(oneLine("15 min easy\r\n\n 6 x 400 / 60 s \n10 min easy\n")).toBe(
+    "15 min easy; 6 x 400 / 60 s; 10 min easy",
+  );
 });
 
 test("marks stay few", () => {

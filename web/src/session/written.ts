@@ -23,6 +23,15 @@ export function recoveryText(typed: string): string {
   return text === "" || text.startsWith("/") || /^on\s/i.test(text) ? text : `/ ${text}`;
 }
 
+/** Several lines as one, each a part of its own. */
+export function oneLine(text: string): string {
+  return text
+    .split("\n")
+    .map((line) => line.trim())
+    .filter((line) => line !== "")
+    .join("; ");
+}
+
 /** A text cut at its first fault, so that the faulty part can be marked. */
 export function marked(
   text: string,

@@ -94,6 +94,12 @@ class ApiTest {
     assertThat(understood.at("/stretches").size()).isEqualTo(11);
 
     assertThat(understood("400 x 1000").at("/faults/0/what").asString()).contains("1 to 60");
+
+    JsonNode half = understood("6 x 1000 @ 5k; 20 min fartlik");
+    assertThat(half.at("/faults").size()).isEqualTo(1);
+    for (String open : List.of("/kind", "/effortMetres", "/effortSeconds", "/stroke")) {
+      assertThat(half.at(open).isNull()).as("%s is open", open).isTrue();
+    }
     assertThat(coach.post("/api/shorthand", "{\"text\":\"2k\"}").statusCode()).isEqualTo(422);
   }
 

@@ -10,6 +10,8 @@ public sealed interface Aim {
 
     T race(Race of);
 
+    T thresholdPace(ThresholdPace of);
+
     T figure(Figure of);
   }
 
@@ -50,6 +52,22 @@ public sealed interface Aim {
   }
 
   /**
+   * Seconds slower than threshold pace, or quicker, as in "CSS + 5".
+   *
+   * @param plusSeconds a unit of the sport's pace: km, 500 m, 100 m; −30 to 60, not 0
+   */
+  record ThresholdPace(int plusSeconds) implements Aim {
+    public ThresholdPace {
+      Bounds.within("seconds added to the pace", plusSeconds, -30, 60, "s");
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.thresholdPace(this);
+    }
+  }
+
+  /**
    * A figure, or two that bound a range.
    *
    * @param low the gentler end
@@ -82,7 +100,9 @@ public sealed interface Aim {
     BEATS("heart rate", "beats/min", 60, 230),
     EXERTION("perceived exertion", "of 10", 1, 10),
     PERCENT_OF_CRITICAL("share of threshold", "%", 30, 200),
-    PERCENT_OF_TOP("share of top effort", "%", 20, 100);
+    PERCENT_OF_TOP("share of top effort", "%", 20, 100),
+    PERCENT_OF_MAXIMUM_HEART("share of maximum heart rate", "%", 40, 100),
+    PERCENT_OF_THRESHOLD_HEART("share of threshold heart rate", "%", 40, 120);
 
     private final String words;
     private final String sign;

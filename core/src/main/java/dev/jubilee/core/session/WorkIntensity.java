@@ -97,6 +97,9 @@ public final class WorkIntensity {
             length.compareTo(LONGEST_SPRINT) <= 0 ? Effort.SPRINT : anchors.maximalFor(length);
       };
     }
+    if (aim instanceof Aim.ThresholdPace pace) {
+      return besideThreshold(pace, anchors);
+    }
     if (aim instanceof Aim.Race race) {
       return raced(race, anchors);
     }
@@ -108,9 +111,23 @@ public final class WorkIntensity {
       return anchors.maximalFor(INTERVAL_RACE);
     }
     double seconds = raceSeconds(race.metres(), anchors);
-    double unit = anchors.sport() == Sport.ROW ? 500 : anchors.sport() == Sport.SWIM ? 100 : 1000;
-    double pace = seconds / race.metres() + race.plusSeconds() / unit;
+    double pace = seconds / race.metres() + race.plusSeconds() / unitOfPace(anchors.sport());
     return atPace(pace, anchors);
+  }
+
+  /** Metres that a sport's pace is given for. */
+  private static double unitOfPace(Sport sport) {
+    return sport == Sport.ROW ? 500 : sport == Sport.SWIM ? 100 : 1000;
+  }
+
+  private static Effort besideThreshold(Aim.ThresholdPace aim, Anchors anchors) {
+    if (!anchors.known() || anchors.sport() == Sport.RIDE) {
+      return anchors.shareOfCritical(THRESHOLD_SHARE);
+    }
+    double critical = anchors.model().critical();
+    double pace =
+        anchors.sport() == Sport.ROW ? RowingErgometer.splitSeconds(critical) / 500 : 1 / critical;
+    return atPace(pace + aim.plusSeconds() / unitOfPace(anchors.sport()), anchors);
   }
 
   /**
@@ -139,6 +156,17 @@ public final class WorkIntensity {
       case EXERTION -> Effort.ofExertion(middle);
       case PERCENT_OF_CRITICAL -> anchors.shareOfCritical(middle / 100);
       case PERCENT_OF_TOP -> anchors.shareOfTop(middle / 100);
+      case PERCENT_OF_MAXIMUM_HEART ->
+          anchors
+              .heart()
+              .flatMap(h -> anchors.atHeartRate(h.maximum() * middle / 100))
+              .orElse(unknown);
+      case PERCENT_OF_THRESHOLD_HEART ->
+          anchors
+              .heart()
+              .flatMap(
+                  h -> anchors.atHeartRate(h.atReserve(Anchors.RESERVE_AT_CRITICAL) * middle / 100))
+              .orElse(unknown);
     };
   }
 

@@ -1,5 +1,6 @@
 package dev.jubilee.core.shorthand;
 
+import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.Aim.Feel;
 import dev.jubilee.core.session.Aim.Figure;
@@ -16,6 +17,16 @@ final class Aims {
   private static final Set<String> RATES = Set.of("spm", "rpm", "strokes");
   private static final Set<String> CRITICAL =
       Set.of("threshold", "ftp", "cp", "css", "cs", "critical");
+
+  /** Of threshold power; common practice. */
+  private static final int SWEET_FROM = 88;
+
+  private static final int SWEET_TO = 94;
+
+  /** Most seconds that are added to a pace; with a space between, one could mean a new part. */
+  private static final int MOST_ADDED = 60;
+
+  private static final int MOST_ADDED_APART = 15;
 
   private final List<Token> tokens;
   private final Lengths lengths;
@@ -35,6 +46,7 @@ final class Aims {
 
   /** Whether a figure that is no length begins here: 250 W, 85 %, 24 spm, rate 24, rpe 7. */
   boolean isFigure(int at) {
+    refuseWattsAKilogram(at);
     if (token(at).isNumber()) {
       int unit = token(at + 1).is("-") && token(at + 2).isNumber() ? at + 3 : at + 1;
       String word = token(unit).text();
@@ -48,9 +60,22 @@ final class Aims {
       int slash = token(at + 1).is("-") && token(at + 2).isClock() ? at + 3 : at + 1;
       return token(slash).is("/") && paceUnit(slash + 1).isPresent() && !isLength(slash + 2);
     }
-    boolean leads =
-        token(at).is("rate") || token(at).is("r") || token(at).is("rpe") || token(at).is("hr");
+    boolean isRate = token(at).is("rate") || (token(at).is("r") && sport == Sport.ROW);
+    boolean leads = isRate || token(at).is("rpe") || token(at).is("hr");
     return leads && token(at + 1).isNumber() && !isLength(at + 2);
+  }
+
+  private void refuseWattsAKilogram(int at) {
+    if (token(at).isNumber()
+        && WATTS.contains(token(at + 1).text())
+        && token(at + 2).is("/")
+        && token(at + 3).is("kg")) {
+      throw new ParseException(
+          token(at).from(),
+          token(at + 3).to(),
+          "watts a kilogram need a body mass, which Jubilee does not keep; write watts or a share"
+              + " of threshold");
+    }
   }
 
   /** "w/" is "with"; "W / 1 min" is watts. */
@@ -75,8 +100,14 @@ final class Aims {
       return rate(at + 1, draft);
     }
     if (t.isWord() && Vocabulary.FEELS.containsKey(t.text())) {
-      feel(at, draft);
+      return feel(at, draft);
+    }
+    if (isSweetSpot(t)) {
+      put(draft, Unit.PERCENT_OF_CRITICAL, SWEET_FROM, SWEET_TO, t);
       return after(at + 1);
+    }
+    if (isRacePace(t)) {
+      return paceOfRace(Vocabulary.RACE_PACES.get(t.text()), at + 1, draft, t);
     }
     if ((t.is("all") || t.is("flat")) && token(at + 1).is("out")) {
       draft.aim = Optional.of(Feel.ALL_OUT);
@@ -96,12 +127,54 @@ final class Aims {
     return race(at, draft);
   }
 
-  void feel(int at, LineBuilder draft) {
+  /** Aims that are words of their own, without "@". */
+  boolean isNamed(Token t) {
+    return isSweetSpot(t) || isRacePace(t);
+  }
+
+  private static boolean isSweetSpot(Token t) {
+    return t.is("sweetspot") || t.is("sst");
+  }
+
+  private static boolean isRacePace(Token t) {
+    return t.isWord() && Vocabulary.RACE_PACES.containsKey(t.text());
+  }
+
+  /** A word of effort, with the seconds that may be added to threshold; the index after it. */
+  int feel(int at, LineBuilder draft) {
     Feel feel = Vocabulary.FEELS.get(token(at).text());
-    if (draft.aim.isPresent() && !draft.aim.get().equals(feel)) {
+    draft.isAround |= Vocabulary.AROUND.contains(token(at).text());
+    Plus plus = feel == Feel.THRESHOLD ? plus(after(at + 1)) : new Plus(0, after(at + 1));
+    Aim aim = plus.seconds() == 0 ? feel : new Aim.ThresholdPace(plus.seconds());
+    if (draft.aim.isPresent() && !draft.aim.get().equals(aim)) {
       throw new ParseException(token(at), "two aims for one effort; one is enough");
     }
-    draft.aim = Optional.of(feel);
+    if (plus.seconds() != 0 && sport == Sport.RIDE) {
+      throw new ParseException(
+          token(at), "riders aim at power; write watts or a share of threshold");
+    }
+    draft.aim = Optional.of(aim);
+    return plus.next();
+  }
+
+  /** Seconds added to a pace, or taken from it, and the index after them. */
+  private record Plus(int seconds, int next) {}
+
+  private Plus plus(int at) {
+    Token sign = token(at);
+    Token number = token(at + 1);
+    boolean isSlower = sign.is("+");
+    if (!(isSlower || sign.is("-")) || !number.isNumber()) {
+      return new Plus(0, at);
+    }
+    boolean hasUnit = token(at + 2).is("s") || token(at + 2).is("sec");
+    boolean isJoined = sign.to() == number.from() && number.value() <= MOST_ADDED;
+    boolean isWritten = hasUnit && number.value() <= MOST_ADDED_APART;
+    if (!isJoined && !isWritten) {
+      return new Plus(0, at);
+    }
+    int seconds = (int) Math.round(number.value()) * (isSlower ? 1 : -1);
+    return new Plus(seconds, hasUnit ? at + 3 : at + 2);
   }
 
   /** Passes over what only completes an aim: pace, speed, power, O2 max. */
@@ -124,8 +197,15 @@ final class Aims {
     if (!token(at).isNumber()) {
       throw new ParseException(token(at), "which rate? Such as rate 24");
     }
-    draft.rate = Optional.of((int) token(at).value());
-    return RATES.contains(token(at + 1).text()) ? at + 2 : at + 1;
+    boolean isRange = token(at + 1).is("-") && token(at + 2).isNumber();
+    double last = isRange ? token(at + 2).value() : token(at).value();
+    int rate = (int) Math.round((token(at).value() + last) / 2);
+    if (isRange) {
+      notes.add("The rate is read as " + rate + ", the middle of the two.");
+    }
+    draft.rate = Optional.of(rate);
+    int next = isRange ? at + 3 : at + 1;
+    return RATES.contains(token(next).text()) ? next + 1 : next;
   }
 
   /** One number or two with a dash between them. */
@@ -153,9 +233,6 @@ final class Aims {
     int unit = token(at + 1).is("-") ? at + 3 : at + 1;
     String word = token(unit).text();
     if (RATES.contains(word)) {
-      if (unit > at + 1) {
-        throw new ParseException(token(at), "one rate is enough");
-      }
       return rate(at, draft);
     }
     if (WATTS.contains(word)) {
@@ -172,16 +249,15 @@ final class Aims {
     }
     int next = token(unit + 1).is("of") ? unit + 2 : unit + 1;
     Unit of;
-    if (CRITICAL.contains(token(next).text())) {
+    if (token(next).is("hrmax") || token(next).is("lthr")) {
+      of = token(next).is("lthr") ? Unit.PERCENT_OF_THRESHOLD_HEART : Unit.PERCENT_OF_MAXIMUM_HEART;
+      next++;
+    } else if (CRITICAL.contains(token(next).text())) {
       of = Unit.PERCENT_OF_CRITICAL;
       next = after(next + 1);
     } else if (token(next).is("top") || token(next).is("max") || token(next).is("maximum")) {
       of = Unit.PERCENT_OF_TOP;
       next = after(next + 1);
-      if (token(next).is("hr") || token(next).is("heart")) {
-        throw new ParseException(
-            token(next), "heart rate as a share differs by method; write beats, such as 150 bpm");
-      }
     } else {
       of = sport == Sport.RIDE ? Unit.PERCENT_OF_CRITICAL : Unit.PERCENT_OF_TOP;
       notes.add(
@@ -208,7 +284,8 @@ final class Aims {
       if (sport == Sport.RIDE) {
         throw new ParseException(token(at), "riders aim at power; write watts, such as @ 250 W");
       }
-      unit = usual();
+      unit = usual(draft);
+      draft.openClock = sport == Sport.SWIM ? Optional.of(withSign(at)) : Optional.empty();
       double per = perMetres(unit);
       Optional<Double> metres = onlyDistance(draft);
       if (metres.isPresent()
@@ -222,9 +299,19 @@ final class Aims {
     return after(next);
   }
 
+  /** A clock time with the sign before it. */
+  private Token withSign(int at) {
+    Token t = token(at);
+    int from =
+        at > 0 && (token(at - 1).is("@") || token(at - 1).is("at"))
+            ? token(at - 1).from()
+            : t.from();
+    return new Token(t.type(), t.text(), t.value(), from, t.to());
+  }
+
   /** The time of each repeat, as in 12 x 400 m @ 1:12. */
   private int repeatTime(int next, double first, double second, LineBuilder draft, Token where) {
-    Unit unit = usual();
+    Unit unit = usual(draft);
     double share = perMetres(unit) / onlyDistance(draft).orElseThrow();
     double a = Math.round(10 * first * share) / 10.0;
     double b = Math.round(10 * second * share) / 10.0;
@@ -239,7 +326,13 @@ final class Aims {
     return after(next);
   }
 
-  private Unit usual() {
+  /** Where the distance is in miles, so is the pace. */
+  private Unit usual(LineBuilder draft) {
+    boolean isInMiles =
+        sport == Sport.RUN && onlyDistance(draft).filter(m -> Lengths.isInMiles(m)).isPresent();
+    if (isInMiles) {
+      return Unit.SECONDS_PER_MILE;
+    }
     return switch (sport) {
       case SWIM -> Unit.SECONDS_PER_100;
       case ROW -> Unit.SECONDS_PER_500;
@@ -248,18 +341,50 @@ final class Aims {
   }
 
   private static double perMetres(Unit unit) {
-    return unit == Unit.SECONDS_PER_KM ? 1000 : unit == Unit.SECONDS_PER_500 ? 500 : 100;
+    return switch (unit) {
+      case SECONDS_PER_KM -> 1000;
+      case SECONDS_PER_MILE -> Distance.Unit.MILE.metres();
+      case SECONDS_PER_500 -> 500;
+      default -> 100;
+    };
   }
 
   private static String unitWords(Unit unit) {
-    return unit == Unit.SECONDS_PER_KM ? "km" : (int) perMetres(unit) + " m";
+    return switch (unit) {
+      case SECONDS_PER_KM -> "km";
+      case SECONDS_PER_MILE -> "mile";
+      default -> (int) perMetres(unit) + " m";
+    };
   }
 
-  /** Whether athletes train at it: 2:45 to 10:00 per km, 1:15 to 2:50, 0:52 to 2:10. */
+  /** The time of each: in 72, in 1:12, in 3:30; the index after it. */
+  int each(int at, LineBuilder draft) {
+    Token t = token(at);
+    if (onlyDistance(draft).isEmpty() || sport == Sport.RIDE) {
+      throw new ParseException(t, "a time for each goes with one distance on foot or in water");
+    }
+    boolean isRange = token(at + 1).is("-") && token(at + 2).isNumber() && t.isNumber();
+    if (isRange) {
+      return repeatTime(at + 3, t.value(), token(at + 2).value(), draft, t);
+    }
+    Lengths.Found<Extent> found = lengths.amount(at, Optional.empty());
+    if (found != null && found.value() instanceof Extent.Time time && !found.isBare()) {
+      return repeatTime(
+          found.next(), t.isClock() ? t.value() : time.seconds(), time.seconds(), draft, t);
+    }
+    return repeatTime(at + 1, t.value(), t.value(), draft, t);
+  }
+
+  /**
+   * Whether athletes train at it: 2:45 to 10:00 per km, 1:15 to 2:50 per 500, 1:02 to 2:30 per 100.
+   */
   private static boolean isUsualPace(double seconds, double per) {
+    if (per > 1000) {
+      return isUsualPace(seconds / per * 1000, 1000);
+    }
     return per == 1000
         ? seconds >= 165 && seconds <= 600
-        : per == 500 ? seconds >= 75 && seconds <= 170 : seconds >= 52 && seconds <= 130;
+        : per == 500 ? seconds >= 75 && seconds <= 170 : seconds >= 62 && seconds <= 150;
   }
 
   private static Optional<Double> onlyDistance(LineBuilder draft) {
@@ -298,21 +423,15 @@ final class Aims {
       notes.add(token(at).text() + " is read as watts.");
       return figure(at, Unit.WATTS, draft);
     }
-    int next = after(found.next());
-    int plus = 0;
-    boolean isSlower = token(next).is("+");
-    boolean isJoined = token(next).to() == token(next + 1).from() && token(next + 1).value() <= 60;
-    if ((isSlower || token(next).is("-")) && token(next + 1).isNumber() && isJoined) {
-      plus = (int) Math.round(token(next + 1).value()) * (isSlower ? 1 : -1);
-      next += 2;
-      if (token(next).is("s") || token(next).is("sec")) {
-        next++;
-      }
-    }
+    return paceOfRace(distance.metres(), found.next(), draft, token(at));
+  }
+
+  private int paceOfRace(double metres, int at, LineBuilder draft, Token where) {
+    Plus plus = plus(after(at));
     if (draft.aim.isPresent()) {
-      throw new ParseException(token(at), "two aims for one effort; one is enough");
+      throw new ParseException(where, "two aims for one effort; one is enough");
     }
-    draft.aim = Optional.of(new Aim.Race(distance.metres(), plus));
-    return after(next);
+    draft.aim = Optional.of(new Aim.Race(metres, plus.seconds()));
+    return after(plus.next());
   }
 }

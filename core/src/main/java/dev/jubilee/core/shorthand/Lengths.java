@@ -1,5 +1,6 @@
 package dev.jubilee.core.shorthand;
 
+import dev.jubilee.core.quantity.Distance;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -25,7 +26,7 @@ final class Lengths {
     boolean isLikelyRest() {
       if (value instanceof Rest.Timed r) {
         boolean isMoving = r.manner() != Rest.Manner.STANDING;
-        return isOfSets || r.seconds() <= (isMoving ? 300 : isBare ? 360 : 600);
+        return isOfSets || r.seconds() <= (isMoving ? 300 : 600);
       }
       return !(value instanceof Rest.OverDistance o) || isOfSets || (!isBare && o.metres() <= 800);
     }
@@ -33,6 +34,9 @@ final class Lengths {
 
   private static final Set<String> BETWEEN =
       Set.of("between", "rest", "recovery", "rec", "off", "interval", "after");
+
+  /** Longest piece at one rate that is written without a unit, min; common practice. */
+  private static final int LONGEST_AT_RATE = 90;
 
   private static final Set<String> ENDS = Set.of(",", ";", ")", "/");
 
@@ -50,7 +54,8 @@ final class Lengths {
   Found<List<Extent>> amounts(int at) {
     List<Token> row = new ArrayList<>();
     int i = at;
-    while (token(i).isNumber() && token(i + 1).is("-") && token(i + 2).isNumber()) {
+    String between = isLadder(at) ? "/" : "-";
+    while (token(i).isNumber() && token(i + 1).is(between) && token(i + 2).isNumber()) {
       row.add(token(i));
       i += 2;
     }
@@ -74,6 +79,17 @@ final class Lengths {
       return new Found<>(List.of(one.value()), one.next(), one.note(), one.isBare(), false);
     }
     row.add(token(i));
+    if (row.size() == 2 && Vocabulary.SECONDS.containsKey(token(i + 1).text())) {
+      // 20-25 min: the longer of the two.
+      Token longer = row.get(0).value() > row.get(1).value() ? row.get(0) : row.get(1);
+      double seconds = longer.value() * Vocabulary.SECONDS.get(token(i + 1).text());
+      return new Found<>(
+          List.of(new Extent.Time((int) Math.round(seconds))),
+          i + 2,
+          "Of the two lengths the longer is taken.",
+          false,
+          false);
+    }
     if (row.size() == 2) {
       throw new ParseException(
           row.get(0).from(), row.get(1).to(), "a range of lengths; write one, or three in a row");
@@ -91,12 +107,50 @@ final class Lengths {
     return new Found<>(all, last.next(), last.note(), false, false);
   }
 
+  static boolean isInMiles(double metres) {
+    double miles = metres / Distance.Unit.MILE.metres();
+    return miles >= 0.2 && Math.abs(miles * 4 - Math.rint(miles * 4)) < 1e-4;
+  }
+
+  /** Whether slashes make a ladder here, as in 400/300/200: three and more, of one unit. */
+  private boolean isLadder(int at) {
+    int i = at;
+    boolean isOfMetres = true;
+    while (token(i).isNumber()
+        && token(i + 1).is("/")
+        && token(i + 2).isNumber()
+        && token(i).to() + 1 == token(i + 2).from()) {
+      isOfMetres &= isRound(token(i).value());
+      i += 2;
+    }
+    String unit = token(i + 1).text();
+    boolean hasUnit = Vocabulary.SECONDS.containsKey(unit) || Vocabulary.METRES.containsKey(unit);
+    return i >= at + 4 && (hasUnit || (isOfMetres && isRound(token(i).value())));
+  }
+
+  private static boolean isRound(double metres) {
+    return metres >= 25 && metres % 25 == 0;
+  }
+
+  /** A mile, a kilometre or a minute, by what a length is counted in. */
+  static Extent unitOf(Extent length) {
+    if (length instanceof Extent.Time) {
+      return new Extent.Time(60);
+    }
+    double metres = ((Extent.Distance) length).metres();
+    boolean isInMiles = metres != Math.rint(metres) && isInMiles(metres);
+    return distance(isInMiles ? Distance.Unit.MILE.metres() : 1000);
+  }
+
+  static Extent times(Extent unit, double number) {
+    return unit instanceof Extent.Time t
+        ? new Extent.Time((int) Math.round(t.seconds() * number))
+        : distance(((Extent.Distance) unit).metres() * number);
+  }
+
   /** The same unit with another number. */
   private static Extent like(Extent model, Token of, Token number) {
-    double factor = number.value() / of.value();
-    return model instanceof Extent.Time t
-        ? new Extent.Time((int) Math.round(t.seconds() * factor))
-        : distance(((Extent.Distance) model).metres() * factor);
+    return times(model, number.value() / of.value());
   }
 
   /**
@@ -110,6 +164,10 @@ final class Lengths {
     if (t.isWord() && Vocabulary.RACES.containsKey(t.text())) {
       int next = t.is("half") && token(at + 1).is("marathon") ? at + 2 : at + 1;
       return new Found<>(distance(Vocabulary.RACES.get(t.text())), next);
+    }
+    if (t.isClock() && Vocabulary.SECONDS.getOrDefault(token(at + 1).text(), 0) == 3600) {
+      // 1:15 h
+      return new Found<>(new Extent.Time((int) Math.round(60 * t.value())), at + 2);
     }
     if (t.isClock()) {
       return new Found<>(new Extent.Time((int) Math.round(t.value())), at + 1);
@@ -162,6 +220,9 @@ final class Lengths {
     Token t = token(at);
     double value = t.value();
     if (work.isPresent()) {
+      if (isWayJogged(at)) {
+        return new Found<>(distance(value), at + 1);
+      }
       if (work.get() instanceof Extent.Time w && w.seconds() >= 60 && value <= 10) {
         return noted(new Extent.Time((int) (60 * value)), at, value, "min");
       }
@@ -169,9 +230,13 @@ final class Lengths {
           ? noted(new Extent.Time((int) value), at, value, "s")
           : noted(new Extent.Time((int) (60 * value)), at, value, "min");
     }
+    if (isWithRate(at)) {
+      return noted(new Extent.Time((int) (60 * value)), at, value, "min");
+    }
     boolean isPair = token(at + 1).is("/") && token(at + 2).isNumber();
+    boolean isOfSeconds = Vocabulary.SECONDS.getOrDefault(token(at + 3).text(), 0) == 1;
     boolean hasUnitAfter =
-        Vocabulary.SECONDS.containsKey(token(at + 3).text())
+        (Vocabulary.SECONDS.containsKey(token(at + 3).text()) && !isOfSeconds)
             || Vocabulary.METRES.containsKey(token(at + 3).text());
     if (isPair
         && !hasUnitAfter
@@ -184,6 +249,25 @@ final class Lengths {
       return new Found<>(distance(value), at + 1, "", true, false);
     }
     return null;
+  }
+
+  /** / 200 jog: so many metres, as nobody counts 200 seconds. */
+  private boolean isWayJogged(int at) {
+    Optional<Rest.Manner> manner = manner(at + 1);
+    return token(at).value() >= 100
+        && token(at).value() <= 800
+        && token(at).value() % 50 == 0
+        && manner.isPresent()
+        && manner.get() != Rest.Manner.STANDING;
+  }
+
+  /** 30r20: minutes at a rate; common practice of rowers. */
+  private boolean isWithRate(int at) {
+    return (token(at + 1).is("r") || token(at + 1).is("rate"))
+        && token(at + 2).isNumber()
+        && !Vocabulary.SECONDS.containsKey(token(at + 3).text())
+        && token(at).value() <= LONGEST_AT_RATE
+        && token(at).value() % 25 != 0;
   }
 
   private static Found<Extent> noted(Extent amount, int at, double value, String unit) {
@@ -221,12 +305,22 @@ final class Lengths {
     Optional<Rest.Manner> manner = manner(i);
     if (manner.isPresent()) {
       i++;
-      while (BETWEEN.contains(token(i).text()) || token(i).is("of") || token(i).is("=")) {
+      while (BETWEEN.contains(token(i).text())
+          || token(i).is("of")
+          || token(i).is("=")
+          || token(i).is(":")) {
         i++;
       }
       if (token(i).is("back") || token(i).is("down")) {
         return new Found<>(new Rest.WayBack(moving(manner.get())), afterWords(i + 1));
       }
+    }
+    if (token(i).isNumber() && token(i + 1).is(":") && token(i + 2).isNumber()) {
+      int next = i + 3;
+      while (BETWEEN.contains(token(next).text())) {
+        next++;
+      }
+      return new Found<>(new Rest.Ratio(token(i).value(), token(i + 2).value()), next);
     }
     Found<Extent> length = token(i).isWord() ? null : amount(i, work);
     if (length == null) {
@@ -236,7 +330,8 @@ final class Lengths {
     boolean isOfSets = false;
     boolean isBare = manner.isEmpty();
     while (true) {
-      Optional<Rest.Manner> after = manner(next);
+      boolean isRate = token(next).is("r") && token(next + 1).isNumber();
+      Optional<Rest.Manner> after = isRate ? Optional.empty() : manner(next);
       if (after.isPresent()) {
         boolean isPlain = BETWEEN.contains(token(next).text());
         manner = isPlain && manner.isPresent() ? manner : after;
@@ -259,6 +354,11 @@ final class Lengths {
             ? new Rest.Timed(t.seconds(), how)
             : new Rest.OverDistance(((Extent.Distance) length.value()).metres(), moving(how));
     return new Found<>(rest, next, length.note(), isBare, isOfSets);
+  }
+
+  /** Whether the words of a length say that it stands between efforts. */
+  boolean isSaidToBeBetween(int from, int to) {
+    return tokens.subList(from, to).stream().anyMatch(t -> t.is("between"));
   }
 
   private int afterWords(int at) {

@@ -13,6 +13,11 @@ import java.util.Optional;
 final class LineBuilder {
   int from;
   int to;
+
+  /** Where its length stands. */
+  int lengthFrom;
+
+  int lengthTo;
   Optional<Integer> sets = Optional.empty();
   Optional<Integer> times = Optional.empty();
   final List<Extent> amounts = new ArrayList<>();
@@ -23,6 +28,22 @@ final class LineBuilder {
   final List<String> extras = new ArrayList<>();
   Rest rest = Rest.NONE;
   Rest setRest = Rest.NONE;
+
+  /** A clock time after "@" that could be a pace or a send-off. */
+  Optional<Token> openClock = Optional.empty();
+
+  /** Whether it is the way into the session or out of it. */
+  boolean isAround;
+
+  /** Another aim for the last of the repeats. */
+  Optional<Tail> tail = Optional.empty();
+
+  /**
+   * The last repeats where they differ from the others.
+   *
+   * @param count fewer than the repeats
+   */
+  record Tail(int count, Aim aim) {}
 
   /** What comes in the middle or at an end of the one amount. */
   Optional<Inset> inset = Optional.empty();
@@ -53,9 +74,30 @@ final class LineBuilder {
   void take(Rest taken, boolean isOfSets) {
     if (sets.isPresent() && (isOfSets || !rest.equals(Rest.NONE))) {
       setRest = taken;
-    } else {
+    } else if (rest.equals(Rest.NONE)) {
       rest = taken;
+    } else if (grouped.size() == 1
+        && grouped.get(0).times() > 1
+        && grouped.get(0).rest().equals(Rest.NONE)) {
+      // 3 x (4 x 400) / 60 s / 3 min: the first of them is inside.
+      grouped.set(0, grouped.get(0).after(rest));
+      rest = taken;
+    } else {
+      throw new ParseException(from, to, "two recoveries for one effort; one is enough");
     }
+  }
+
+  /** Efforts at a figure up to this are hard enough for long recoveries, s. */
+  private static final int SHORT = 120;
+
+  Optional<Extent> work() {
+    return amounts.isEmpty() ? Optional.empty() : Optional.of(amounts.get(0));
+  }
+
+  /** Whether minutes of easy movement between are what it wants. */
+  boolean isVeryHard() {
+    return aim.filter(a -> a instanceof Aim.Feel f && f.compareTo(Aim.Feel.HARD) >= 0).isPresent()
+        || (aim.filter(Aim.Figure.class::isInstance).isPresent() && longestSeconds() <= SHORT);
   }
 
   /** Longest effort in it, s; distances count as at a run, brackets as long. */
@@ -63,6 +105,28 @@ final class LineBuilder {
     return isGroup()
         ? 600
         : amounts.stream().mapToInt(a -> Timeline.roughSeconds(a, Sport.RUN)).max().orElse(0);
+  }
+
+  /** Shorter than this nobody goes at an even pace, m. */
+  private static final int SHORTEST_EVEN = 60;
+
+  /** Nobody does 20 m at threshold; 20 min is meant. */
+  void refuseMinutesForMetres(Sport sport) {
+    if (sport == Sport.SWIM) {
+      return;
+    }
+    boolean isEven =
+        aim.filter(a -> a instanceof Aim.Feel f && f.compareTo(Aim.Feel.THRESHOLD) <= 0)
+            .isPresent();
+    for (Extent amount : amounts) {
+      if (isEven
+          && amount instanceof Extent.Distance d
+          && d.metres() < SHORTEST_EVEN
+          && stroke.isEmpty()) {
+        throw new ParseException(
+            lengthFrom, lengthTo, ShorthandWriter.of(amount) + " is a distance; minutes are “min”");
+      }
+    }
   }
 
   /** What is said of a bracket holds for all in it. */
@@ -88,7 +152,49 @@ final class LineBuilder {
         piece.rest());
   }
 
+  private static final String TAIL =
+      "the last of them with another aim: that goes with repeats of one length";
+
+  private List<Step> withTail(List<Step> steps) {
+    if (steps.size() != 1
+        || !(steps.get(0) instanceof Piece piece)
+        || piece.times() <= tail.get().count()) {
+      throw new ParseException(from, to, TAIL);
+    }
+    int last = tail.get().count();
+    return List.of(
+        new Piece(
+            piece.times() - last,
+            piece.amount(),
+            piece.aim(),
+            piece.stroke(),
+            piece.rate(),
+            piece.extras(),
+            piece.rest()),
+        new Piece(
+            last,
+            piece.amount(),
+            Optional.of(tail.get().aim()),
+            piece.stroke(),
+            piece.rate(),
+            piece.extras(),
+            piece.rest()));
+  }
+
+  /** In the pool "@ 1:30" is a pace to some and a send-off to others. */
+  private void refuseOpenClock() {
+    if (openClock.isPresent() && times.orElse(1) > 1 && rest.equals(Rest.NONE)) {
+      Token clock = openClock.get();
+      throw new ParseException(
+          clock.from(),
+          clock.to(),
+          "a pace or a send-off? Write “in " + clock.text() + "” or “on " + clock.text() + "”",
+          "on " + clock.text());
+    }
+  }
+
   List<Step> steps() {
+    refuseOpenClock();
     List<Step> steps = new ArrayList<>();
     if (isGroup()) {
       steps.add(new Group(times.orElse(1), grouped.stream().map(this::shared).toList(), rest));
@@ -103,6 +209,9 @@ final class LineBuilder {
       } else {
         steps.addAll(row);
       }
+    }
+    if (tail.isPresent()) {
+      steps = withTail(steps);
     }
     if (inset.isPresent()) {
       steps = EmbeddedSets.put(this, (Piece) steps.get(0), inset.get());

@@ -1,5 +1,6 @@
 package dev.jubilee.core.shorthand;
 
+import dev.jubilee.core.session.Aim.Feel;
 import dev.jubilee.core.sport.Sport;
 import java.util.List;
 import java.util.Optional;
@@ -18,24 +19,15 @@ final class LineReader {
 
   private final Cursor cursor;
   private final SessionFacts whole;
+  private final Sport usual;
   private final Lengths lengths;
   private final Aims aims;
   private final NamedWords words;
+  private final Repeats repeats;
   private final IntFunction<List<Step>> inBrackets;
 
   /** In the order in which they are tried; the first that fits takes what is here. */
-  private final List<Form> forms =
-      List.of(
-          this::takesTimes,
-          this::takesTimesAfter,
-          this::takesSets,
-          this::takesCount,
-          this::takesGroup,
-          this::takesAim,
-          this::takesLength,
-          this::takesRest,
-          this::takesDash,
-          this::takesWord);
+  private final List<Form> forms;
 
   /**
    * @param inBrackets reads what stands between brackets, given how deep they are
@@ -43,10 +35,36 @@ final class LineReader {
   LineReader(Cursor cursor, SessionFacts whole, Sport usual, IntFunction<List<Step>> inBrackets) {
     this.cursor = cursor;
     this.whole = whole;
+    this.usual = usual;
     this.lengths = new Lengths(cursor.tokens);
     this.aims = new Aims(cursor.tokens, lengths, usual, whole.notes);
-    this.words = new NamedWords(cursor, whole, lengths, aims, this::part);
+    this.words = new NamedWords(cursor, whole, usual, lengths, aims, this::part);
     this.inBrackets = inBrackets;
+    this.repeats = new Repeats(cursor, whole);
+    BareNumbers bare = new BareNumbers(cursor, whole, usual, aims);
+    this.forms =
+        List.of(
+            this::takesTail,
+            repeats::takesTabata,
+            repeats::takesTimes,
+            repeats::takesSetsAfter,
+            repeats::takesTimesAfter,
+            repeats::takesSets,
+            repeats::takesCount,
+            this::takesGroup,
+            bare::takesBarriers,
+            this::takesAim,
+            this::takesEach,
+            bare::takesMinutes,
+            this::takesLength,
+            this::takesRest,
+            this::takesDash,
+            this::takesWord);
+  }
+
+  /** The sport where the words name none. */
+  Sport usual() {
+    return usual;
   }
 
   /** The recovery that the words up to the next stop are, if they are nothing else. */
@@ -70,13 +88,23 @@ final class LineReader {
         found.value() instanceof Rest.Timed rest
             && rest.manner() != Rest.Manner.STANDING
             && rest.seconds() > Math.max(LONG_REST, before.longestSeconds() * 3 / 2);
-    return found.isLikelyRest() && (found.isOfSets() || !isLongFor)
-        ? Optional.of(found)
-        : Optional.empty();
+    if (lengths.isSaidToBeBetween(cursor.at, found.next())) {
+      return Optional.of(found);
+    }
+    boolean isRest =
+        found.isLikelyRest() && (found.isOfSets() || !isLongFor || before.isVeryHard());
+    if (isRest && isLongFor && !found.isOfSets()) {
+      String words = ShorthandWriter.recovery(found.value()).substring(2);
+      whole.note("“" + words + "” is read as the recovery between the efforts.");
+    }
+    return isRest ? Optional.of(found) : Optional.empty();
   }
 
   /** Whether the words up to the next stop bring a length of their own. */
   boolean hasLength() {
+    if (isTail()) {
+      return false;
+    }
     for (int i = cursor.at; !cursor.isStopAt(i); i++) {
       Token t = cursor.tokens.get(i);
       if (t.is("@") || t.is("at") || t.is("on") || t.is("rate") || t.is("/")) {
@@ -96,10 +124,25 @@ final class LineReader {
   }
 
   void words(LineBuilder draft, int depth) {
-    while (!cursor.isStop() && !cursor.here().isEnd()) {
+    while (!cursor.isStop() && !cursor.here().isEnd() && !beginsAnother(draft)) {
       word(draft, depth);
       draft.to = cursor.tokens.get(cursor.at - 1).to();
     }
+  }
+
+  /** 3 x 30 m 3 x 60 m: what is repeated anew is a line of its own. */
+  private boolean beginsAnother(LineBuilder draft) {
+    return !draft.isEmpty() && cursor.here().isNumber() && cursor.next(1).is("x");
+  }
+
+  /** A part of the stretch before it, after a comma: 12 km steady, last 3 km fast. */
+  boolean takesLastPart(LineBuilder before) {
+    boolean isLast = cursor.here().is("last") || cursor.here().is("final");
+    if (!isLast || isTail()) {
+      return false;
+    }
+    part(before);
+    return true;
   }
 
   /** One way in which a line can go on. */
@@ -119,44 +162,40 @@ final class LineReader {
     throw new ParseException(t, "“" + t.text() + "” means nothing here");
   }
 
-  /** 6 x … */
-  private boolean takesTimes(LineBuilder draft, int depth) {
-    if (!cursor.here().isNumber() || !cursor.next(1).is("x")) {
+  /** last 2 @ HM */
+  private boolean takesTail(LineBuilder draft, int depth) {
+    if (!isTail() || draft.isEmpty()) {
       return false;
     }
-    times(draft, count(cursor.here()));
+    int count = cursor.next(1).isNumber() ? repeats.count(cursor.next(1)) : 1;
+    int from = cursor.here().from();
     cursor.at += 2;
+    LineBuilder last = new LineBuilder();
+    words(last, DEEPEST);
+    if (!last.isEmpty() || last.aim.isEmpty() || draft.tail.isPresent()) {
+      throw new ParseException(from, cursor.here().from(), "how hard are the last of them?");
+    }
+    draft.tail = Optional.of(new LineBuilder.Tail(count, last.aim.get()));
     return true;
   }
 
-  /** … x 6 */
-  private boolean takesTimesAfter(LineBuilder draft, int depth) {
-    if (!cursor.here().is("x") || !cursor.next(1).isNumber() || draft.isEmpty()) {
-      return false;
-    }
-    times(draft, count(cursor.next(1)));
-    cursor.at += 2;
-    return true;
+  /** Whether a count of the last repeats is here: last 2, final one. */
+  private boolean isTail() {
+    Token unit = cursor.next(2);
+    boolean hasUnit =
+        Vocabulary.SECONDS.containsKey(unit.text()) || Vocabulary.METRES.containsKey(unit.text());
+    boolean isCount = cursor.next(1).isNumber() && cursor.next(1).value() < 25;
+    return (cursor.here().is("last") || cursor.here().is("final"))
+        && ((isCount && !hasUnit) || cursor.next(1).is("one"));
   }
 
-  /** 3 sets of … */
-  private boolean takesSets(LineBuilder draft, int depth) {
-    Token next = cursor.next(1);
-    if (!cursor.here().isNumber() || !(next.is("sets") || next.is("set") || next.is("rounds"))) {
+  /** in 72 */
+  private boolean takesEach(LineBuilder draft, int depth) {
+    boolean isTime = cursor.next(1).isNumber() || cursor.next(1).isClock();
+    if (!cursor.here().is("in") || !isTime) {
       return false;
     }
-    draft.sets = Optional.of(count(cursor.here()));
-    cursor.at += cursor.next(2).is("of") ? 3 : 2;
-    return true;
-  }
-
-  /** 6 strides */
-  private boolean takesCount(LineBuilder draft, int depth) {
-    if (!cursor.here().isNumber() || !isCounted(cursor.next(1))) {
-      return false;
-    }
-    times(draft, count(cursor.here()));
-    cursor.at++;
+    cursor.at = aims.each(cursor.at + 1, draft);
     return true;
   }
 
@@ -170,12 +209,31 @@ final class LineReader {
 
   private boolean takesAim(LineBuilder draft, int depth) {
     boolean isAnnounced = cursor.here().is("@") || cursor.here().is("at");
+    boolean isWrittenLarge =
+        usual == Sport.ROW
+            && cursor.text.startsWith("AT", cursor.here().from())
+            && (cursor.next(1).is("r") || cursor.next(1).is("rate"));
+    if (cursor.here().is("at") && (isWrittenLarge || isAlone(cursor.at + 1))) {
+      // Rowers' AT, the band at threshold.
+      if (draft.aim.isPresent()) {
+        throw new ParseException(cursor.here(), "two aims for one effort; one is enough");
+      }
+      draft.aim = Optional.of(Feel.THRESHOLD);
+      cursor.at++;
+      return true;
+    }
     if (!isAnnounced && !aims.isFigure(cursor.at)) {
       return false;
     }
     cursor.at += isAnnounced ? 1 : 0;
     cursor.at = aims.aim(cursor.at, draft);
     return true;
+  }
+
+  /** Whether nothing but a recovery follows. */
+  private boolean isAlone(int index) {
+    Token t = cursor.tokens.get(Math.min(index, cursor.tokens.size() - 1));
+    return cursor.isStopAt(Math.min(index, cursor.tokens.size() - 1)) || t.is("/") || t.is("(");
   }
 
   private boolean takesLength(LineBuilder draft, int depth) {
@@ -194,8 +252,21 @@ final class LineReader {
       return false;
     }
     cursor.at += isWith ? 2 : 1;
-    slash(draft);
+    if (isWith && !isRest()) {
+      part(draft);
+    } else {
+      slash(draft);
+    }
     return true;
+  }
+
+  /** Whether what follows is a recovery rather than strides or fins. */
+  private boolean isRest() {
+    boolean isCounted =
+        cursor.here().isNumber() && (cursor.next(1).is("x") || Repeats.isCounted(cursor.next(1)));
+    return !isCounted
+        && !Vocabulary.EXTRAS.contains(cursor.here().text())
+        && lengths.rest(cursor.at, Optional.empty()) != null;
   }
 
   private boolean takesDash(LineBuilder draft, int depth) {
@@ -203,7 +274,14 @@ final class LineReader {
       return false;
     }
     if (cursor.next(1).isNumber() || cursor.next(1).isClock()) {
-      throw negative();
+      // 4 x 2 km @ HM - 2 min rest
+      boolean isApart = cursor.here().to() < cursor.next(1).from();
+      Lengths.Found<Rest> rest = isApart ? lengths.rest(cursor.at + 1, draft.work()) : null;
+      if (rest == null || rest.isBare() || !draft.wantsRest()) {
+        throw negative();
+      }
+      take(draft, rest);
+      return true;
     }
     cursor.at++;
     return true;
@@ -218,11 +296,6 @@ final class LineReader {
     return true;
   }
 
-  /** What is counted without a length: 6 strides. */
-  private static boolean isCounted(Token t) {
-    return t.is("strides") || t.is("hills") || t.is("sprints") || t.is("starts");
-  }
-
   private ParseException negative() {
     return new ParseException(
         cursor.here().from(),
@@ -230,30 +303,13 @@ final class LineReader {
         "a length cannot be negative; up to 30 min of rest is accepted");
   }
 
-  private int count(Token t) {
-    if (t.value() != Math.rint(t.value()) || t.value() > 1000) {
-      throw new ParseException(t, "how many times? A whole number from 1 to 60 is accepted");
-    }
-    return (int) t.value();
-  }
-
-  private void times(LineBuilder draft, int count) {
-    int from = cursor.here().from();
-    if (count < 1 || count > 60) {
-      throw new ParseException(from, cursor.next(1).to(), count + " repeats: 1 to 60 are accepted");
-    }
-    if (draft.times.isPresent() && draft.sets.isEmpty()) {
-      draft.sets = draft.times;
-    } else if (draft.times.isPresent()) {
-      throw new ParseException(from, cursor.next(1).to(), "sets of sets of sets: use brackets");
-    }
-    draft.times = Optional.of(count);
-  }
-
   private void group(LineBuilder draft, int depth) {
     int open = cursor.here().from();
     if (depth >= DEEPEST) {
       throw new ParseException(cursor.here(), "brackets go " + DEEPEST + " deep at most");
+    }
+    if (!draft.isEmpty() && restInBrackets(draft)) {
+      return;
     }
     if (!draft.isEmpty()) {
       throw new ParseException(cursor.here(), "put a comma before the bracket");
@@ -272,6 +328,19 @@ final class LineReader {
     draft.grouped.addAll(inside);
   }
 
+  /** 6 x 800 (90 s): a recovery may stand in brackets. */
+  private boolean restInBrackets(LineBuilder draft) {
+    Optional<Extent> work = draft.work();
+    Lengths.Found<Rest> found = draft.wantsRest() ? lengths.rest(cursor.at + 1, work) : null;
+    if (found == null || !cursor.tokens.get(found.next()).is(")")) {
+      return false;
+    }
+    whole.note(found.note());
+    take(draft, found);
+    cursor.at++;
+    return true;
+  }
+
   private String closed(int open) {
     return cursor.text.substring(open) + ")";
   }
@@ -284,7 +353,9 @@ final class LineReader {
         return;
       }
       Lengths.Found<Rest> rest = lengths.rest(cursor.at, Optional.empty());
-      if (rest != null && rest.isLikelyRest() && !rest.isBare()) {
+      boolean isTime = rest != null && rest.value() instanceof Rest.Timed && rest.note().isEmpty();
+      boolean isAfterAim = isTime && draft.wantsRest() && draft.aim.isPresent();
+      if (rest != null && rest.isLikelyRest() && (!rest.isBare() || isAfterAim)) {
         take(draft, rest);
       } else {
         throw new ParseException(
@@ -294,8 +365,10 @@ final class LineReader {
     }
     Lengths.Found<List<Extent>> found = lengths.amounts(cursor.at);
     draft.amounts.addAll(found.value());
+    draft.lengthFrom = cursor.here().from();
     whole.note(found.note());
     cursor.at = found.next();
+    draft.lengthTo = cursor.tokens.get(cursor.at - 1).to();
     if (cursor.here().is("on") && lengths.isOnOff(cursor.at)) {
       cursor.at++;
     }
@@ -313,8 +386,7 @@ final class LineReader {
     if (cursor.here().is("-")) {
       throw negative();
     }
-    Optional<Extent> work =
-        draft.amounts.isEmpty() ? Optional.empty() : Optional.of(draft.amounts.get(0));
+    Optional<Extent> work = draft.work();
     Lengths.Found<Rest> found = lengths.rest(cursor.at, work);
     if (found == null) {
       throw new ParseException(cursor.here(), "how long is the rest? Such as / 90 s, / 200 m jog");
@@ -328,8 +400,35 @@ final class LineReader {
     draft.take(found.value(), found.isOfSets());
   }
 
+  /** 20 miles with 12 @ MP: a bare number counts what the whole counts. */
+  private void takesInUnitOf(LineBuilder whole, LineBuilder inside) {
+    Token t = cursor.here();
+    Token next = cursor.next(1);
+    boolean isBare =
+        t.isNumber()
+            && (next.is("@") || next.is("at") || Vocabulary.FEELS.containsKey(next.text()));
+    if (!isBare || whole.amounts.size() != 1) {
+      return;
+    }
+    Extent unit = Lengths.unitOf(whole.amounts.get(0));
+    inside.amounts.add(Lengths.times(unit, t.value()));
+    cursor.at++;
+  }
+
   /** A part of the one stretch before it: with the last 5 min hard. */
   private void part(LineBuilder draft) {
+    boolean isHow =
+        cursor.here().isWord()
+            && (Vocabulary.EXTRAS.contains(cursor.here().text())
+                || Vocabulary.KINDS.containsKey(cursor.here().text()));
+    if (isHow) {
+      // With fins, with barriers: how, not what.
+      return;
+    }
+    if (isTail()) {
+      takesTail(draft, DEEPEST);
+      return;
+    }
     boolean isLast = cursor.here().is("last") || cursor.here().is("final");
     boolean isFirst = cursor.here().is("first");
     if (!isLast && !isFirst) {
@@ -348,6 +447,7 @@ final class LineReader {
     }
     LineBuilder inside = new LineBuilder();
     inside.from = cursor.here().from();
+    takesInUnitOf(draft, inside);
     words(inside, DEEPEST);
     assumeStrides(inside);
     if (inside.isEmpty()) {

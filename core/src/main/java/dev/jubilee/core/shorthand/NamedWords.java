@@ -31,8 +31,12 @@ final class NamedWords {
     }
   }
 
+  /** Longest flying sprint, m; common practice. */
+  private static final int LONGEST_FLYING = 60;
+
   private final Cursor cursor;
   private final SessionFacts whole;
+  private final Sport usual;
   private final Lengths lengths;
   private final Aims aims;
   private final Consumer<LineBuilder> part;
@@ -46,6 +50,8 @@ final class NamedWords {
           this::takesAllOut,
           this::takesTimeTrial,
           this::takesZone,
+          this::takesNamedAim,
+          this::takesFlying,
           this::takesHill,
           this::takesUnsaidRace,
           this::takesRestOfNothing,
@@ -60,9 +66,15 @@ final class NamedWords {
    * @param part reads a part of a stretch, after the word that announces it
    */
   NamedWords(
-      Cursor cursor, SessionFacts whole, Lengths lengths, Aims aims, Consumer<LineBuilder> part) {
+      Cursor cursor,
+      SessionFacts whole,
+      Sport usual,
+      Lengths lengths,
+      Aims aims,
+      Consumer<LineBuilder> part) {
     this.cursor = cursor;
     this.whole = whole;
+    this.usual = usual;
     this.lengths = lengths;
     this.aims = aims;
     this.part = part;
@@ -116,8 +128,12 @@ final class NamedWords {
     }
     Lengths.Found<Rest> rest = lengths.rest(cursor.at, Optional.empty());
     if (rest == null) {
+      rest = lengths.rest(cursor.at, draft.work());
+    }
+    if (rest == null) {
       return false;
     }
+    whole.note(rest.note());
     cursor.at = rest.next();
     draft.take(rest.value(), rest.isOfSets());
     return true;
@@ -149,8 +165,29 @@ final class NamedWords {
     throw new ParseException(
         word.token().from(),
         figure.isNumber() ? figure.to() : word.token().to(),
-        "zones differ from coach to coach; write easy, steady, tempo, threshold or hard",
-        "easy");
+        "zones differ from coach to coach; write easy, steady, tempo, threshold or hard");
+  }
+
+  /** MP, sweet spot */
+  private boolean takesNamedAim(Word word, LineBuilder draft) {
+    if (!aims.isNamed(word.token())) {
+      return false;
+    }
+    cursor.at = aims.aim(cursor.at, draft);
+    return true;
+  }
+
+  /** A runner who flies does not swim. */
+  private boolean takesFlying(Word word, LineBuilder draft) {
+    boolean isShort =
+        draft.amounts.stream()
+            .allMatch(a -> a instanceof Extent.Distance d && d.metres() <= LONGEST_FLYING);
+    if (!word.is("fly") || usual == Sport.SWIM || draft.isEmpty() || !isShort) {
+      return false;
+    }
+    cursor.at++;
+    draft.extras.add("flying");
+    return true;
   }
 
   private boolean takesHill(Word word, LineBuilder draft) {
@@ -181,8 +218,7 @@ final class NamedWords {
     if (!Vocabulary.FEELS.containsKey(word.text())) {
       return false;
     }
-    aims.feel(cursor.at, draft);
-    cursor.at = aims.after(cursor.at + 1);
+    cursor.at = aims.feel(cursor.at, draft);
     return true;
   }
 
@@ -191,26 +227,46 @@ final class NamedWords {
     if (kind == null) {
       return false;
     }
-    cursor.at++;
-    whole.kind = Optional.of(kind);
     if (kind.isOnLand()) {
-      // What is lifted or jumped is the coach's own; only the kind counts for the warm-up.
-      String around =
-          cursor.text.substring(0, word.token().from())
-              + " "
-              + cursor.text.substring(word.token().to());
-      whole.free = around.replaceAll("\\s+", " ").replaceFirst("^[ :.]+", "").strip();
-      cursor.at = cursor.tokens.size() - 1;
+      throw new ParseException(
+          word.token(), "work on land is a session of its own; write one for each of them");
     }
+    cursor.at++;
+    whole.kind = Optional.of(together(whole.kind, kind, word.token()));
     return true;
+  }
+
+  /** Intervals say little; a race over barriers is one of barriers. */
+  private static SessionKind together(Optional<SessionKind> before, SessionKind now, Token where) {
+    if (before.isEmpty() || before.get() == now || before.get() == SessionKind.INTERVALS) {
+      return now;
+    }
+    boolean isRaceOverBarriers = before.get().isOverBarriers() && now == SessionKind.TIME_TRIAL;
+    if (now == SessionKind.INTERVALS || isRaceOverBarriers) {
+      return before.get();
+    }
+    if (before.get() == SessionKind.TIME_TRIAL && now.isOverBarriers()) {
+      return now;
+    }
+    throw new ParseException(where, "two kinds of session in one; write a session for each");
+  }
+
+  /** Words on work on land as they are kept: one line, without the sign that led to them. */
+  static String free(String text) {
+    return text.replaceAll("\\s+", " ").replaceFirst("^[ :.;]+", "").strip();
   }
 
   private boolean takesSport(Word word, LineBuilder draft) {
     if (!Vocabulary.SPORTS.containsKey(word.text())) {
       return false;
     }
+    Sport sport = Vocabulary.SPORTS.get(word.text());
+    if (whole.sport.isPresent() && whole.sport.get() != sport) {
+      throw new ParseException(
+          word.token(), "two sports in one session; write a session for each of them");
+    }
     cursor.at++;
-    whole.sport = Optional.of(Vocabulary.SPORTS.get(word.text()));
+    whole.sport = Optional.of(sport);
     return true;
   }
 
@@ -225,12 +281,29 @@ final class NamedWords {
   }
 
   private boolean takesExtra(Word word, LineBuilder draft) {
-    if (!Vocabulary.EXTRAS.contains(word.text()) && !Vocabulary.EXTRAS.contains(word.singular())) {
+    String same = Vocabulary.SAME_EXTRA.getOrDefault(word.text(), word.text());
+    if (!Vocabulary.EXTRAS.contains(same) && !Vocabulary.EXTRAS.contains(word.singular())) {
       return false;
     }
     cursor.at++;
-    draft.extras.add(word.text());
+    if (same.equals("descending")) {
+      draft.extras.add(same + groupsOf());
+    } else {
+      draft.extras.add(same);
+    }
     return true;
+  }
+
+  /** desc 1-4: over how many it goes down. */
+  private String groupsOf() {
+    boolean isRange =
+        cursor.here().isNumber() && cursor.next(1).is("-") && cursor.next(2).isNumber();
+    if (!isRange) {
+      return "";
+    }
+    String range = (int) cursor.here().value() + "-" + (int) cursor.next(2).value();
+    cursor.at += 3;
+    return " " + range;
   }
 
   private boolean takesFiller(Word word, LineBuilder draft) {

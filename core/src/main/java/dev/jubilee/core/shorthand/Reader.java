@@ -32,6 +32,9 @@ final class Reader {
               ""));
       return reading(List.of());
     }
+    if (takesLandWork()) {
+      return reading(List.of());
+    }
     List<Step> steps = part(0);
     while (!cursor.here().isEnd()) {
       faults.add(
@@ -55,7 +58,37 @@ final class Reader {
           new ParseError(
               0, cursor.text.length(), "No effort in it. Write one, such as 6 x 1000 m.", ""));
     }
+    if (faults.isEmpty() && RaceName.is(cursor.tokens, steps, whole, lines.usual())) {
+      whole.kind = Optional.of(SessionKind.TIME_TRIAL);
+      whole.note("A race distance alone is read as the race; add “easy” if it is not.");
+    }
     return reading(steps);
+  }
+
+  /** What is lifted or jumped is the coach's own; only the kind counts for the warm-up. */
+  private boolean takesLandWork() {
+    Optional<SessionKind> kind = Optional.empty();
+    String free = cursor.text;
+    for (Token t : cursor.tokens) {
+      if (t.isEnd() || t.is(",") || t.is(";") || t.is("+") || t.is("then")) {
+        break;
+      }
+      SessionKind named = t.isWord() ? Vocabulary.KINDS.get(t.text()) : null;
+      if (named != null && !named.isOnLand()) {
+        return false;
+      }
+      if (named != null && whole.kind.isEmpty()) {
+        whole.kind = Optional.of(named);
+        free = free.substring(0, t.from()) + " " + free.substring(t.to());
+      }
+      boolean isLift = t.isWord() && Vocabulary.LIFTS.contains(t.text());
+      kind = isLift ? Optional.of(SessionKind.GYM) : kind;
+    }
+    if (whole.kind.isEmpty()) {
+      whole.kind = kind;
+    }
+    whole.free = whole.kind.isPresent() ? NamedWords.free(free) : "";
+    return whole.kind.isPresent();
   }
 
   private ParseResult reading(List<Step> steps) {
@@ -132,6 +165,9 @@ final class Reader {
         lines.take(before, recovery.get());
         return;
       }
+      if (lines.takesLastPart(before)) {
+        return;
+      }
       if (!lines.hasLength()) {
         lines.words(before, depth);
         return;
@@ -156,6 +192,7 @@ final class Reader {
         return;
       }
     }
+    draft.refuseMinutesForMetres(whole.sport.orElse(lines.usual()));
     drafts.add(draft);
   }
 

@@ -19,6 +19,8 @@ public sealed interface Rest {
     T full();
 
     T sendOff(SendOff rest);
+
+    T ratio(Ratio rest);
   }
 
   <T> T accept(Visitor<T> visitor);
@@ -101,6 +103,24 @@ public sealed interface Rest {
     @Override
     public <T> T accept(Visitor<T> visitor) {
       return visitor.sendOff(this);
+    }
+  }
+
+  /**
+   * As long as the effort, or a multiple of it: 1:1, 1:2.
+   *
+   * @param work 1 to 10
+   * @param rest 0.5 to 10, for so much work
+   */
+  record Ratio(double work, double rest) implements Rest {
+    public Ratio {
+      Bounds.within("work to rest", work, 1, 10, "parts");
+      Bounds.within("rest to work", rest, 0.5, 10, "parts");
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.ratio(this);
     }
   }
 

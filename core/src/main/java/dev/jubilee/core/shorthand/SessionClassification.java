@@ -8,7 +8,9 @@ import dev.jubilee.core.shorthand.Step.Piece;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -53,7 +55,8 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
   private static final int LONG_TEST = 300;
 
   /** A piece of the session, with what is said of the whole. */
-  private record Context(Piece piece, boolean isHills, Sport sport, int seconds) {
+  private record Context(
+      Piece piece, boolean isHills, Sport sport, int seconds, boolean isAlone, boolean repeats) {
     boolean saysNothingOfEffort() {
       return piece.aim().isEmpty();
     }
@@ -72,12 +75,14 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
   private static final List<Sign> SIGNS =
       List.of(
           SessionClassification::starts,
+          SessionClassification::overUnders,
           SessionClassification::technique,
           SessionClassification::strides,
           SessionClassification::hills,
           SessionClassification::lengthAlone,
           SessionClassification::feel,
           SessionClassification::racePace,
+          SessionClassification::besideThreshold,
           SessionClassification::figure);
 
   /**
@@ -87,9 +92,25 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
    */
   public static SessionClassification of(ParsedSession outline, Sport sport) {
     List<Piece> pieces = new ArrayList<>();
-    outline.steps().forEach(s -> collect(s, pieces));
+    Set<Piece> inSets = Collections.newSetFromMap(new IdentityHashMap<>());
+    outline.steps().forEach(s -> collect(s, pieces, false, inSets));
     Sport in = outline.sport().orElse(sport);
-    List<SessionKind> kinds = pieces.stream().map(p -> kind(p, outline, in)).toList();
+    List<SessionKind> kinds = new ArrayList<>();
+    for (int i = 0; i < pieces.size(); i++) {
+      List<Piece> ladder = ladder(pieces, i);
+      int seconds =
+          ladder.stream().mapToInt(p -> Timeline.roughSeconds(p.amount(), in)).max().orElse(0);
+      boolean repeats = pieces.get(i).times() > 1 || inSets.contains(pieces.get(i));
+      boolean isAlone = !repeats && ladder.size() == 1;
+      kinds.add(kind(new Context(pieces.get(i), outline.isHills(), in, seconds, isAlone, repeats)));
+    }
+    Optional<SessionKind> ofRepeats = ofSilentRepeats(pieces, kinds);
+    for (int i = 0; i < pieces.size() && ofRepeats.isPresent(); i++) {
+      boolean isHarder = kinds.get(i).compareTo(ofRepeats.get()) > 0;
+      if (isSilent(pieces.get(i)) && pieces.get(i).times() == 1 && isHarder) {
+        kinds.set(i, ofRepeats.get());
+      }
+    }
     Optional<SessionKind> hardest = kinds.stream().max(Comparator.naturalOrder());
     SessionKind kind = of(outline.said(), hardest);
     Optional<Piece> first =
@@ -131,22 +152,74 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
     return first.flatMap(Piece::stroke);
   }
 
-  private static void collect(Step step, List<Piece> into) {
+  private static void collect(
+      Step step, List<Piece> into, boolean isRepeated, Set<Piece> repeated) {
     if (step instanceof Piece piece) {
       into.add(piece);
+      if (isRepeated) {
+        repeated.add(piece);
+      }
     } else {
-      ((Group) step).steps().forEach(s -> collect(s, into));
+      boolean again = isRepeated || step.times() > 1;
+      ((Group) step).steps().forEach(s -> collect(s, into, again, repeated));
     }
   }
 
-  private static SessionKind kind(Piece piece, ParsedSession outline, Sport sport) {
-    int seconds = Timeline.roughSeconds(piece.amount(), sport);
-    Context context = new Context(piece, outline.isHills(), sport, seconds);
+  /** One more of another length, with nothing said, is no harder than the repeats beside it. */
+  private static Optional<SessionKind> ofSilentRepeats(
+      List<Piece> pieces, List<SessionKind> kinds) {
+    Optional<SessionKind> hardest = Optional.empty();
+    for (int i = 0; i < pieces.size(); i++) {
+      SessionKind kind = kinds.get(i);
+      if (isSilent(pieces.get(i))
+          && pieces.get(i).times() > 1
+          && hardest.filter(h -> h.compareTo(kind) >= 0).isEmpty()) {
+        hardest = Optional.of(kind);
+      }
+    }
+    return hardest;
+  }
+
+  private static boolean isSilent(Piece piece) {
+    return piece.aim().isEmpty() && piece.extras().isEmpty();
+  }
+
+  /** The rungs of the ladder that a piece is of, which are of one kind; else the piece alone. */
+  private static List<Piece> ladder(List<Piece> pieces, int at) {
+    Piece piece = pieces.get(at);
+    int from = at;
+    int to = at;
+    while (from > 0 && isNextRung(pieces.get(from - 1), piece)) {
+      from--;
+    }
+    while (to < pieces.size() - 1 && isNextRung(pieces.get(to + 1), piece)) {
+      to++;
+    }
+    return to - from < 2 ? List.of(piece) : pieces.subList(from, to + 1);
+  }
+
+  private static boolean isNextRung(Piece a, Piece b) {
+    return a.times() == 1
+        && b.times() == 1
+        && a.aim().equals(b.aim())
+        && a.stroke().equals(b.stroke())
+        && a.extras().equals(b.extras())
+        && a.rest().equals(b.rest());
+  }
+
+  private static SessionKind kind(Context context) {
     return SIGNS.stream().flatMap(sign -> sign.read(context).stream()).findFirst().orElseThrow();
   }
 
   private static Optional<SessionKind> starts(Context c) {
-    return Optional.of(SessionKind.SPRINT).filter(k -> c.has("start") || c.has("starts"));
+    return Optional.of(SessionKind.SPRINT)
+        .filter(k -> c.has("start") || c.has("starts") || c.has("flying"));
+  }
+
+  /** A little under threshold and a little over in turn. */
+  private static Optional<SessionKind> overUnders(Context c) {
+    return Optional.of(SessionKind.THRESHOLD)
+        .filter(k -> c.saysNothingOfEffort() && c.has("over-under"));
   }
 
   private static Optional<SessionKind> technique(Context c) {
@@ -160,8 +233,12 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
   }
 
   private static Optional<SessionKind> hills(Context c) {
-    boolean isGentle = c.piece().aim().filter(SessionClassification::isGentle).isPresent();
-    return c.isHills() && !isGentle
+    boolean isSaid =
+        c.piece()
+            .aim()
+            .filter(a -> a instanceof Feel f && f.compareTo(Feel.THRESHOLD) <= 0)
+            .isPresent();
+    return c.isHills() && !isSaid
         ? Optional.of(c.seconds() <= SHORT_HILL ? SessionKind.SPRINT : SessionKind.INTERVALS)
         : Optional.empty();
   }
@@ -170,7 +247,7 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
     if (!c.saysNothingOfEffort()) {
       return Optional.empty();
     }
-    if (c.piece().times() == 1) {
+    if (c.isAlone()) {
       // One short effort alone is a race or a test.
       return Optional.of(
           c.seconds() < LONG_TEST ? SessionKind.TIME_TRIAL : ofEasy(c.seconds(), c.sport()));
@@ -191,11 +268,16 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
                   case EASY, STEADY -> ofEasy(c.seconds(), c.sport());
                   case TEMPO, THRESHOLD -> SessionKind.THRESHOLD;
                   case HARD -> SessionKind.INTERVALS;
-                  case FAST, ALL_OUT ->
-                      c.seconds() <= limitOfSprints(c.sport())
-                          ? SessionKind.SPRINT
-                          : SessionKind.INTERVALS;
+                  case FAST, ALL_OUT -> ofFast(c, (Feel) aim);
                 });
+  }
+
+  /** One effort alone, all out, is a trial unless it is a sprint. */
+  private static SessionKind ofFast(Context c, Feel feel) {
+    if (c.seconds() <= limitOfSprints(c.sport())) {
+      return SessionKind.SPRINT;
+    }
+    return feel == Feel.ALL_OUT && c.isAlone() ? SessionKind.TIME_TRIAL : SessionKind.INTERVALS;
   }
 
   private static Optional<SessionKind> racePace(Context c) {
@@ -212,11 +294,16 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
                         : SessionKind.INTERVALS);
   }
 
+  private static Optional<SessionKind> besideThreshold(Context c) {
+    return Optional.of(SessionKind.THRESHOLD)
+        .filter(k -> c.piece().aim().filter(Aim.ThresholdPace.class::isInstance).isPresent());
+  }
+
   private static Optional<SessionKind> figure(Context c) {
     return c.piece()
         .aim()
         .filter(Aim.Figure.class::isInstance)
-        .map(aim -> ofFigure((Aim.Figure) aim, c.seconds(), c.piece().times() > 1));
+        .map(aim -> ofFigure((Aim.Figure) aim, c.seconds(), c.repeats()));
   }
 
   private static SessionKind ofEasy(int seconds, Sport sport) {
@@ -237,6 +324,9 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
           case EXERTION -> figure.middle() / 6.5;
           case PERCENT_OF_CRITICAL -> figure.middle() / 100;
           case PERCENT_OF_TOP -> figure.middle() / 60;
+          // Threshold is at some nine tenths of maximum heart rate; common practice.
+          case PERCENT_OF_MAXIMUM_HEART -> figure.middle() / 90;
+          case PERCENT_OF_THRESHOLD_HEART -> figure.middle() / 100;
           // As if critical intensity were at 170 beats/min over a rest of 60.
           case BEATS -> (figure.middle() - 60) / 110;
           // Without the athlete's own figures the length of the effort tells most.
@@ -249,9 +339,5 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
       return SessionKind.SPRINT;
     }
     return share <= 1.02 ? SessionKind.THRESHOLD : SessionKind.INTERVALS;
-  }
-
-  private static boolean isGentle(Aim aim) {
-    return aim == Feel.EASY || aim == Feel.STEADY;
   }
 }

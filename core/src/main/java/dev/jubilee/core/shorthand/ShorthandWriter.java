@@ -54,6 +54,11 @@ public final class ShorthandWriter {
         public String sendOff(Rest.SendOff rest) {
           return " on " + clock(rest.seconds());
         }
+
+        @Override
+        public String ratio(Rest.Ratio rest) {
+          return " / " + plain(rest.work()) + ":" + plain(rest.rest()) + " rest";
+        }
       };
 
   /** What the session is called, as in {@code hills} or {@code row race}; may be empty. */
@@ -126,6 +131,18 @@ public final class ShorthandWriter {
     if (miles >= 1 && Lengths.distance(miles * MILE).metres() == metres) {
       return (int) miles + (miles == 1 ? " mile" : " miles");
     }
+    if (metres != Math.rint(metres) && Lengths.isInMiles(metres)) {
+      double quarters = Math.round(metres / MILE * 4) / 4.0;
+      return plain(quarters) + (quarters < 1 ? " mile" : " miles");
+    }
+    if (metres != Math.rint(metres)) {
+      for (Distance.Unit unit : List.of(Distance.Unit.YARD, Distance.Unit.FOOT)) {
+        double whole = Math.rint(metres / unit.metres());
+        if (Lengths.distance(whole * unit.metres()).metres() == metres) {
+          return (int) whole + (unit == Distance.Unit.YARD ? " yd" : " ft");
+        }
+      }
+    }
     return metres >= 2000 && metres % 100 == 0
         ? plain(metres / 1000) + " km"
         : plain(metres) + " m";
@@ -151,6 +168,12 @@ public final class ShorthandWriter {
     if (aim instanceof Aim.Feel feel) {
       return feel.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
+    if (aim instanceof Aim.ThresholdPace pace) {
+      return "threshold "
+          + (pace.plusSeconds() > 0 ? "+" : "-")
+          + Math.abs(pace.plusSeconds())
+          + " s";
+    }
     if (aim instanceof Aim.Race race) {
       int plus = race.plusSeconds();
       return "@ "
@@ -174,6 +197,8 @@ public final class ShorthandWriter {
           case EXERTION -> figure + "/10";
           case PERCENT_OF_CRITICAL -> figure + " % of threshold";
           case PERCENT_OF_TOP -> figure + " % of top";
+          case PERCENT_OF_MAXIMUM_HEART -> figure + " % of maximum heart rate";
+          case PERCENT_OF_THRESHOLD_HEART -> figure + " % of threshold heart rate";
         };
   }
 

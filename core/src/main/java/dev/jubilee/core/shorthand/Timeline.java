@@ -197,6 +197,11 @@ public final class Timeline {
       return recovery(rest.seconds() - took, Rest.Manner.STANDING);
     }
 
+    @Override
+    public Optional<Stretch> ratio(Rest.Ratio rest) {
+      return recovery((int) Math.round(took * rest.rest() / rest.work()), Rest.Manner.STANDING);
+    }
+
     private Optional<Stretch> recovery(int seconds, Rest.Manner manner) {
       boolean isStill = manner == Rest.Manner.STANDING || manner == Rest.Manner.WALK;
       return Optional.of(new Stretch(seconds, isStill ? STILL : MOVING, true, "recovery"));

@@ -10,10 +10,13 @@ import java.util.regex.Pattern;
 final class Tokens {
   private static final Pattern PIECE =
       Pattern.compile(
-          "(?<clock>\\d{1,2}:\\d{2}(?::\\d{2})?(?:\\.\\d)?)"
+          "(?<clock>\\d{1,2}:\\d{2}(?::\\d{2})?(?:\\.\\d)?|(?<![\\p{L}\\d]):\\d{2}(?!\\d))"
+              + "|(?<half>(?:\\d+\\s+)?1/2(?=\\s*(?:miles?|mi|h|hrs?|hours?|k|km)\\b)|\\d*½)"
               + "|(?<number>\\d{1,3}(?:,\\d{3})+(?!\\d)|\\d+(?:\\.\\d+)?)"
-              + "|(?<word>\\p{L}+)"
-              + "|(?<sign>\\S)");
+              + "|(?<word>ut[12](?!\\d)|\\p{L}+)"
+              + "|(?<line>\\R)"
+              + "|(?<sign>\\S)",
+          Pattern.CASE_INSENSITIVE);
 
   private Tokens() {}
 
@@ -23,6 +26,10 @@ final class Tokens {
     while (m.find()) {
       if (m.group("clock") != null) {
         tokens.add(token(Token.Type.CLOCK, m, m.group(), seconds(m.group())));
+      } else if (m.group("half") != null) {
+        tokens.add(token(Token.Type.NUMBER, m, m.group(), half(m.group())));
+      } else if (m.group("line") != null) {
+        tokens.add(token(Token.Type.SIGN, m, ";", 0));
       } else if (m.group("number") != null) {
         tokens.add(
             token(Token.Type.NUMBER, m, m.group(), Double.parseDouble(m.group().replace(",", ""))));
@@ -34,7 +41,7 @@ final class Tokens {
       }
     }
     tokens.add(new Token(Token.Type.END, "", 0, text.length(), text.length()));
-    return tokens;
+    return Phrases.joined(tokens);
   }
 
   private static Token token(Token.Type type, Matcher m, String text, double value) {
@@ -54,7 +61,16 @@ final class Tokens {
     };
   }
 
+  /** 1/2, 1 1/2, 2½. */
+  private static double half(String text) {
+    String whole = text.replaceFirst("1/2$|½$", "").strip();
+    return (whole.isEmpty() ? 0 : Double.parseDouble(whole)) + 0.5;
+  }
+
   private static double seconds(String clock) {
+    if (clock.startsWith(":")) {
+      return Double.parseDouble(clock.substring(1));
+    }
     int colon = clock.lastIndexOf(':');
     return colon < 0
         ? Double.parseDouble(clock)

@@ -21,20 +21,54 @@ final class Vocabulary {
   static final Map<String, Feel> FEELS =
       words(
           Feel.EASY,
-              "easy light relaxed gentle recovery spin paddle warmup wu cooldown cd jog jogging walk walking",
-          Feel.STEADY, "steady aerobic moderate",
-          Feel.TEMPO, "tempo",
-          Feel.THRESHOLD, "threshold cruise css cp ftp critical thr",
-          Feel.HARD, "hard strong vo",
-          Feel.FAST, "fast quick brisk",
+              "easy e regen light relaxed gentle recovery spin paddle warmup wu cooldown cd jog jogging walk"
+                  + " walking ut2",
+          Feel.STEADY, "steady aerobic moderate endurance ut1",
+          Feel.TEMPO, "tempo subthreshold",
+          Feel.THRESHOLD, "threshold t cruise css cp ftp critical thr lt",
+          Feel.HARD, "hard strong vo tr",
+          Feel.FAST, "fast quick brisk an",
           Feel.ALL_OUT, "max maximal sprint flat");
+
+  /** What is said of the way into a session and out of it, where a bare number is minutes. */
+  static final Set<String> AROUND = Set.of("warmup", "wu", "cooldown", "cd");
+
+  /** Paces of races that are called by letters, m. */
+  static final Map<String, Double> RACE_PACES =
+      Map.of("mp", 42_195.0, "hmp", 21_097.5, "hm", 21_097.5);
+
+  /** Work with the bar or on the mat; where it is all, the session is one of the gym. */
+  static final Set<String> LIFTS =
+      Set.of(
+          "squat",
+          "squats",
+          "deadlift",
+          "deadlifts",
+          "bench",
+          "snatch",
+          "snatches",
+          "clean",
+          "cleans",
+          "pushups",
+          "pullups",
+          "lunges",
+          "circuit",
+          "circuits",
+          "core",
+          "kettlebell",
+          "kettlebells",
+          "barbell",
+          "dumbbell",
+          "dumbbells",
+          "planks",
+          "s&c");
 
   static final Map<String, SessionKind> KINDS =
       words(
-          SessionKind.LONG, "long",
+          SessionKind.LONG, "long lr",
           SessionKind.THRESHOLD, "thresholds tempos",
           SessionKind.INTERVALS, "intervals interval fartlek reps repeats",
-          SessionKind.TIME_TRIAL, "test race trial tt",
+          SessionKind.TIME_TRIAL, "test race trial tt criterium crit pursuit",
           SessionKind.SPRINT, "sprints hillsprints",
           SessionKind.STEEPLE, "steeple steeplechase barriers",
           SessionKind.HURDLES, "hurdles hurdle hurdling",
@@ -74,6 +108,12 @@ final class Vocabulary {
           Map.entry("k", 1000.0),
           Map.entry("km", 1000.0),
           Map.entry("kms", 1000.0),
+          Map.entry("mtr", 1.0),
+          Map.entry("mtrs", 1.0),
+          Map.entry("ft", Distance.Unit.FOOT.metres()),
+          Map.entry("feet", Distance.Unit.FOOT.metres()),
+          Map.entry("foot", Distance.Unit.FOOT.metres()),
+          Map.entry("y", Distance.Unit.YARD.metres()),
           Map.entry("yd", Distance.Unit.YARD.metres()),
           Map.entry("yds", Distance.Unit.YARD.metres()),
           Map.entry("yards", Distance.Unit.YARD.metres()),
@@ -131,11 +171,31 @@ final class Vocabulary {
           "choice",
           "low",
           "cadence",
+          "order",
+          "block",
+          "relay",
+          "flying",
+          "over-under",
           "form");
+
+  /** Other words for the same. */
+  static final Map<String, String> SAME_EXTRA =
+      Map.ofEntries(
+          Map.entry("progression", "progressive"),
+          Map.entry("prog", "progressive"),
+          Map.entry("desc", "descending"),
+          Map.entry("descend", "descending"),
+          Map.entry("cutdown", "descending"),
+          Map.entry("cutdowns", "descending"),
+          Map.entry("overunder", "over-under"),
+          Map.entry("flys", "flying"),
+          Map.entry("flies", "flying"));
 
   /** Words that carry nothing of their own. */
   static final Set<String> FILLERS =
-      Set.of("the", "a", "of", "each", "session", "pace", "effort", "on", "in", "over");
+      Set.of(
+          "xc", "pyramid", "ladder", "ramp", "road", "the", "a", "of", "each", "session", "pace",
+          "effort", "on", "in", "over");
 
   private Vocabulary() {}
 
@@ -152,11 +212,12 @@ final class Vocabulary {
     }
     all.addAll(EXTRAS);
     all.removeIf(w -> w.length() < 3);
-    LevenshteinDistance letters = new LevenshteinDistance(word.length() < 4 ? 1 : 2);
+    LevenshteinDistance letters = new LevenshteinDistance(word.length() < 6 ? 1 : 2);
     String best = null;
     int least = Integer.MAX_VALUE;
     for (String candidate : all) {
-      int apart = letters.apply(word, candidate);
+      // Whoever mistypes a word rarely mistypes its first letter.
+      int apart = candidate.charAt(0) == word.charAt(0) ? letters.apply(word, candidate) : -1;
       // Letters are swapped more often than left out.
       int rank = 10 * apart + Math.abs(candidate.length() - word.length());
       if (apart >= 0 && rank < least) {

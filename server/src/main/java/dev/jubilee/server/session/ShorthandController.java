@@ -37,6 +37,7 @@ class ShorthandController {
    * How it was understood.
    *
    * @param words the same in plain shorthand
+   * @param kind open while something is not understood, as are effort and stroke
    * @param sport where the words tell
    * @param label what the session is called: long, hills, race
    * @param seconds about how long it takes a club athlete
@@ -47,7 +48,7 @@ class ShorthandController {
   record Understood(
       String words,
       @Schema(nullable = true) Sport sport,
-      SessionKind kind,
+      @Schema(nullable = true) SessionKind kind,
       @Schema(nullable = true) Double effortMetres,
       @Schema(nullable = true) Double effortSeconds,
       @Schema(nullable = true) Stroke stroke,
@@ -83,6 +84,7 @@ class ShorthandController {
     ParseResult reading = Shorthand.read(written.text(), written.sport());
     Sport sport = reading.outline().sport().orElse(written.sport());
     SessionClassification judgement = SessionClassification.of(reading.outline(), sport);
+    boolean isWhole = reading.isWhole();
     List<Stretch> stretches =
         Timeline.of(reading.outline(), judgement.kind(), Timeline.usual(sport)).stream()
             .map(s -> new Stretch(s.seconds(), s.effort(), s.isRest(), s.words()))
@@ -90,10 +92,10 @@ class ShorthandController {
     return new Understood(
         ShorthandWriter.of(reading.outline()),
         reading.outline().sport().orElse(null),
-        judgement.kind(),
-        judgement.effortMetres().orElse(null),
-        judgement.effortSeconds().map(Integer::doubleValue).orElse(null),
-        judgement.stroke().orElse(null),
+        isWhole ? judgement.kind() : null,
+        isWhole ? judgement.effortMetres().orElse(null) : null,
+        isWhole ? judgement.effortSeconds().map(Integer::doubleValue).orElse(null) : null,
+        isWhole ? judgement.stroke().orElse(null) : null,
         ShorthandWriter.label(reading.outline()),
         stretches.stream().mapToInt(Stretch::seconds).sum(),
         reading.outline().steps().stream().map(ShorthandController::line).toList(),

@@ -79,7 +79,7 @@ class StoredPlansTest {
 
   /** The sample holds every form of dose, kind of result and kind of aim; it is never rewritten. */
   @ParameterizedTest
-  @ValueSource(strings = {"feel", "race", "figure", "added"})
+  @ValueSource(strings = {"feel", "race", "figure", "thresholdPace", "added"})
   void everySealedTypeIsReadAsItWasWritten(String aim) throws IOException {
     PlanSource source = everything(aim);
     String sample = stored("snapshot-1-" + aim + ".json");
@@ -192,6 +192,7 @@ class StoredPlansTest {
         switch (aim) {
           case "feel" -> Aim.Feel.THRESHOLD;
           case "race" -> new Aim.Race(5000, 5);
+          case "thresholdPace" -> new Aim.ThresholdPace(5);
           default -> new Aim.Figure(Aim.Unit.SECONDS_PER_KM, 240, 250);
         };
     Session was = base.request().session();

@@ -11,6 +11,7 @@ import dev.jubilee.core.session.Aim;
 @JsonSubTypes({
   @JsonSubTypes.Type(value = AimV1.Feel.class, name = "feel"),
   @JsonSubTypes.Type(value = AimV1.Race.class, name = "race"),
+  @JsonSubTypes.Type(value = AimV1.ThresholdPace.class, name = "thresholdPace"),
   @JsonSubTypes.Type(value = AimV1.Figure.class, name = "figure")
 })
 public sealed interface AimV1 {
@@ -28,6 +29,11 @@ public sealed interface AimV1 {
           @Override
           public AimV1 race(Aim.Race a) {
             return new Race(a.metres(), a.plusSeconds());
+          }
+
+          @Override
+          public AimV1 thresholdPace(Aim.ThresholdPace a) {
+            return new ThresholdPace(a.plusSeconds());
           }
 
           @Override
@@ -53,6 +59,14 @@ public sealed interface AimV1 {
     @Override
     public Aim toCore() {
       return new Aim.Race(metres, plusSeconds);
+    }
+  }
+
+  /** See {@link Aim.ThresholdPace}. */
+  record ThresholdPace(int plusSeconds) implements AimV1 {
+    @Override
+    public Aim toCore() {
+      return new Aim.ThresholdPace(plusSeconds);
     }
   }
 

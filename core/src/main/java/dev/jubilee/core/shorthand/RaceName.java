@@ -1,0 +1,54 @@
+package dev.jubilee.core.shorthand;
+
+import dev.jubilee.core.sport.Sport;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** Whether a text is nothing but the name of a race: 10k, half, 1500 free, 400 IM. */
+final class RaceName {
+  /** Distances that are raced, m; common practice. */
+  private static final Map<Sport, Set<Double>> RACED =
+      Map.of(
+          Sport.RUN,
+          Set.of(
+              60.0, 100.0, 200.0, 400.0, 800.0, 1500.0, 1609.344, 3000.0, 5000.0, 10_000.0,
+              21_097.5, 42_195.0),
+          Sport.RIDE,
+          Set.of(),
+          Sport.ROW,
+          Set.of(500.0, 1000.0, 2000.0, 5000.0, 6000.0, 10_000.0, 21_097.5, 42_195.0),
+          Sport.SWIM,
+          Set.of(50.0, 100.0, 200.0, 400.0, 800.0, 1500.0));
+
+  private RaceName() {}
+
+  static boolean is(List<Token> tokens, List<Step> steps, SessionFacts whole, Sport usual) {
+    Sport sport = whole.sport.orElse(usual);
+    boolean isOne =
+        whole.kind.isEmpty()
+            && !whole.isHills
+            && steps.size() == 1
+            && steps.get(0) instanceof Step.Piece piece
+            && piece.times() == 1
+            && piece.amount() instanceof Extent.Distance d
+            && RACED.get(sport).contains(d.metres());
+    return isOne && tokens.stream().allMatch(RaceName::isOfAName);
+  }
+
+  private static boolean isOfAName(Token t) {
+    return t.isEnd()
+        || t.isNumber()
+        || t.is(",")
+        || t.is(";")
+        || t.is("+")
+        || t.is("-")
+        || t.is(".")
+        || t.is(":")
+        || (t.isWord()
+            && (Vocabulary.METRES.containsKey(t.text())
+                || Vocabulary.FILLERS.contains(t.text())
+                || Vocabulary.RACES.containsKey(t.text())
+                || Vocabulary.STROKES.containsKey(t.text())));
+  }
+}
