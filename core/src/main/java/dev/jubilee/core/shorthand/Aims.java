@@ -23,6 +23,9 @@ final class Aims {
 
   private static final int SWEET_TO = 94;
 
+  /** Efforts up to this are given as shares of a sprint, s; common practice. */
+  private static final int LONGEST_SHARE_OF_TOP = 90;
+
   /** Most seconds that are added to a pace; with a space between, one could mean a new part. */
   private static final int MOST_ADDED = 60;
 
@@ -146,6 +149,11 @@ final class Aims {
     draft.isAround |= Vocabulary.AROUND.contains(token(at).text());
     Plus plus = feel == Feel.THRESHOLD ? plus(after(at + 1)) : new Plus(0, after(at + 1));
     Aim aim = plus.seconds() == 0 ? feel : new Aim.ThresholdPace(plus.seconds());
+    if (draft.aim.filter(a -> !(a instanceof Feel)).isPresent() && aim instanceof Feel) {
+      noteName(token(at).text(), isGentle(aim));
+      draft.aim = isGentle(aim) ? Optional.of(aim) : draft.aim;
+      return plus.next();
+    }
     if (draft.aim.isPresent() && !draft.aim.get().equals(aim)) {
       throw new ParseException(token(at), "two aims for one effort; one is enough");
     }
@@ -220,13 +228,33 @@ final class Aims {
     return isRange ? at + 3 : at + 1;
   }
 
-  private void put(LineBuilder draft, Unit unit, double a, double b, Token where) {
-    if (draft.aim.isPresent()) {
+  private void noteName(String word, boolean isWord) {
+    notes.add(
+        isWord
+            ? "“" + word + "” counts, not the figure beside it."
+            : "What is written beside “" + word + "” counts, not the word.");
+  }
+
+  private static boolean isGentle(Aim aim) {
+    return aim == Feel.EASY || aim == Feel.STEADY;
+  }
+
+  /**
+   * A figure or a race pace says more than a hard word beside it, an easy word more than a figure;
+   * two figures are one too many.
+   */
+  private void say(LineBuilder draft, Aim figure, Token where) {
+    if (draft.aim.filter(a -> !(a instanceof Feel)).isPresent()) {
       throw new ParseException(where, "two aims for one effort; one is enough");
     }
+    draft.aim.ifPresent(a -> noteName(ShorthandWriter.of(a), isGentle(a)));
+    draft.aim = Optional.of(draft.aim.filter(Aims::isGentle).orElse(figure));
+  }
+
+  private void put(LineBuilder draft, Unit unit, double a, double b, Token where) {
     double gentle = unit.isPace() ? Math.max(a, b) : Math.min(a, b);
     double hard = unit.isPace() ? Math.min(a, b) : Math.max(a, b);
-    draft.aim = Optional.of(new Figure(unit, gentle, hard));
+    say(draft, new Figure(unit, gentle, hard), where);
   }
 
   private int number(int at, LineBuilder draft) {
@@ -259,6 +287,7 @@ final class Aims {
       of = Unit.PERCENT_OF_TOP;
       next = after(next + 1);
     } else {
+      refuseShareOfTop(at, unit, draft);
       of = sport == Sport.RIDE ? Unit.PERCENT_OF_CRITICAL : Unit.PERCENT_OF_TOP;
       notes.add(
           "Per cent is read as "
@@ -266,6 +295,20 @@ final class Aims {
     }
     figure(at, of, draft);
     return next;
+  }
+
+  /** Nobody holds a share of a sprint for minutes; what the share is of is asked. */
+  private void refuseShareOfTop(int at, int percent, LineBuilder draft) {
+    boolean isLong =
+        draft.amounts.stream()
+            .anyMatch(a -> Timeline.roughSeconds(a, sport) > LONGEST_SHARE_OF_TOP);
+    if (sport != Sport.RIDE && isLong) {
+      throw new ParseException(
+          token(at).from(),
+          token(percent).to(),
+          "per cent of what? Of threshold, of HRmax, of LTHR",
+          tokens.get(at).text() + " % of threshold");
+    }
   }
 
   private int pace(int at, LineBuilder draft) {
@@ -428,10 +471,7 @@ final class Aims {
 
   private int paceOfRace(double metres, int at, LineBuilder draft, Token where) {
     Plus plus = plus(after(at));
-    if (draft.aim.isPresent()) {
-      throw new ParseException(where, "two aims for one effort; one is enough");
-    }
-    draft.aim = Optional.of(new Aim.Race(metres, plus.seconds()));
+    say(draft, new Aim.Race(metres, plus.seconds()), where);
     return after(plus.next());
   }
 }
