@@ -1,6 +1,7 @@
 // Small figures week by week, in register with the climbs above.
 import type { AthleteBlock, BlockView } from "../api/types";
 import { trendsOf, type Trend } from "./climbs";
+import { hatching, outline } from "../shared/engraving";
 import { columns, LaneName } from "./Weeks";
 import clsx from "clsx";
 import css from "./block.module.css";
@@ -32,7 +33,21 @@ function TrendLine({ trend, width, chosen }: { trend: Trend; width: number; chos
   const known = [...trend.values, ...(trend.other ?? [])].filter((v) => v !== undefined);
   const most = Math.max(1, ...known);
   const height = (value: number) => (value / most) * (HEIGHT - 20);
-  const bar = place.each * (trend.other ? 0.26 : 0.4);
+  const stepsOf = (values: readonly (number | undefined)[]) =>
+    values.flatMap((value, i) =>
+      value === undefined
+        ? []
+        : [
+            {
+              from: place.left(i) / width,
+              to: (place.left(i) + place.each) / width,
+              effort: (100 * value) / most,
+              height: height(value) / HEIGHT,
+            },
+          ],
+    );
+  const steps = stepsOf(trend.values);
+  const others = stepsOf(trend.other ?? []);
   return (
     <div className={css.lane}>
       <LaneName name={trend.label} unit={trend.unit} />
@@ -41,37 +56,26 @@ function TrendLine({ trend, width, chosen }: { trend: Trend; width: number; chos
           {`${trend.label}, ${trend.unit}: ${trend.values.map((v) => (v === undefined ? "none" : Math.round(v))).join(", ")}`}
         </title>
         <rect className={css.chosen} x={place.left(chosen)} width={place.each} height={HEIGHT} />
+        {hatching(steps, width, HEIGHT, width).map(({ weight, path: lines }) => (
+          <path key={weight} className={css.hatch} strokeWidth={weight} d={lines} />
+        ))}
+        <path className={css.outline} d={outline(steps, width, HEIGHT)} />
+        {others.length > 0 && (
+          <path className={clsx(css.outline, css.second)} d={outline(others, width, HEIGHT)} />
+        )}
         {trend.values.map((value, i) => {
           if (value === undefined) return null;
           const other = trend.other?.[i];
-          const x = place.middle(i) - (other === undefined ? bar / 2 : bar);
           return (
-            <g key={i}>
-              <rect
-                className={css.bar}
-                x={x}
-                y={HEIGHT - 2 - height(value)}
-                width={bar}
-                height={height(value)}
-              />
-              <text x={x + bar / 2} y={HEIGHT - 6 - height(value)} textAnchor="middle">
-                {Math.round(value)}
-              </text>
-              {other !== undefined && (
-                <>
-                  <rect
-                    className={clsx(css.bar, css.second)}
-                    x={x + bar + 2}
-                    y={HEIGHT - 2 - height(other)}
-                    width={bar}
-                    height={height(other)}
-                  />
-                  <text x={x + 1.5 * bar + 2} y={HEIGHT - 6 - height(other)} textAnchor="middle">
-                    {Math.round(other)}
-                  </text>
-                </>
-              )}
-            </g>
+            <text
+              key={i}
+              x={place.middle(i)}
+              y={HEIGHT - 5 - height(Math.max(value, other ?? 0))}
+              textAnchor="middle"
+            >
+              {Math.round(value)}
+              {other !== undefined && ` / ${Math.round(other)}`}
+            </text>
           );
         })}
         <line className={css.base} x1="0" x2={width} y1={HEIGHT - 1.5} y2={HEIGHT - 1.5} />

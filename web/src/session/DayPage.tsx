@@ -3,7 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Link, useNavigate, useParams } from "react-router";
 import { api, data } from "../api/client";
 import type { AthleteView, SessionView } from "../api/types";
-import { MiniStairs } from "../shared/Countdown";
+import { MiniCountdown } from "../shared/Countdown";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { SportIcon } from "../shared/icons";
 import { clock } from "../shared/units";
@@ -13,8 +13,14 @@ import { PrescribeAll } from "./PrescribeAll";
 import { RemovedNotice } from "./RemoveSession";
 import { usePrescribe } from "./usePrescribe";
 
-/** Minutes that every warm-up of the day is drawn against, so that lengths compare. */
-const AXIS_MINUTES = 40;
+/** Minutes that every warm-up of the day is drawn against at least, so that lengths compare. */
+const LEAST_MINUTES = 40;
+
+/** The axis of a day: as long as its longest warm-up, in tens of minutes. */
+function axisOf(sessions: readonly SessionView[]): number {
+  const longest = Math.max(0, ...sessions.flatMap((s) => s.warmUps.map((w) => w.seconds)));
+  return Math.max(LEAST_MINUTES, 10 * Math.ceil(longest / 600));
+}
 
 export function DayPage({ today }: { today: string }) {
   const { date = today } = useParams();
@@ -30,6 +36,7 @@ export function DayPage({ today }: { today: string }) {
     queryFn: () => data(api.GET("/api/athletes")),
   });
   const sessions = (week.data ?? []).filter((s) => s.details.startsAt.startsWith(date));
+  const axis = axisOf(sessions);
   const error = week.error ?? athletes.error;
 
   return (
@@ -102,9 +109,9 @@ export function DayPage({ today }: { today: string }) {
           a warm-up that ends at that start.
         </Box>
       )}
-      {sessions.length > 0 && <AxisHead />}
+      {sessions.length > 0 && <AxisHead minutes={axis} />}
       {sessions.map((session) => (
-        <SessionRow key={session.id} session={session} athletes={athletes.data ?? []} />
+        <SessionRow key={session.id} session={session} athletes={athletes.data ?? []} axis={axis} />
       ))}
     </>
   );
@@ -116,16 +123,28 @@ function sessionsOf(count: number): string {
 
 const COLUMNS = { base: "1fr", md: "290px 150px 1fr 118px" };
 
-function AxisHead() {
+function AxisHead({ minutes }: { minutes: number }) {
+  const each = minutes > 60 ? 20 : 10;
+  const labels = Array.from({ length: Math.floor(minutes / each) + 1 }, (_, i) => each * i);
   return (
     <Grid templateColumns={COLUMNS} gap="4" hideBelow="md" fontSize="xs" color="inkSoft">
       <Box />
       <Box />
-      <Flex justify="space-between">
-        {[40, 30, 20, 10, 0].map((minute) => (
-          <span key={minute}>{minute ? `−${minute} min` : "start"}</span>
+      <Box position="relative">
+        {labels.map((minute) => (
+          <Box
+            key={minute}
+            as="span"
+            position={minute === 0 ? "relative" : "absolute"}
+            display={minute === 0 ? "block" : "inline"}
+            textAlign="right"
+            top="0"
+            left={minute === 0 ? undefined : `${100 * (1 - minute / minutes)}%`}
+          >
+            {minute ? `−${minute} min` : "start"}
+          </Box>
         ))}
-      </Flex>
+      </Box>
       <Box>begins</Box>
     </Grid>
   );
@@ -147,7 +166,15 @@ function BigTime({ time }: { time: string }) {
   );
 }
 
-function SessionRow({ session, athletes }: { session: SessionView; athletes: AthleteView[] }) {
+function SessionRow({
+  session,
+  athletes,
+  axis,
+}: {
+  session: SessionView;
+  athletes: AthleteView[];
+  axis: number;
+}) {
   const { details } = session;
   const names = new Map(athletes.map((a) => [a.id, a.profile.name]));
   return (
@@ -172,7 +199,13 @@ function SessionRow({ session, athletes }: { session: SessionView; athletes: Ath
         <Box>
           {details.athleteIds.length === 0 && <Box color="inkSoft">No athletes yet.</Box>}
           {details.athleteIds.map((id) => (
-            <AthleteRow key={id} session={session} athleteId={id} name={names.get(id) ?? "…"} />
+            <AthleteRow
+              key={id}
+              session={session}
+              athleteId={id}
+              name={names.get(id) ?? "…"}
+              axis={axis}
+            />
           ))}
         </Box>
       </Grid>
@@ -184,10 +217,12 @@ function AthleteRow({
   session,
   athleteId,
   name,
+  axis,
 }: {
   session: SessionView;
   athleteId: string;
   name: string;
+  axis: number;
 }) {
   const warmUp = session.warmUps.find((w) => w.athleteId === athleteId);
   const prescribe = usePrescribe();
@@ -214,7 +249,7 @@ function AthleteRow({
           cursor="pointer"
         >
           <button type="button" onClick={open} aria-label={`Open the warm-up of ${name}`}>
-            <MiniStairs steps={warmUp.steps} span={Math.max(AXIS_MINUTES * 60, warmUp.seconds)} />
+            <MiniCountdown steps={warmUp.steps} span={60 * axis} />
           </button>
         </Box>
       ) : (

@@ -1,8 +1,8 @@
 import { Button } from "@chakra-ui/react";
 import { useId } from "react";
 import type { Understood } from "../api/types";
-import { ember } from "../shared/ember";
-import { about, clock } from "../shared/units";
+import { Engraving } from "../shared/Engraving";
+import { about } from "../shared/units";
 import { bars, marked, minuteMarks, oneLine } from "./written";
 import css from "./Whiteboard.module.css";
 
@@ -103,19 +103,14 @@ function SessionPicture({ understood }: { understood: Understood }) {
   const { seconds, stretches } = understood;
   return (
     <div className={css.sessionPicture} role="img" aria-label={`Picture of ${understood.words}`}>
-      {bars(stretches).map((bar, i) => (
-        <i
-          // Stretches have no name; their place is what they are.
-          key={i}
-          title={`${bar.words}, ${clock(bar.seconds)}`}
-          style={{
-            left: `${100 * bar.from}%`,
-            width: `${100 * bar.width}%`,
-            height: `${Math.max(4, bar.effort)}%`,
-            background: ember(bar.effort),
-          }}
-        />
-      ))}
+      <Engraving
+        steps={bars(stretches).map(({ from, width, effort }) => ({
+          from,
+          to: from + width,
+          effort,
+        }))}
+        pixels={1080}
+      />
       <span className={css.first} style={{ left: 0 }}>
         T−0
       </span>

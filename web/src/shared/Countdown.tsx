@@ -1,7 +1,16 @@
 import { memo, useState, type CSSProperties, type PointerEvent } from "react";
 import type { AxisItem } from "../api/types";
-import { ember } from "./ember";
-import { axisSpan, bands, placesTo, ticks, treads, type Tread } from "./staircase";
+import { Engraving } from "./Engraving";
+import {
+  axisSpan,
+  bands,
+  endingAtStart,
+  engraved,
+  placesTo,
+  ticks,
+  treads,
+  type Tread,
+} from "./staircase";
 import { about, clock, say } from "./units";
 import { BLOCKS } from "./words";
 import clsx from "clsx";
@@ -65,6 +74,10 @@ export const Countdown = memo(function Countdown({
         <div className={css.aim} style={{ bottom: percent(plan.firstEffort / 100) }}>
           <span>first effort of the session</span>
         </div>
+        <Engraving
+          steps={engraved(plan.items, span)}
+          pixels={narrow ? 330 : height < LOW ? 600 : 980}
+        />
         {steps.map((tread) => (
           <TreadBox
             key={tread.item.id}
@@ -148,11 +161,7 @@ function TreadBox({ tread, chosen, shift, onChoose, onDrag, onDrop }: TreadProps
     title: `${item.name}, ${say(item.dose)}, T−${clock(item.startsBefore)}`,
   };
   if (!onChoose) {
-    return (
-      <div {...shared}>
-        <Steps tread={tread} />
-      </div>
-    );
+    return <div {...shared} />;
   }
   return (
     <button
@@ -184,9 +193,7 @@ function TreadBox({ tread, chosen, shift, onChoose, onDrag, onDrop }: TreadProps
         onDrag?.(undefined);
       }}
       {...shared}
-    >
-      <Steps tread={tread} />
-    </button>
+    />
   );
 }
 
@@ -196,65 +203,17 @@ function along(event: PointerEvent<HTMLElement>, x: number): number {
   return axis ? (x - axis.left) / axis.width : 0;
 }
 
-/** Changing over, working and recovering, each as wide as it is long. */
-function Steps({ tread }: { tread: Tread }) {
-  const { item, height } = tread;
-  const total = Math.max(1, item.seconds);
-  const change = item.changeSeconds / total;
-  const recovery = item.recoverySeconds / total;
-  return (
-    <>
-      {change > 0 && (
-        <i style={{ left: 0, width: percent(change), height: "7%", background: ember(0) }} />
-      )}
-      <i
-        className={css.work}
-        style={{
-          left: percent(change),
-          width: percent(1 - change - recovery),
-          height: percent(height),
-          background: ember(item.effort),
-        }}
-      />
-      {recovery > 0 && (
-        <i
-          style={{
-            right: 0,
-            width: percent(recovery),
-            height: percent(item.recoveryEffort / 100),
-            background: ember(item.recoveryEffort),
-          }}
-        />
-      )}
-    </>
-  );
-}
-
 /** The same, small: for a day's list. The axis is given, so that neighbours share it. */
-export function MiniStairs({
+export function MiniCountdown({
   steps,
   span,
 }: {
   steps: readonly { seconds: number; effort: number }[];
   span: number;
 }) {
-  const total = steps.reduce((sum, step) => sum + step.seconds, 0);
-  const starts = steps.map((_, i) =>
-    steps.slice(0, i).reduce((sum, step) => sum + step.seconds, span - total),
-  );
   return (
     <div className={css.mini} aria-hidden>
-      {steps.map((step, i) => (
-        <i
-          key={starts[i]}
-          style={{
-            left: percent((starts[i] ?? 0) / span),
-            width: percent(step.seconds / span),
-            height: percent(Math.max(0.06, step.effort / 100)),
-            background: ember(step.effort),
-          }}
-        />
-      ))}
+      <Engraving steps={endingAtStart(steps, span)} pixels={480} />
     </div>
   );
 }

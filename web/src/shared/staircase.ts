@@ -1,13 +1,12 @@
 // The countdown axis as numbers: what is where, measured back from the start.
 import type { AxisItem, Block } from "../api/types";
+import type { EngravedStep } from "./engraving";
 
 export interface Tread {
   item: AxisItem;
   /** Fractions of the axis, 0 at its left end, 1 at the start. */
   from: number;
   to: number;
-  /** 0 to 1. */
-  height: number;
 }
 
 export interface Band {
@@ -27,8 +26,20 @@ export function treads(items: readonly AxisItem[], span: number): Tread[] {
     item,
     from: 1 - item.startsBefore / span,
     to: 1 - (item.startsBefore - item.seconds) / span,
-    height: Math.max(0.05, item.effort / 100),
   }));
+}
+
+/** Changing over, working and recovering, each as long as it is. */
+export function engraved(items: readonly AxisItem[], span: number): EngravedStep[] {
+  return treads(items, span).flatMap(({ item, from, to }) => {
+    const work = from + item.changeSeconds / span;
+    const rest = to - item.recoverySeconds / span;
+    return [
+      { from, to: work, effort: 0 },
+      { from: work, to: rest, effort: item.effort, isStroke: item.block === "BUILD" },
+      { from: rest, to, effort: item.recoveryEffort },
+    ].filter((step) => step.to - step.from > 1e-9);
+  });
 }
 
 /** Neighbouring items of one block, joined. */
@@ -44,6 +55,23 @@ export function bands(items: readonly AxisItem[], span: number): Band[] {
     }
   }
   return joined;
+}
+
+/** Shorter than this a pause between two drills would only blacken a small picture, s. */
+const PAUSE = 15;
+
+/** Steps that are only lengths, small, ending at the start. */
+export function endingAtStart(
+  steps: readonly { seconds: number; effort: number }[],
+  span: number,
+): EngravedStep[] {
+  let at = span - steps.reduce((sum, step) => sum + step.seconds, 0);
+  return steps.map(({ seconds, effort }, i) => {
+    const from = at / span;
+    at += seconds;
+    const beside = Math.min(steps[i - 1]?.effort ?? 0, steps[i + 1]?.effort ?? 0);
+    return { from, to: at / span, effort: seconds < PAUSE ? Math.max(effort, beside) : effort };
+  });
 }
 
 /** Minutes to label, so that no more than about twelve labels stand on the axis. */
