@@ -23,6 +23,7 @@ const PROFILE: AthleteProfile = {
 
 const EDDA: AthleteView = {
   id: "edda",
+  archived: false,
   version: 3,
   profile: PROFILE,
   basis: [],

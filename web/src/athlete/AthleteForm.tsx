@@ -10,6 +10,7 @@ import { showRefused } from "../shared/forms";
 import { useOnce } from "../shared/once";
 import { say } from "../shared/units";
 import { HEALTH, REGIONS, SIDES, SPORTS } from "../shared/words";
+import { Archive } from "./Archive";
 import { fieldNamed, fieldsOf, NOBODY, profileOf, type AthleteFields } from "./fields";
 import { ResultRow } from "./ResultRow";
 import { NEW_RESULT } from "./results";
@@ -190,6 +191,8 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
             Saved.
           </Box>
         )}
+        <Box flex="1" />
+        {athlete && <Archive athlete={athlete} />}
       </Flex>
     </form>
   );

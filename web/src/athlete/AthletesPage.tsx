@@ -1,14 +1,22 @@
 import { Box, Button, Flex, Grid } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { api, data } from "../api/client";
-import type { AthleteProfile } from "../api/types";
+import type { AthleteProfile, AthleteView } from "../api/types";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { SportIcon } from "../shared/icons";
 import { restrictedInSentence, SPORTS } from "../shared/words";
+import { TextField } from "../shared/fields";
 import { AthleteForm } from "./AthleteForm";
+import { found } from "./picking";
+
+/** From so many on one looks for them by name. */
+const MANY = 12;
 
 export function AthletesPage() {
+  const [typed, setTyped] = useState("");
+  const [showsArchived, setShowsArchived] = useState(false);
   const { id } = useParams();
   const athletes = useQuery({
     queryKey: ["athletes"],
@@ -16,7 +24,10 @@ export function AthletesPage() {
   });
   if (athletes.error) return <ErrorNotice error={athletes.error} />;
   if (!athletes.data) return <Box>Loading…</Box>;
-  const chosen = athletes.data.find((a) => a.id === id) ?? (id ? undefined : athletes.data[0]);
+  const present = athletes.data.filter((a) => !a.archived);
+  const archived = athletes.data.filter((a) => a.archived);
+  const chosen = athletes.data.find((a) => a.id === id) ?? (id ? undefined : present[0]);
+  const line = (a: AthleteView) => <AthleteLine key={a.id} athlete={a} isChosen={a === chosen} />;
   return (
     <Grid templateColumns={{ base: "minmax(0, 1fr)", md: "320px minmax(0, 1fr)" }} gap="8">
       <Box as="nav" aria-label="Athletes">
@@ -28,31 +39,52 @@ export function AthletesPage() {
             <Button as="span">Add</Button>
           </Link>
         </Flex>
-        {athletes.data.map((a) => (
-          <Link key={a.id} to={`/athletes/${a.id}`}>
-            <Flex
-              gap="3"
-              align="center"
-              px="2"
-              py="1.5"
-              borderTop="1px solid var(--rule)"
-              bg={a.id === chosen?.id ? "paperRaised" : "transparent"}
-              borderLeft="4px solid"
-              borderLeftColor={a.id === chosen?.id ? "ink" : "transparent"}
+        {present.length > MANY && (
+          <Box mb="2">
+            <TextField label="Find by name, sport or level" value={typed} onChange={setTyped} />
+          </Box>
+        )}
+        {present.filter((a) => found(a, typed)).map(line)}
+        {archived.length > 0 && (
+          <Box mt="4">
+            <Button
+              variant="ghost"
+              aria-expanded={showsArchived}
+              onClick={() => setShowsArchived(!showsArchived)}
             >
-              <SportIcon sport={a.profile.sport} />
-              <Box minW="0">
-                <Box fontWeight="600">{a.profile.name}</Box>
-                <Box fontSize="sm" color="inkSoft">
-                  {summary(a.profile)}
-                </Box>
-              </Box>
-            </Flex>
-          </Link>
-        ))}
+              Archived, {archived.length} {showsArchived ? "▴" : "▾"}
+            </Button>
+            {showsArchived && archived.filter((a) => found(a, typed)).map(line)}
+          </Box>
+        )}
       </Box>
       <AthleteForm key={chosen?.id ?? "new"} athlete={id === "new" ? undefined : chosen} />
     </Grid>
+  );
+}
+
+function AthleteLine({ athlete, isChosen }: { athlete: AthleteView; isChosen: boolean }) {
+  return (
+    <Link to={`/athletes/${athlete.id}`} aria-current={isChosen ? "true" : undefined}>
+      <Flex
+        gap="3"
+        align="center"
+        px="2"
+        py="1.5"
+        borderTop="1px solid var(--rule)"
+        bg={isChosen ? "paperRaised" : "transparent"}
+        borderLeft="4px solid"
+        borderLeftColor={isChosen ? "ink" : "transparent"}
+      >
+        <SportIcon sport={athlete.profile.sport} />
+        <Box minW="0">
+          <Box fontWeight="600">{athlete.profile.name}</Box>
+          <Box fontSize="sm" color="inkSoft">
+            {summary(athlete.profile)}
+          </Box>
+        </Box>
+      </Flex>
+    </Link>
   );
 }
 

@@ -9,8 +9,9 @@ import { api, data } from "../api/client";
 import type { AthleteView, BlockDefinition, BlockView } from "../api/types";
 import { plusDays } from "../session/dates";
 import { useOnce } from "../shared/once";
+import { AthletePicker } from "../athlete/AthletePicker";
 import { ErrorNotice } from "../shared/ErrorNotice";
-import { FormMany, FormText, TextField } from "../shared/fields";
+import { FormText, TextField } from "../shared/fields";
 import { readDate, sayDate } from "../shared/calendar";
 import { showRefused } from "../shared/forms";
 import { FilePanel } from "./FilePanel";
@@ -278,12 +279,20 @@ function GroupRow({
           />
         )}
       />
-      <FormMany
-        label="Who is in it"
-        isLabelHidden
-        name={`groups.${at}.athleteIds`}
-        options={Object.fromEntries(free.map((a) => [a.id, a.profile.name]))}
+      <Controller
         control={control}
+        name={`groups.${at}.athleteIds`}
+        render={({ field }) => (
+          <AthletePicker
+            label="Who is in it"
+            isLabelHidden
+            athletes={free}
+            value={field.value}
+            onChange={field.onChange}
+            sport={free.find((a) => a.id === field.value[0])?.profile.sport}
+            isFolded
+          />
+        )}
       />
     </Grid>
   );

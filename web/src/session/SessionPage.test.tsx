@@ -36,11 +36,23 @@ function page(
       { place: "POOL_DECK", usualKit: {}, usualFor: ["SWIM"] },
     ],
     "GET /api/athletes": () => [
-      { id: "edda", profile: { name: "Edda Vollmar", sport: "ROW" } },
-      { id: "ilo", profile: { name: "Ilo Brandsen", sport: "RUN" } },
+      { id: "edda", archived: false, profile: { name: "Edda Vollmar", sport: "ROW" } },
+      { id: "ilo", archived: false, profile: { name: "Ilo Brandsen", sport: "RUN" } },
+      { id: "ana", archived: true, profile: { name: "Ana Tarn", sport: "RUN" } },
     ],
     "GET /api/weather": () => ({ temperature: 7, source: "made up" }),
     "POST /api/shorthand": () => understood,
+    "GET /api/sessions": () => [
+      {
+        id: "other",
+        details: {
+          title: "3 x 10 min",
+          startsAt: "2026-11-28T17:45:00",
+          minutes: 30,
+          athleteIds: ["ilo"],
+        },
+      },
+    ],
     "POST /api/sessions": answer,
   });
   show(<SessionPage today="2026-11-26" />, { at: "/sessions/new?date=2026-11-28" });
@@ -134,6 +146,16 @@ describe("a new session", () => {
     await waitFor(() => expect(sent()).toBeDefined());
     expect(sent().athleteIds).toEqual([]);
     expect(sent().place).toBe("BOATHOUSE");
+  });
+
+  it("points out who is somewhere else, and offers nobody who left", async () => {
+    page();
+    await screen.findByText("Ilo Brandsen, run");
+    expect(screen.queryByText("Ana Tarn, run")).toBeNull();
+    fireEvent.click(screen.getByText("Ilo Brandsen, run"));
+    await screen.findByText("▲ Ilo Brandsen is also in “3 x 10 min” at 17:45.");
+    change("First effort at", "06:00");
+    await waitFor(() => expect(screen.queryByText(/is also in/)).toBeNull());
   });
 
   it("says at its field what would be accepted", async () => {

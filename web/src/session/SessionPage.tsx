@@ -5,17 +5,11 @@ import { useForm, useWatch } from "react-hook-form";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { invalidate } from "../api/invalidate";
 import { api, data } from "../api/client";
-import type {
-  AthleteView,
-  Place,
-  SessionDetails,
-  SessionView,
-  Sport,
-  Stroke,
-  Understood,
-} from "../api/types";
+import type { Place, SessionDetails, SessionView, Sport, Stroke, Understood } from "../api/types";
+import { AthletePicker } from "../athlete/AthletePicker";
+import { busyDuring } from "../athlete/picking";
 import { ErrorNotice } from "../shared/ErrorNotice";
-import { FormMany, FormSelect, FormText, SelectField, TextField } from "../shared/fields";
+import { FormSelect, FormText, SelectField, TextField } from "../shared/fields";
 import { readDate, readTime } from "../shared/calendar";
 import { forecastQuery } from "../shared/forecast";
 import { showRefused } from "../shared/forms";
@@ -36,6 +30,8 @@ interface SessionFields {
   stroke: Stroke | "";
   place: Place | "";
   minutes: string;
+  /** Of a new one: for how many weeks it is written at once. */
+  weeks: string;
   /** Null until something is typed, or taken away: the forecast holds. */
   temperature: string | null;
   comingFrom: SessionDetails["comingFrom"];
@@ -50,6 +46,7 @@ const BLANK: Omit<SessionFields, "date"> = {
   stroke: "",
   place: "",
   minutes: "30",
+  weeks: "1",
   temperature: null,
   comingFrom: "MOVING",
   athleteIds: [],
@@ -108,6 +105,7 @@ function fieldsOf({ details }: SessionView, date: string): SessionFields {
     stroke: details.stroke ?? "",
     place: details.place,
     minutes: String(details.minutes),
+    weeks: "1",
     temperature: String(details.temperature),
     comingFrom: details.comingFrom,
     athleteIds: details.athleteIds,
@@ -151,6 +149,24 @@ function SessionForm({ date, original, isEdited = false }: FormProps) {
     queryKey: ["athletes"],
     queryFn: () => data(api.GET("/api/athletes")),
   });
+  const day = useQuery({
+    queryKey: ["sessions", chosen.date, chosen.date],
+    enabled: isWhen,
+    queryFn: () =>
+      data(
+        api.GET("/api/sessions", {
+          params: { query: { from: chosen.date ?? "", until: chosen.date ?? "" } },
+        }),
+      ),
+  });
+  const busy = busyDuring(
+    {
+      id: isEdited ? original?.id : undefined,
+      startsAt: `${chosen.date}T${chosen.time}:00`,
+      minutes: Number(chosen.minutes),
+    },
+    isWhen ? (day.data ?? []) : [],
+  );
   const write = (text: string) => {
     setValue("title", text);
     // Other words may mean another kind of session.
@@ -192,7 +208,12 @@ function SessionForm({ date, original, isEdited = false }: FormProps) {
               body,
             }),
           )
-        : data(api.POST("/api/sessions", { params: { header: once.header }, body }));
+        : data(
+            api.POST("/api/sessions", {
+              params: { header: once.header, query: { weeks: Math.round(Number(fields.weeks)) } },
+              body,
+            }),
+          );
     },
     onSuccess: (_, { date }) => {
       once.renew();
@@ -289,6 +310,9 @@ function SessionForm({ date, original, isEdited = false }: FormProps) {
             options={COMING_FROM}
             control={control}
           />
+          {!isEdited && (
+            <FormText label="Weeks in a row" inputMode="numeric" name="weeks" control={control} />
+          )}
           {sport === "SWIM" && (
             <SelectField
               label="Stroke"
@@ -299,11 +323,13 @@ function SessionForm({ date, original, isEdited = false }: FormProps) {
           )}
         </Grid>
         <Box mt="5">
-          <FormMany
+          <AthletePicker
             label="Athletes"
-            name="athleteIds"
-            options={named(athletes.data ?? [], sport)}
-            control={control}
+            athletes={athletes.data ?? []}
+            value={chosen.athleteIds ?? []}
+            onChange={(ids) => setValue("athleteIds", ids)}
+            sport={sport}
+            busy={busy}
           />
         </Box>
         {save.error && !(save.error instanceof Undecided) && (
@@ -342,15 +368,6 @@ class Undecided extends Error {
 
 function warmUps({ warmUps }: SessionView): string {
   return warmUps.length === 1 ? "1 warm-up is" : `${warmUps.length} warm-ups are`;
-}
-
-/** The athletes by their ids, those of the sport first. */
-function named(athletes: AthleteView[], sport: Sport): Record<string, string> {
-  return Object.fromEntries(
-    athletes
-      .toSorted((a, b) => Number(b.profile.sport === sport) - Number(a.profile.sport === sport))
-      .map(({ id, profile }) => [id, `${profile.name}, ${SPORTS[profile.sport].toLowerCase()}`]),
-  );
 }
 
 /** How the text is understood; the last answer stays until the next is there. */

@@ -23,6 +23,13 @@ export const SPORTS: Record<Sport, string> = {
   SWIM: "Swim",
 };
 
+export const ATHLETES_OF: Record<Sport, string> = {
+  RUN: "runners",
+  RIDE: "riders",
+  ROW: "rowers",
+  SWIM: "swimmers",
+};
+
 export const KINDS: Record<Kind, string> = labels(WORDS.kind);
 
 export const PLACES: Record<Place, string> = {

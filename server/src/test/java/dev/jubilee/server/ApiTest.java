@@ -108,6 +108,30 @@ class ApiTest {
     return JSON.readTree(coach.post("/api/shorthand", body).body());
   }
 
+  @Test
+  void whoeverLeavesIsArchivedWhereTheyAreAndCanBeBroughtBack() throws Exception {
+    JsonNode made = JSON.readTree(coach.post("/api/athletes", athlete("55", "190", null)).body());
+    assertThat(made.at("/archived").asBoolean()).isFalse();
+    String path = "/api/athletes/" + made.at("/id").asString();
+    String session =
+        "{\"startsAt\":\"2042-03-03T07:00:00\",\"sport\":\"ROW\",\"kind\":\"EASY\",\"title\":\"easy"
+            + " 8 km\",\"place\":\"BOATHOUSE\",\"minutes\":20,\"temperature\":8,"
+            + "\"comingFrom\":\"MOVING\",\"athleteIds\":[\""
+            + made.at("/id").asString()
+            + "\"]}";
+    assertThat(coach.post("/api/sessions", session).statusCode()).isEqualTo(201);
+
+    HttpResponse<String> left = coach.post(path + "/archive?version=0", "");
+    assertThat(JSON.readTree(left.body()).at("/archived").asBoolean()).isTrue();
+    assertThat(coach.post(path + "/archive?version=0", "").statusCode()).isEqualTo(409);
+    assertThat(coach.get("/api/sessions?from=2042-03-03&until=2042-03-03").body())
+        .contains(made.at("/id").asString());
+    assertThat(JSON.readTree(coach.get(path).body()).at("/archived").asBoolean()).isTrue();
+
+    HttpResponse<String> back = coach.post(path + "/restore?version=1", "");
+    assertThat(JSON.readTree(back.body()).at("/archived").asBoolean()).isFalse();
+  }
+
   /** Each impossible figure is refused by name, with what would be accepted. */
   @ParameterizedTest
   @CsvSource(

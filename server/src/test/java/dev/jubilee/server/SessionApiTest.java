@@ -42,6 +42,26 @@ class SessionApiTest {
         .isEqualTo(409);
   }
 
+  /** Written once, it stands on the same day of each week, each a session of its own. */
+  @Test
+  void isRepeatedWeekByWeek() throws Exception {
+    JsonNode made = made("5 x 1 km @ 10k / 90 s");
+    String details = made.get("details").toString();
+    HttpResponse<String> answer = coach.post("/api/sessions?weeks=3", details);
+    assertThat(answer.statusCode()).isEqualTo(201);
+    for (int week = 0; week < 4; week++) {
+      String on = day.plusWeeks(week).toString();
+      JsonNode that = read(coach.get("/api/sessions?from=" + on + "&until=" + on));
+      long there =
+          that.valueStream()
+              .filter(s -> s.at("/details/title").asString().equals("5 x 1 km @ 10k / 90 s"))
+              .count();
+      assertThat(there).as("in week %d", week).isEqualTo(week == 0 ? 2 : week < 3 ? 1 : 0);
+    }
+    assertThat(coach.post("/api/sessions?weeks=53", details).body()).contains("1 to 52 weeks");
+    assertThat(coach.post("/api/sessions?weeks=x", details).statusCode()).isEqualTo(400);
+  }
+
   /** With its warm-up, which comes back with it; the link to it stops meanwhile. */
   @Test
   void isRemovedAndPutBack() throws Exception {

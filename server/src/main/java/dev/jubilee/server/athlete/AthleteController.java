@@ -62,4 +62,16 @@ class AthleteController {
       @Valid @RequestBody AthleteProfile profile) {
     return athletes.change(coach.clubId(), id, version, profile);
   }
+
+  @PostMapping("/{id}/archive")
+  AthleteView archiveAthlete(
+      @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id, @RequestParam long version) {
+    return athletes.archive(coach.clubId(), id, version);
+  }
+
+  @PostMapping("/{id}/restore")
+  AthleteView restoreAthlete(
+      @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id, @RequestParam long version) {
+    return athletes.restore(coach.clubId(), id, version);
+  }
 }

@@ -5,6 +5,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.ColumnTransformer;
 
@@ -21,6 +22,8 @@ public class AthleteRow {
   @ColumnTransformer(write = "?::jsonb")
   private String profile;
 
+  private Instant archivedAt;
+
   @Version private long version;
 
   protected AthleteRow() {}
@@ -34,6 +37,18 @@ public class AthleteRow {
     this.name = values.name();
     this.sport = values.sport().name();
     this.profile = json;
+  }
+
+  void archive(Instant now) {
+    archivedAt = now;
+  }
+
+  void restore() {
+    archivedAt = null;
+  }
+
+  public boolean isArchived() {
+    return archivedAt != null;
   }
 
   public UUID id() {

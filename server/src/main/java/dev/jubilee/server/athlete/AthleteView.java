@@ -10,6 +10,7 @@ import java.util.UUID;
  * An athlete with what follows from their results.
  *
  * @param version to send back with a change
+ * @param archived whether they left: kept where they are, offered for nothing new
  * @param basis a sentence for each figure found, in their main sport
  * @param conflicts a sentence for each result that does not go with the others
  * @param weighed what each result says, in the order of the profile's results
@@ -17,6 +18,7 @@ import java.util.UUID;
 public record AthleteView(
     UUID id,
     long version,
+    boolean archived,
     AthleteProfile profile,
     List<Phrase> basis,
     List<String> conflicts,

@@ -8,6 +8,7 @@ import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.problem.NotFoundException;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.HashSet;
@@ -51,13 +52,33 @@ public class Athletes {
   @Transactional
   public AthleteView change(UUID clubId, UUID id, long version, AthleteProfile profile) {
     check(clubId, profile);
+    AthleteRow row = unchanged(clubId, id, version);
+    row.write(profile, json.write(profile));
+    return view(repository.saveAndFlush(row));
+  }
+
+  /** Whoever left stays in sessions and blocks where they are, and is offered for nothing new. */
+  @Transactional
+  public AthleteView archive(UUID clubId, UUID id, long version) {
+    AthleteRow row = unchanged(clubId, id, version);
+    row.archive(Instant.now());
+    return view(repository.saveAndFlush(row));
+  }
+
+  @Transactional
+  public AthleteView restore(UUID clubId, UUID id, long version) {
+    AthleteRow row = unchanged(clubId, id, version);
+    row.restore();
+    return view(repository.saveAndFlush(row));
+  }
+
+  private AthleteRow unchanged(UUID clubId, UUID id, long version) {
     AthleteRow row = row(clubId, id);
     if (row.version() != version) {
       throw new ConflictException(
           row.name() + " was changed by someone else in the meantime. Load again and repeat.");
     }
-    row.write(profile, json.write(profile));
-    return view(repository.saveAndFlush(row));
+    return row;
   }
 
   public AthleteProfile profile(AthleteRow row) {
@@ -85,6 +106,7 @@ public class Athletes {
     return new AthleteView(
         row.id(),
         row.version(),
+        row.isArchived(),
         profile,
         anchors.basis(),
         anchors.conflicts(),

@@ -1,5 +1,6 @@
 package dev.jubilee.server.session;
 
+import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.server.once.Once;
 import dev.jubilee.server.problem.Limits;
 import dev.jubilee.server.signin.SignedIn;
@@ -27,6 +28,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/sessions")
 class SessionController {
+  /** A session is repeated for a year at most. */
+  private static final int MOST_WEEKS = 52;
+
   private final Sessions sessions;
   private final Once once;
 
@@ -50,12 +54,14 @@ class SessionController {
   SessionView createSession(
       @AuthenticationPrincipal SignedIn coach,
       @RequestHeader(name = Once.HEADER, required = false) Optional<UUID> key,
+      @RequestParam(defaultValue = "1") int weeks,
       @Valid @RequestBody SessionDetails details) {
+    Bounds.within("weeks", weeks, 1, MOST_WEEKS, "weeks");
     details.check();
     return once.make(
         coach.clubId(),
         key,
-        id -> sessions.create(coach.clubId(), id, details),
+        id -> sessions.create(coach.clubId(), id, details, weeks),
         id -> sessions.one(coach.clubId(), id));
   }
 

@@ -58,10 +58,29 @@ public class Sessions {
   /** Puts a session on the calendar that was checked already, as {@link #change} does. */
   @Transactional
   public SessionView create(UUID clubId, UUID id, SessionDetails details) {
+    return create(clubId, id, details, 1);
+  }
+
+  /**
+   * The same session at the same time for so many weeks.
+   *
+   * @param id of the first of them, which is answered
+   * @param weeks 1 or more
+   */
+  @Transactional
+  public SessionView create(UUID clubId, UUID id, SessionDetails details, int weeks) {
     check(clubId, details);
-    SessionRow row = new SessionRow(id, clubId);
-    row.write(details, json.write(details));
-    return view(repository.saveAndFlush(row), List.of());
+    SessionRow first = new SessionRow(id, clubId);
+    first.write(details, json.write(details));
+    first = repository.saveAndFlush(first);
+    for (int week = 1; week < weeks; week++) {
+      SessionDetails later = details.on(details.startsAt().toLocalDate().plusWeeks(week));
+      later.check();
+      SessionRow row = new SessionRow(UUID.randomUUID(), clubId);
+      row.write(later, json.write(later));
+      repository.save(row);
+    }
+    return view(first, List.of());
   }
 
   @Transactional(readOnly = true)
