@@ -22,7 +22,7 @@ const percent = (fraction: number) => `${(100 * fraction).toFixed(3)}%`;
 const ROOM = {
   wide: { name: 0.052, time: 0.1 },
   half: { name: 0.08, time: 0.15 },
-  narrow: { name: 0.17, time: 0.34 },
+  narrow: { name: 0.21, time: 0.36 },
 };
 
 /** Lower axes are drawn where half the width is to be had. */
@@ -56,6 +56,7 @@ export const Countdown = memo(function Countdown({
 }: CountdownProps) {
   const span = axisSpan(plan.seconds);
   const room = narrow ? ROOM.narrow : height < LOW ? ROOM.half : ROOM.wide;
+  const pixels = narrow ? 330 : height < LOW ? 600 : 980;
   const steps = treads(plan.items, span);
   const [drag, setDrag] = useState<Drag>();
   const by = drag ? placesTo(steps, drag.id, drag.at) : 0;
@@ -74,10 +75,7 @@ export const Countdown = memo(function Countdown({
         <div className={css.aim} style={{ bottom: percent(plan.firstEffort / 100) }}>
           <span>first effort of the session</span>
         </div>
-        <Engraving
-          steps={engraved(plan.items, span)}
-          pixels={narrow ? 330 : height < LOW ? 600 : 980}
-        />
+        <Engraving steps={engraved(plan.items, span, pixels)} pixels={pixels} />
         {steps.map((tread) => (
           <TreadBox
             key={tread.item.id}

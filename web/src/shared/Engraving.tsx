@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { hatching, outline, strokes, type EngravedStep } from "./engraving";
+import { hatching, outline, strokes, strokeWeight, type EngravedStep } from "./engraving";
 import css from "./Engraving.module.css";
 
 const WIDTH = 1000;
@@ -24,7 +24,11 @@ export const Engraving = memo(function Engraving({
       {hatching(steps, WIDTH, HEIGHT, pixels).map(({ weight, path }) => (
         <path key={weight} className={css.hatch} strokeWidth={weight} d={path} />
       ))}
-      <path className={css.stroke} d={strokes(steps, WIDTH, HEIGHT)} />
+      <path
+        className={css.stroke}
+        strokeWidth={strokeWeight(steps, pixels)}
+        d={strokes(steps, WIDTH, HEIGHT)}
+      />
       <path className={css.line} d={outline(steps, WIDTH, HEIGHT)} />
     </svg>
   );

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { hatching, outline, strokes, type EngravedStep } from "./engraving";
+import { hatching, outline, strokes, strokeWeight, type EngravedStep } from "./engraving";
 
 const at = (from: number, to: number, effort: number, isStroke = false): EngravedStep => ({
   from,
@@ -35,6 +35,12 @@ describe("the engraving", () => {
 
   it("leaves no short effort without a line", () => {
     expect(hatching([at(0.5, 0.504, 30)], 1000, 100, 1000)).toHaveLength(1);
+  });
+
+  it("keeps strokes apart on a phone", () => {
+    const efforts = [at(0.7, 0.714, 70, true), at(0.714, 0.728, 75, true)];
+    expect(strokeWeight(efforts, 330)).toBeLessThan(0.014 * 330);
+    expect(strokeWeight(efforts, 980)).toBe(5);
   });
 
   it("strikes each graded effort as high as it reaches", () => {

@@ -82,3 +82,9 @@ export function strokes(steps: readonly EngravedStep[], width: number, height: n
     .map((s) => `M${round((width * (s.from + s.to)) / 2)} ${height}V${top(s, height)}`)
     .join("");
 }
+
+/** px: heavy, and still apart from the next where efforts are short. */
+export function strokeWeight(steps: readonly EngravedStep[], pixels: number): number {
+  const widths = steps.filter((s) => s.isStroke).map((s) => (s.to - s.from) * pixels);
+  return Math.min(5, Math.max(1.5, 0.5 * Math.min(...widths, 10)));
+}

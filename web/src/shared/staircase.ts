@@ -29,10 +29,14 @@ export function treads(items: readonly AxisItem[], span: number): Tread[] {
   }));
 }
 
+/** Narrower than this the pause between two drills would only blacken the picture, px. */
+const NARROWEST = 3;
+
 /** Changing over, working and recovering, each as long as it is. */
-export function engraved(items: readonly AxisItem[], span: number): EngravedStep[] {
+export function engraved(items: readonly AxisItem[], span: number, pixels: number): EngravedStep[] {
   return treads(items, span).flatMap(({ item, from, to }) => {
-    const work = from + item.changeSeconds / span;
+    const isSeen = (item.changeSeconds * pixels) / span >= NARROWEST;
+    const work = isSeen ? from + item.changeSeconds / span : from;
     const rest = to - item.recoverySeconds / span;
     return [
       { from, to: work, effort: 0 },
