@@ -1,6 +1,6 @@
 import { Box, Button, Flex } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { memo } from "react";
+import { memo, useState } from "react";
 import { api, data } from "../api/client";
 import type { PrescriptionView } from "../api/types";
 import { linkTo } from "../shared/address";
@@ -9,6 +9,7 @@ import { ErrorNotice } from "../shared/ErrorNotice";
 import { CheckboxField } from "../shared/fields";
 import { LinkCard } from "../shared/LinkCard";
 import { Soft } from "../shared/panels";
+import { messageOf } from "./message";
 
 type Link = PrescriptionView["link"];
 
@@ -70,6 +71,7 @@ export const HandOver = memo(function HandOver({ prescriptionId, link, athlete }
                 Print view
               </a>
             </Button>
+            <CopyMessage prescriptionId={prescriptionId} link={linkTo(`/f/${link.token}`)} />
             <Button onClick={() => revoke.mutate()}>Revoke link</Button>
           </LinkCard>
           <Flex align="center" gap="3" mt="2" wrap="wrap">
@@ -86,6 +88,17 @@ export const HandOver = memo(function HandOver({ prescriptionId, link, athlete }
     </Box>
   );
 }, isSame);
+
+/** The whole warm-up as text for a chat, as it is when it is copied. */
+function CopyMessage({ prescriptionId, link }: { prescriptionId: string; link: string }) {
+  const queries = useQueryClient();
+  const [copied, setCopied] = useState(false);
+  const copy = () => {
+    const view = queries.getQueryData<PrescriptionView>(["prescription", prescriptionId]);
+    if (view) void navigator.clipboard.writeText(messageOf(view, link)).then(() => setCopied(true));
+  };
+  return <Button onClick={copy}>{copied ? "Copied" : "Copy as a message"}</Button>;
+}
 
 /** An edit brings the same link in a new object; the code need not be drawn for it. */
 function isSame(before: Props, after: Props): boolean {
