@@ -4,7 +4,11 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.google.zxing.BinaryBitmap;
+import com.google.zxing.DecodeHintType;
+import com.google.zxing.LuminanceSource;
+import com.google.zxing.NotFoundException;
 import com.google.zxing.client.j2se.BufferedImageLuminanceSource;
+import com.google.zxing.common.GlobalHistogramBinarizer;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
 import com.microsoft.playwright.Browser;
@@ -18,6 +22,7 @@ import java.io.IOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
@@ -179,12 +184,20 @@ class StartTest {
   private static String code(Locator where) throws Exception {
     Locator code = where.locator("svg[role=img]").first();
     code.waitFor();
-    BinaryBitmap seen =
-        new BinaryBitmap(
-            new HybridBinarizer(
-                new BufferedImageLuminanceSource(
-                    ImageIO.read(new ByteArrayInputStream(code.locator("..").screenshot())))));
-    return new QRCodeReader().decode(seen).getText();
+    LuminanceSource seen =
+        new BufferedImageLuminanceSource(
+            ImageIO.read(new ByteArrayInputStream(code.locator("..").screenshot())));
+    Map<DecodeHintType, ?> closely = Map.of(DecodeHintType.TRY_HARDER, true);
+    try {
+      return new QRCodeReader()
+          .decode(new BinaryBitmap(new HybridBinarizer(seen)), closely)
+          .getText();
+    } catch (NotFoundException e) {
+      // A camera looks many times, in many lights.
+      return new QRCodeReader()
+          .decode(new BinaryBitmap(new GlobalHistogramBinarizer(seen)), closely)
+          .getText();
+    }
   }
 
   private static int freePort() throws IOException {

@@ -22,6 +22,9 @@ final class Tuner {
   /** and before an all-out start: 5 to 10 min suit it (Bishop 2003; McGowan et al. 2015). */
   private static final int LEAST_BEFORE_A_RACE = 300;
 
+  /** What stays of it in any case: 8 of 10 min before events of a minute to four. */
+  private static final double LEAST_OF_SETTLING = 0.8;
+
   private static final int MORE = 60;
   private static final int MOST_RAISE = 300;
   private static final int MOST_TOP_UP = 240;
@@ -107,8 +110,10 @@ final class Tuner {
   private static List<Tuning> withoutRaise(Plan plan) {
     int wait = plan.request().circumstances().conditions().waitSeconds();
     boolean isRace = plan.request().session().kind() == SessionKind.TIME_TRIAL;
-    int least = Math.max(wait, isRace ? LEAST_BEFORE_A_RACE : LEAST_TRANSITION);
-    int spare = Math.max(0, plan.demand().transitionSeconds() - least) / MORE * MORE;
+    int usual = plan.demand().transitionSeconds();
+    int beforeARace = Math.max(LEAST_BEFORE_A_RACE, (int) (LEAST_OF_SETTLING * usual));
+    int least = Math.max(wait, isRace ? beforeARace : LEAST_TRANSITION);
+    int spare = Math.max(0, usual - least) / MORE * MORE;
     int topUp = wait >= Prescriber.LONG_WAIT_SECONDS ? MOST_TOP_UP : 0;
     List<Tuning> all = new ArrayList<>();
     for (int less = 0; less <= spare; less += MORE) {

@@ -5,6 +5,7 @@ import dev.jubilee.core.session.Aim.Feel;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -217,7 +218,11 @@ final class Vocabulary {
     int least = Integer.MAX_VALUE;
     for (String candidate : all) {
       // Whoever mistypes a word rarely mistypes its first letter.
-      int apart = candidate.charAt(0) == word.charAt(0) ? letters.apply(word, candidate) : -1;
+      boolean isSwapped = sorted(word).equals(sorted(candidate));
+      int apart =
+          candidate.charAt(0) != word.charAt(0)
+              ? -1
+              : isSwapped ? 1 : letters.apply(word, candidate);
       // Letters are swapped more often than left out.
       int rank = 10 * apart + Math.abs(candidate.length() - word.length());
       if (apart >= 0 && rank < least) {
@@ -226,6 +231,12 @@ final class Vocabulary {
       }
     }
     return Optional.ofNullable(best);
+  }
+
+  private static String sorted(String word) {
+    char[] letters = word.toCharArray();
+    Arrays.sort(letters);
+    return new String(letters);
   }
 
   /** Without the s of a plural, where it is one. */

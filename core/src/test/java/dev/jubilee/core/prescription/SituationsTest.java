@@ -541,13 +541,13 @@ class SituationsTest {
             .must(not("priming-run")),
         row("1 km on the machine: four minutes firm, long before", SessionKind.TIME_TRIAL)
             .over(1000)
-            .must(primed("priming-row"), efforts(2, 4)),
+            .must(primed("priming-row"), efforts(2, 4), settles(8, 12)),
         ride("A pursuit of four minutes, the same", SessionKind.TIME_TRIAL)
             .lasting(235)
             .must(primed("priming-ride")),
         swim("200 m, the same in the water", SessionKind.TIME_TRIAL)
             .over(200)
-            .must(primed("priming-swim")),
+            .must(primed("priming-swim"), settles(8, 12)),
         run("1500 m: as ever", SessionKind.TIME_TRIAL)
             .over(1500)
             .must(efforts(3, 5), settles(5, 10), raise(9, 16)),
