@@ -24,7 +24,7 @@ final class Aims {
   private static final int SWEET_TO = 94;
 
   /** Efforts up to this are given as shares of a sprint, s; common practice. */
-  private static final int LONGEST_SHARE_OF_TOP = 90;
+  private static final int LONGEST_SHARE_OF_TOP = 120;
 
   /** Most seconds that are added to a pace; with a space between, one could mean a new part. */
   private static final int MOST_ADDED = 60;
@@ -316,6 +316,7 @@ final class Aims {
     double first = token(at).value();
     double second = isRange ? token(at + 2).value() : first;
     int next = isRange ? at + 3 : at + 1;
+    draft.clock = first;
     Unit unit;
     if (token(next).is("/") && paceUnit(next + 1).isPresent()) {
       unit = paceUnit(next + 1).get();

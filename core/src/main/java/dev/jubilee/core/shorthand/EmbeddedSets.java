@@ -65,7 +65,7 @@ final class EmbeddedSets {
       int first = t.seconds() / 2;
       amount = new Extent.Time(which == 1 ? first : t.seconds() - first);
     } else {
-      amount = new Extent.Distance(((Extent.Distance) base.amount()).metres() / 2);
+      amount = Lengths.distance(((Extent.Distance) base.amount()).metres() / 2);
     }
     return new Piece(1, amount, base.aim(), base.stroke(), base.rate(), base.extras(), Rest.NONE);
   }
@@ -81,9 +81,7 @@ final class EmbeddedSets {
           draft.to,
           "what is inside leaves nothing of the whole; write the parts apart");
     }
-    return byClock
-        ? new Extent.Time((int) Math.round(all - used))
-        : new Extent.Distance(all - used);
+    return byClock ? new Extent.Time((int) Math.round(all - used)) : Lengths.distance(all - used);
   }
 
   private static double used(LineBuilder draft, Step step, boolean byClock) {

@@ -223,6 +223,14 @@ final class Lengths {
       if (isWayJogged(at)) {
         return new Found<>(distance(value), at + 1);
       }
+      if (work.get() instanceof Extent.Distance && isOfMetres(value)) {
+        String metres = (int) value + " m";
+        throw new ParseException(
+            t.from(),
+            t.to(),
+            "is " + metres + " the recovery? Then write “" + metres + " jog”",
+            metres + " jog");
+      }
       if (work.get() instanceof Extent.Time w && w.seconds() >= 60 && value <= 10) {
         return noted(new Extent.Time((int) (60 * value)), at, value, "min");
       }
@@ -251,12 +259,14 @@ final class Lengths {
     return null;
   }
 
+  private static boolean isOfMetres(double value) {
+    return value >= 100 && value <= 800 && value % 50 == 0;
+  }
+
   /** / 200 jog: so many metres, as nobody counts 200 seconds. */
   private boolean isWayJogged(int at) {
     Optional<Rest.Manner> manner = manner(at + 1);
-    return token(at).value() >= 100
-        && token(at).value() <= 800
-        && token(at).value() % 50 == 0
+    return isOfMetres(token(at).value())
         && manner.isPresent()
         && manner.get() != Rest.Manner.STANDING;
   }

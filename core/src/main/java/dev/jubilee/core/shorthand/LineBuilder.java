@@ -32,6 +32,9 @@ final class LineBuilder {
   /** A clock time after "@" that could be a pace or a send-off. */
   Optional<Token> openClock = Optional.empty();
 
+  /** The clock time that it is aimed at, s; 0 where it is none. */
+  double clock;
+
   /** Whether it is the way into the session or out of it. */
   boolean isAround;
 
@@ -59,6 +62,15 @@ final class LineBuilder {
 
   boolean isEmpty() {
     return amounts.isEmpty() && grouped.isEmpty();
+  }
+
+  boolean isOnlyAnAim() {
+    return isEmpty()
+        && aim.isPresent()
+        && stroke.isEmpty()
+        && rate.isEmpty()
+        && extras.isEmpty()
+        && rest.equals(Rest.NONE);
   }
 
   boolean isGroup() {
@@ -195,6 +207,12 @@ final class LineBuilder {
 
   List<Step> steps() {
     refuseOpenClock();
+    if (isGroup() && times.isEmpty()) {
+      // 3 sets of (…) are three times what stands in the bracket.
+      times = sets;
+      sets = Optional.empty();
+      rest = setRest.equals(Rest.NONE) ? rest : setRest;
+    }
     List<Step> steps = new ArrayList<>();
     if (isGroup()) {
       steps.add(new Group(times.orElse(1), grouped.stream().map(this::shared).toList(), rest));

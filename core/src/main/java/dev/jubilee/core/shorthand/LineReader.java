@@ -11,6 +11,9 @@ final class LineReader {
   /** Brackets in brackets. */
   private static final int DEEPEST = 3;
 
+  /** A clock time that is so near to the one aimed at may be that of the next effort. */
+  private static final double LIKE_THE_AIM = 0.2;
+
   /** A stride of 100 m takes about this; common practice. */
   private static final int STRIDE = 20;
 
@@ -88,6 +91,14 @@ final class LineReader {
         found.value() instanceof Rest.Timed rest
             && rest.manner() != Rest.Manner.STANDING
             && rest.seconds() > Math.max(LONG_REST, before.longestSeconds() * 3 / 2);
+    double likeTheAim = cursor.here().value() / before.clock;
+    if (cursor.here().isClock()
+        && found.isBare()
+        && likeTheAim > 1 - LIKE_THE_AIM
+        && likeTheAim < 1 + LIKE_THE_AIM) {
+      throw new ParseException(
+          cursor.here(), "a recovery or another pace? Write “/” before a recovery");
+    }
     if (lengths.isSaidToBeBetween(cursor.at, found.next())) {
       return Optional.of(found);
     }
@@ -167,12 +178,17 @@ final class LineReader {
     if (!isTail() || draft.isEmpty()) {
       return false;
     }
+    if (draft.times.orElse(1) == 1 && !draft.isGroup()) {
+      // 60 min easy, last 20 @ MP: of the one stretch.
+      part(draft);
+      return true;
+    }
     int count = cursor.next(1).isNumber() ? repeats.count(cursor.next(1)) : 1;
     int from = cursor.here().from();
     cursor.at += 2;
     LineBuilder last = new LineBuilder();
     words(last, DEEPEST);
-    if (!last.isEmpty() || last.aim.isEmpty() || draft.tail.isPresent()) {
+    if (!last.isOnlyAnAim() || draft.tail.isPresent()) {
       throw new ParseException(from, cursor.here().from(), "how hard are the last of them?");
     }
     draft.tail = Optional.of(new LineBuilder.Tail(count, last.aim.get()));
@@ -252,7 +268,7 @@ final class LineReader {
       return false;
     }
     cursor.at += isWith ? 2 : 1;
-    if (isWith && !isRest()) {
+    if (isWith && !isRest(draft)) {
       part(draft);
     } else {
       slash(draft);
@@ -261,12 +277,12 @@ final class LineReader {
   }
 
   /** Whether what follows is a recovery rather than strides or fins. */
-  private boolean isRest() {
+  private boolean isRest(LineBuilder draft) {
     boolean isCounted =
         cursor.here().isNumber() && (cursor.next(1).is("x") || Repeats.isCounted(cursor.next(1)));
     return !isCounted
         && !Vocabulary.EXTRAS.contains(cursor.here().text())
-        && lengths.rest(cursor.at, Optional.empty()) != null;
+        && lengths.rest(cursor.at, draft.work()) != null;
   }
 
   private boolean takesDash(LineBuilder draft, int depth) {
@@ -425,7 +441,7 @@ final class LineReader {
       // With fins, with barriers: how, not what.
       return;
     }
-    if (isTail()) {
+    if (isTail() && draft.times.orElse(1) > 1) {
       takesTail(draft, DEEPEST);
       return;
     }

@@ -253,7 +253,8 @@ final class NamedWords {
 
   /** Words on work on land as they are kept: one line, without the sign that led to them. */
   static String free(String text) {
-    return text.replaceAll("\\s+", " ").replaceFirst("^[ :.;]+", "").strip();
+    String line = text.strip().replaceAll("\\s*\\R\\s*", "; ").replaceAll("\\s+", " ");
+    return line.replaceFirst("^[ :.;]+", "").strip();
   }
 
   private boolean takesSport(Word word, LineBuilder draft) {

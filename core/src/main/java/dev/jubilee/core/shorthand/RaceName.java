@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/** Whether a text is nothing but the name of a race: 10k, half, 1500 free, 400 IM. */
+/** Whether a session is nothing but a race by its name: 10k, half, 1500 free, 400 IM. */
 final class RaceName {
   /** Distances that are raced, m; common practice. */
   private static final Map<Sport, Set<Double>> RACED =
@@ -23,32 +23,23 @@ final class RaceName {
 
   private RaceName() {}
 
-  static boolean is(List<Token> tokens, List<Step> steps, SessionFacts whole, Sport usual) {
+  static boolean is(List<Step> steps, SessionFacts whole, Sport usual) {
+    if (whole.kind.isPresent() || whole.isHills || steps.size() != 1) {
+      return false;
+    }
     Sport sport = whole.sport.orElse(usual);
-    boolean isOne =
-        whole.kind.isEmpty()
-            && !whole.isHills
-            && steps.size() == 1
-            && steps.get(0) instanceof Step.Piece piece
-            && piece.times() == 1
-            && piece.amount() instanceof Extent.Distance d
-            && RACED.get(sport).contains(d.metres());
-    return isOne && tokens.stream().allMatch(RaceName::isOfAName);
+    return steps.get(0) instanceof Step.Piece piece
+        && isBare(piece)
+        && (whole.sport.isEmpty() || piece.stroke().isPresent())
+        && piece.amount() instanceof Extent.Distance d
+        && RACED.get(sport).contains(d.metres());
   }
 
-  private static boolean isOfAName(Token t) {
-    return t.isEnd()
-        || t.isNumber()
-        || t.is(",")
-        || t.is(";")
-        || t.is("+")
-        || t.is("-")
-        || t.is(".")
-        || t.is(":")
-        || (t.isWord()
-            && (Vocabulary.METRES.containsKey(t.text())
-                || Vocabulary.FILLERS.contains(t.text())
-                || Vocabulary.RACES.containsKey(t.text())
-                || Vocabulary.STROKES.containsKey(t.text())));
+  private static boolean isBare(Step.Piece piece) {
+    return piece.times() == 1
+        && piece.aim().isEmpty()
+        && piece.rate().isEmpty()
+        && piece.extras().isEmpty()
+        && piece.rest().equals(Rest.NONE);
   }
 }

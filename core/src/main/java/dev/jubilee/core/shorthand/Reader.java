@@ -58,7 +58,7 @@ final class Reader {
           new ParseError(
               0, cursor.text.length(), "No effort in it. Write one, such as 6 x 1000 m.", ""));
     }
-    if (faults.isEmpty() && RaceName.is(cursor.tokens, steps, whole, lines.usual())) {
+    if (faults.isEmpty() && RaceName.is(steps, whole, lines.usual())) {
       whole.kind = Optional.of(SessionKind.TIME_TRIAL);
       whole.note("A race distance alone is read as the race; add “easy” if it is not.");
     }

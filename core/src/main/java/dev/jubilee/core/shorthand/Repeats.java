@@ -7,6 +7,9 @@ import java.util.Optional;
 final class Repeats {
   private static final int TABATAS = 8;
 
+  /** m */
+  private static final int SHORTEST_LENGTH = 20;
+
   private final Cursor cursor;
   private final SessionFacts whole;
 
@@ -97,7 +100,9 @@ final class Repeats {
 
   /** 6 strides */
   boolean takesCount(LineBuilder draft, int depth) {
-    if (!cursor.here().isNumber() || !isCounted(cursor.next(1))) {
+    // 4 x 100 sprints: the second number is a length.
+    boolean isLength = draft.times.isPresent() && cursor.here().value() >= SHORTEST_LENGTH;
+    if (!cursor.here().isNumber() || isLength || !isCounted(cursor.next(1))) {
       return false;
     }
     times(draft, count(cursor.here()));

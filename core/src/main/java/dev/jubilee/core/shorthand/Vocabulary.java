@@ -192,6 +192,9 @@ final class Vocabulary {
           Map.entry("flys", "flying"),
           Map.entry("flies", "flying"));
 
+  /** Of shorter words too many others are near. */
+  private static final int SHORTEST_GUESSED = 4;
+
   /** Words that carry nothing of their own. */
   static final Set<String> FILLERS =
       Set.of(
@@ -206,6 +209,9 @@ final class Vocabulary {
 
   /** The known word nearest to one that is not, if one is near. */
   static Optional<String> nearest(String word) {
+    if (word.length() < SHORTEST_GUESSED) {
+      return Optional.empty();
+    }
     TreeSet<String> all = new TreeSet<>();
     for (Map<String, ?> map :
         List.of(FEELS, KINDS, SPORTS, STROKES, MANNERS, METRES, SECONDS, RACES)) {

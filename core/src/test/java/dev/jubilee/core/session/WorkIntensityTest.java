@@ -7,6 +7,7 @@ import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.athlete.AnchorFinder;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.intensity.RowingErgometer;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
 import java.time.Duration;
@@ -63,5 +64,44 @@ class WorkIntensityTest {
     assertThat(RUNNER.atHeartRate(55).orElseThrow().points()).isZero();
     assertThat(RUNNER.atHeartRate(55 + 0.45 * (188 - 55)).orElseThrow().points())
         .isCloseTo(35, within(0.01));
+  }
+
+  /** Of a maximum of 188, 75 % are 141 beats/min; threshold is at 0.9 of a reserve of 55 to 188. */
+  @Test
+  void aShareOfHeartRateIsOfTheAthletesOwn() {
+    assertThat(points(Aim.Unit.PERCENT_OF_MAXIMUM_HEART, 75))
+        .isCloseTo(points(Aim.Unit.BEATS, 141), within(0.01));
+    // Threshold is told in whole beats: half a beat is a quarter of a point.
+    assertThat(points(Aim.Unit.PERCENT_OF_THRESHOLD_HEART, 100)).isCloseTo(70, within(0.3));
+    double threshold = 55 + 0.9 * (188 - 55);
+    assertThat(points(Aim.Unit.PERCENT_OF_THRESHOLD_HEART, 90))
+        .isCloseTo(points(Aim.Unit.BEATS, 0.9 * threshold), within(0.3));
+  }
+
+  private static double points(Aim.Unit unit, double figure) {
+    Aim aim = new Aim.Figure(unit, figure, figure);
+    return WorkIntensity.effort(aim, Duration.ofMinutes(10), RUNNER).points();
+  }
+
+  /** 400 m in 6:00 and 200 m in 2:50: 1:35.0 a 100 m (Wakayoshi et al. 1992); "CSS + 5" is 1:40. */
+  @ParameterizedTest
+  @CsvSource({"SWIM, 100, 5", "SWIM, 100, -2", "RUN, 1000, 10", "ROW, 500, 4"})
+  void secondsFromThresholdPaceAreSecondsOfTheSportsPace(Sport sport, double metres, int plus) {
+    Anchors anchors = AnchorFinder.anchors(Scenarios.athlete(Level.INTERMEDIATE), sport);
+    double critical = anchors.model().critical();
+    Effort effort =
+        WorkIntensity.effort(new Aim.ThresholdPace(plus), Duration.ofMinutes(3), anchors);
+    double intensity = anchors.model().intensityAt(effort);
+    double before = secondsFor(sport, metres, critical);
+    if (sport == Sport.SWIM) {
+      assertThat(before).isCloseTo(95, within(0.1));
+    }
+    assertThat(secondsFor(sport, metres, intensity) - before).isCloseTo(plus, within(0.2));
+  }
+
+  private static double secondsFor(Sport sport, double metres, double intensity) {
+    return sport == Sport.ROW
+        ? RowingErgometer.splitSeconds(intensity) * metres / 500
+        : metres / intensity;
   }
 }
