@@ -269,6 +269,10 @@ public final class BlockPrescriber {
         routines.put(key, drills(plan));
       }
       familiar.addAll(drills(plan));
+      String priming = Demand.priming(session.sport());
+      if (plan.items().stream().anyMatch(i -> i.drillId().equals(priming))) {
+        familiar.add(priming);
+      }
     }
 
     private static Set<String> drills(Plan plan) {

@@ -21,7 +21,6 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** Chooses what lifts temperature and heart rate, and at what effort. */
@@ -143,7 +142,7 @@ public final class Raise {
     if (seconds < TWO_STAGES || !isOwnMovement(drill)) {
       return List.of(stage(drill, seconds, share(0.5)));
     }
-    Optional<Drill> priming = library.find("priming-" + sport().name().toLowerCase(Locale.ROOT));
+    Optional<Drill> priming = library.find(Demand.priming(sport()));
     boolean isPrimed =
         demand.primingSeconds() > 0
             && seconds >= demand.primingSeconds() + TWO_STAGES

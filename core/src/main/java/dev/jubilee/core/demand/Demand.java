@@ -4,7 +4,9 @@ import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.sport.Sport;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -79,6 +81,11 @@ public record Demand(
   public Demand {
     menuSeconds = Map.copyOf(menuSeconds);
     why = List.copyOf(why);
+  }
+
+  /** Id of the heavy stretch of a sport. */
+  public static String priming(Sport sport) {
+    return "priming-" + sport.name().toLowerCase(Locale.ROOT);
   }
 
   /** What there must be of the raise where there is room, s; in quarters of a minute. */

@@ -8,6 +8,7 @@ import dev.jubilee.core.session.WorkIntensity;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
 import java.time.Duration;
+import java.util.Set;
 
 /**
  * Before events of one to four minutes a heavy, not severe, stretch at the end of the raise lets
@@ -50,7 +51,14 @@ final class Priming implements Adjustment {
         && length.compareTo(LONGEST) <= 0
         && draft.raise() >= EASY_BEFORE + SECONDS
         && pays(context.athlete())
+        && isKnown(context)
         && isPossible(context.session().sport(), context.circumstances());
+  }
+
+  /** Close to a race nothing is new. */
+  private static boolean isKnown(DemandContext context) {
+    Set<String> familiar = context.phase().familiar();
+    return familiar.isEmpty() || familiar.contains(Demand.priming(context.session().sport()));
   }
 
   private static boolean pays(Athlete athlete) {

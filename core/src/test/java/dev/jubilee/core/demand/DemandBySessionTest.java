@@ -21,6 +21,7 @@ import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.library.BuiltInLibrary;
+import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
@@ -344,6 +345,33 @@ class DemandBySessionTest {
 
   private static TrainingPhase phase(int volume, double top, int efforts, int contacts) {
     return new TrainingPhase("Week 2.", volume, top, efforts, contacts, Map.of(), Set.of());
+  }
+
+  /** Common practice: close to a race nothing is new, the heavy stretch neither. */
+  @Test
+  void nobodyIsPrimedForTheFirstTimeCloseToARace() {
+    Session race =
+        new Session(
+            Sport.RUN,
+            SessionKind.TIME_TRIAL,
+            "800 m",
+            Optional.of(800.0),
+            Optional.empty(),
+            Optional.empty());
+    for (Set<String> familiar :
+        List.of(Set.<String>of(), Set.of("a-skip"), Set.of("a-skip", "priming-run"))) {
+      TrainingPhase phase = new TrainingPhase("Race week.", 100, 1, 0, 200, Map.of(), familiar);
+      Demand demand =
+          DemandFinder.demand(
+              race,
+              ATHLETE,
+              AnchorFinder.anchors(ATHLETE, Sport.RUN),
+              Scenarios.at(Place.TRACK, 60),
+              Approach.USUAL,
+              phase);
+      boolean isKnown = familiar.isEmpty() || familiar.contains("priming-run");
+      assertThat(demand.primingSeconds()).as("%s", familiar).isEqualTo(isKnown ? 240 : 0);
+    }
   }
 
   @Test
