@@ -140,7 +140,9 @@ public record Drill(
   public boolean needsGrip() {
     boolean isQuick = position == Position.TRAVELLING && effort > WALKING;
     boolean isOnOneLeg = isOnFeet() && serves.containsKey(new Need.Rehearsal(Skill.BALANCE));
-    return contacts > 0 || isQuick || isOnOneLeg;
+    // Jogging on the spot leaves the ground too.
+    boolean bounces = block == WarmUpPart.RAISE && works(BodyRegion.ACHILLES, Way.ECCENTRIC);
+    return contacts > 0 || isQuick || isOnOneLeg || bounces;
   }
 
   /**

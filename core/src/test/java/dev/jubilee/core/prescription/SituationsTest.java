@@ -704,7 +704,12 @@ class SituationsTest {
             .must(caution("BAD_AIR"), noBuild()),
         run("Ice: nobody jogs, nobody balances", SessionKind.INTERVALS)
             .on(Surface.SLIPPERY)
-            .must(not("easy-jog"), not("balance-leg-cross"), noLanding(), caution("ICE_UNDERFOOT")),
+            .must(
+                not("jog-on-the-spot"),
+                not("easy-jog"),
+                not("balance-leg-cross"),
+                noLanding(),
+                caution("ICE_UNDERFOOT")),
         // Wind chill −28: skin freezes in 10 to 30 min (Environment Canada; from memory).
         run("−20 °C and a gale: not outdoors", SessionKind.INTERVALS)
             .degrees(-20)
