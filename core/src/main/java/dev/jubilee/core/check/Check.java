@@ -30,6 +30,11 @@ abstract class Check {
     return finding(what, why).about(item.id()).with(Remedy.remove("Take it out", item.id()));
   }
 
+  /** Whether the athlete has just been through it: then little is left to do. */
+  static boolean isRehearsed(Plan plan) {
+    return plan.request().circumstances().isRehearsed(plan.request().session().sport());
+  }
+
   final boolean isHard(Plan plan) {
     return plan.request().session().kind().isHard();
   }

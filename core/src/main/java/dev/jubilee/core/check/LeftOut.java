@@ -23,6 +23,7 @@ final class LeftOut extends Check {
   @Override
   List<Finding> examine(Plan plan) {
     if (!isHard(plan)
+        || isRehearsed(plan)
         || plan.request().circumstances().fill()
         || plan.availableSeconds() - plan.seconds() >= TO_SPARE) {
       return List.of();

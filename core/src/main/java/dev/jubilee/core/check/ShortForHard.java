@@ -15,7 +15,7 @@ final class ShortForHard extends Check {
 
   @Override
   List<Finding> examine(Plan plan) {
-    if (!isHard(plan) || plan.secondsBeforeWait() >= Demand.ROOM_FOR_A_RAISE) {
+    if (!isHard(plan) || isRehearsed(plan) || plan.secondsBeforeWait() >= Demand.ROOM_FOR_A_RAISE) {
       return List.of();
     }
     return List.of(

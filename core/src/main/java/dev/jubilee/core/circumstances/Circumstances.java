@@ -4,6 +4,9 @@ import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.core.sport.Sport;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Set;
 
 /**
@@ -16,6 +19,8 @@ import java.util.Set;
  * @param temperature air, −30 to 45 °C
  * @param comingFrom what the athlete comes from
  * @param conditions weather, ground, wait and company
+ * @param before what was done before it, at most {@value PriorExercise#MOST}, the latest last
+ * @param slipped minutes by which the first effort comes later than was said, 0 to 720
  */
 public record Circumstances(
     int minutes,
@@ -24,7 +29,9 @@ public record Circumstances(
     Set<Kit> kit,
     int temperature,
     ComingFrom comingFrom,
-    Conditions conditions) {
+    Conditions conditions,
+    List<PriorExercise> before,
+    int slipped) {
   public static final int LEAST_MINUTES = 3;
   public static final int MOST_MINUTES = 90;
 
@@ -41,6 +48,8 @@ public record Circumstances(
     Bounds.within("minutes", minutes, LEAST_MINUTES, MOST_MINUTES, "min");
     Bounds.within("temperature", temperature, -30, 45, "°C");
     kit = Set.copyOf(kit);
+    before = before == null ? List.of() : inOrder(before, minutes);
+    Bounds.within("slipped", slipped, 0, 720, "min");
     conditions = conditions == null ? Conditions.USUAL : conditions;
     if (conditions.waitMinutes() > minutes - LEAST_MINUTES) {
       throw new OutOfRangeException(
@@ -48,6 +57,18 @@ public record Circumstances(
           conditions.waitMinutes(),
           "0 to " + (minutes - LEAST_MINUTES) + " of the minutes");
     }
+  }
+
+  /** With nothing done before. */
+  public Circumstances(
+      int minutes,
+      boolean fill,
+      Place place,
+      Set<Kit> kit,
+      int temperature,
+      ComingFrom comingFrom,
+      Conditions conditions) {
+    this(minutes, fill, place, kit, temperature, comingFrom, conditions, List.of(), 0);
   }
 
   /** Under usual conditions. */
@@ -59,6 +80,38 @@ public record Circumstances(
       int temperature,
       ComingFrom comingFrom) {
     this(minutes, fill, place, kit, temperature, comingFrom, Conditions.USUAL);
+  }
+
+  /** The latest last; nobody does two things at once, nor warms up while still doing another. */
+  private static List<PriorExercise> inOrder(List<PriorExercise> before, int minutes) {
+    Bounds.within("before", before.size(), 0, PriorExercise.MOST, "entries");
+    List<PriorExercise> ordered =
+        before.stream()
+            .sorted(Comparator.comparingInt(PriorExercise::endedBefore).reversed())
+            .toList();
+    int begins = minutes;
+    for (int i = ordered.size() - 1; i >= 0; i--) {
+      PriorExercise done = ordered.get(i);
+      if (done.endedBefore() < begins) {
+        boolean isLast = i == ordered.size() - 1;
+        throw new OutOfRangeException(
+            isLast ? "minutes" : "before.endedBefore",
+            isLast ? minutes : done.endedBefore(),
+            isLast
+                ? LEAST_MINUTES + " to " + done.endedBefore() + ", when what was done before ends"
+                : begins + " or more, before the next one begins");
+      }
+      begins = done.beganBefore();
+    }
+    return ordered;
+  }
+
+  /** Minutes within which one stays warm and need not rehearse again; common practice. */
+  private static final int STILL_WARM = 30;
+
+  /** Whether what was done before has rehearsed the sport, and not long ago. */
+  public boolean isRehearsed(Sport sport) {
+    return before.stream().anyMatch(b -> b.rehearses(sport) && b.endedBefore() <= STILL_WARM);
   }
 
   /** Longest straight that may be moved along at speed. */
@@ -133,14 +186,44 @@ public record Circumstances(
   }
 
   public Circumstances withMinutes(int newMinutes) {
-    return new Circumstances(newMinutes, fill, place, kit, temperature, comingFrom, conditions);
+    return new Circumstances(
+        newMinutes, fill, place, kit, temperature, comingFrom, conditions, before, slipped);
   }
 
   public Circumstances with(Conditions other) {
-    return new Circumstances(minutes, fill, place, kit, temperature, comingFrom, other);
+    return new Circumstances(
+        minutes, fill, place, kit, temperature, comingFrom, other, before, slipped);
+  }
+
+  /**
+   * With the start so many minutes from now, later than was said.
+   *
+   * @param done what was done up to now, the latest last; of too many the latest count
+   */
+  public Circumstances slippedBy(int later, List<PriorExercise> done) {
+    Bounds.within("minutes", later, LEAST_MINUTES, MOST_MINUTES, "min");
+    int wait = Math.min(conditions.waitMinutes(), later - LEAST_MINUTES);
+    int from = Math.max(0, done.size() - PriorExercise.MOST);
+    return new Circumstances(
+        later,
+        false,
+        place,
+        kit,
+        temperature,
+        comingFrom,
+        conditions.withWait(wait),
+        done.subList(from, done.size()),
+        slipped + later);
+  }
+
+  /** After other exercise. */
+  public Circumstances after(List<PriorExercise> done) {
+    return new Circumstances(
+        minutes, fill, place, kit, temperature, comingFrom, conditions, done, slipped);
   }
 
   public Circumstances filled(boolean newFill) {
-    return new Circumstances(minutes, newFill, place, kit, temperature, comingFrom, conditions);
+    return new Circumstances(
+        minutes, newFill, place, kit, temperature, comingFrom, conditions, before, slipped);
   }
 }

@@ -58,6 +58,11 @@ public record Conditions(
     SLIPPERY
   }
 
+  /** With another wait. */
+  public Conditions withWait(int minutes) {
+    return new Conditions(wind, wet, surface, minutes, group, lane, humidity, thunder, airQuality);
+  }
+
   /** The wait in seconds. */
   public int waitSeconds() {
     return 60 * waitMinutes;

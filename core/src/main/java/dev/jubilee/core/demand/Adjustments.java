@@ -22,6 +22,7 @@ final class Adjustments {
           new InAGroup(),
           new WithDrillsFirst(),
           new ForBalance(),
+          new AfterPriorExercise(),
           new WithAWait(),
           new WithHurtRegions(),
           new WithSoreRegions(),

@@ -2,6 +2,7 @@ package dev.jubilee.core.demand;
 
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.PriorExercise;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.session.WorkIntensity;
@@ -47,7 +48,9 @@ final class Priming implements Adjustment {
       return false;
     }
     Duration length = WorkIntensity.trialTime(context.session(), context.anchors());
-    return length.compareTo(SHORTEST) >= 0
+    boolean isDone = context.circumstances().before().stream().anyMatch(PriorExercise::wasHard);
+    return !isDone
+        && length.compareTo(SHORTEST) >= 0
         && length.compareTo(LONGEST) <= 0
         && draft.raise() >= EASY_BEFORE + SECONDS
         && pays(context.athlete())

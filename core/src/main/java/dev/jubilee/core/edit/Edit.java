@@ -2,10 +2,15 @@ package dev.jubilee.core.edit;
 
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.PriorExercise;
+import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Lock;
 import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PlanSource;
 import dev.jubilee.core.plan.PrescriptionRequest;
+import java.util.ArrayList;
+import java.util.List;
 
 /**
  * One thing a coach does to a plan. Either it changes items of the plan that stands, or it changes
@@ -39,6 +44,8 @@ public sealed interface Edit {
     T changeCircumstances(ChangeCircumstances edit);
 
     T changeApproach(ChangeApproach edit);
+
+    T startSlipped(StartSlipped edit);
   }
 
   /** An edit of single items; the rest of the plan stays as it is. */
@@ -54,7 +61,7 @@ public sealed interface Edit {
 
   /** An edit of what the plan is computed from. */
   sealed interface OfRequest extends Edit {
-    PrescriptionRequest applyTo(PrescriptionRequest request);
+    PrescriptionRequest applyTo(PlanSource before);
   }
 
   /** Takes an item out. */
@@ -189,8 +196,8 @@ public sealed interface Edit {
   /** Computes anew from the same. */
   record Refit() implements OfRequest {
     @Override
-    public PrescriptionRequest applyTo(PrescriptionRequest request) {
-      return request;
+    public PrescriptionRequest applyTo(PlanSource before) {
+      return before.aroundLocked();
     }
 
     @Override
@@ -207,8 +214,8 @@ public sealed interface Edit {
   /** Other minutes, place, kit, weather or wait. */
   record ChangeCircumstances(Circumstances circumstances) implements OfRequest {
     @Override
-    public PrescriptionRequest applyTo(PrescriptionRequest request) {
-      return request.with(circumstances);
+    public PrescriptionRequest applyTo(PlanSource before) {
+      return before.aroundLocked().with(circumstances);
     }
 
     @Override
@@ -225,8 +232,8 @@ public sealed interface Edit {
   /** Another school. */
   record ChangeApproach(Approach approach) implements OfRequest {
     @Override
-    public PrescriptionRequest applyTo(PrescriptionRequest request) {
-      return request.with(approach);
+    public PrescriptionRequest applyTo(PlanSource before) {
+      return before.aroundLocked().with(approach);
     }
 
     @Override
@@ -237,6 +244,58 @@ public sealed interface Edit {
     @Override
     public <T> T accept(Visitor<T> visitor) {
       return visitor.changeApproach(this);
+    }
+  }
+
+  /**
+   * The warm-up is done, and the start comes so many minutes later: what keeps warm until then.
+   *
+   * @param minutes from the start as it was to the start as it is, 3 to 90
+   */
+  record StartSlipped(int minutes) implements OfRequest {
+    @Override
+    public PrescriptionRequest applyTo(PlanSource before) {
+      Circumstances circumstances = before.request().circumstances();
+      List<PriorExercise> done = new ArrayList<>();
+      for (PriorExercise earlier : circumstances.before()) {
+        done.add(earlier.earlierBy(minutes));
+      }
+      done.add(asDone(before));
+      return before
+          .request()
+          .with(circumstances.slippedBy(minutes, done))
+          .with(List.of(), before.request().excluded());
+    }
+
+    /** The warm-up that was planned, as something that lies behind. */
+    private PriorExercise asDone(PlanSource before) {
+      int settling = 0;
+      int working = 0;
+      boolean isBuilt = false;
+      for (PlanItem item : before.items()) {
+        if (item.block() == WarmUpPart.TRANSITION) {
+          settling += item.seconds();
+        } else {
+          working += item.seconds();
+        }
+        isBuilt |= item.block() == WarmUpPart.BUILD;
+      }
+      return new PriorExercise(
+          PriorExercise.Kind.WARM_UP,
+          PriorExercise.Movement.of(before.request().session().sport()),
+          isBuilt ? PriorExercise.Hardness.HARD : PriorExercise.Hardness.STEADY,
+          Math.max(1, Math.round(working / 60f)),
+          minutes + Math.round(settling / 60f));
+    }
+
+    @Override
+    public String words(PlanSource before) {
+      return "The start slipped by " + minutes + " min";
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+      return visitor.startSlipped(this);
     }
   }
 }

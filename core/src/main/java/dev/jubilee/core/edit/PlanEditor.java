@@ -159,7 +159,7 @@ public final class PlanEditor {
   }
 
   private SimulatedPlan simulated(PlanSource source, Edit.OfRequest edit, Anchors anchors) {
-    return prescriber.simulated(edit.applyTo(source.aroundLocked()), anchors);
+    return prescriber.simulated(edit.applyTo(source), anchors);
   }
 
   /**

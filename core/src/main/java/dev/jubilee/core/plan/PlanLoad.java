@@ -1,15 +1,16 @@
 package dev.jubilee.core.plan;
 
+import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.drill.Segment;
 import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.simulation.Ambient;
+import dev.jubilee.core.simulation.Arrival;
 import dev.jubilee.core.simulation.Body;
 import dev.jubilee.core.simulation.LoadProfile;
 import dev.jubilee.core.simulation.MuscleTemperature;
-import dev.jubilee.core.simulation.Simulation;
 import java.util.Optional;
 
 /** What a plan asks of the body, second by second from its beginning to the start. */
@@ -34,12 +35,23 @@ public final class PlanLoad {
     return load;
   }
 
+  /** The body as it comes to a plan's first second. */
+  public static Arrival arrival(Plan plan, Body body) {
+    Circumstances circumstances = plan.request().circumstances();
+    return Arrival.after(
+        circumstances.before(),
+        plan.seconds(),
+        plan.anchors().model(),
+        body,
+        Ambient.of(circumstances));
+  }
+
   /** Muscle temperature above rest at the start, °C, stretch by stretch; the same as simulated. */
   public static double warmthAtStart(Plan plan) {
     Ambient air = Ambient.of(plan.request().circumstances());
     CriticalModel model = plan.anchors().model();
     MuscleTemperature body = new MuscleTemperature(Body.USUAL, air);
-    double[] muscle = {Simulation.onArrival(Body.USUAL, air)};
+    double[] muscle = {arrival(plan, Body.USUAL).muscle()};
     walk(
         plan,
         (seconds, effort, isSport, wet, contacts) ->

@@ -2,6 +2,7 @@ package dev.jubilee.core.plan;
 
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.simulation.Ambient;
+import dev.jubilee.core.simulation.Arrival;
 import dev.jubilee.core.simulation.Body;
 import dev.jubilee.core.simulation.LoadProfile;
 import dev.jubilee.core.simulation.Simulation;
@@ -19,7 +20,8 @@ public record SimulatedPlan(Plan plan, LoadProfile load, Trace trace) {
   /** Simulates a plan; the same plan gives the same. */
   public static SimulatedPlan of(Plan plan) {
     LoadProfile load = PlanLoad.of(plan);
-    return new SimulatedPlan(plan, load, Simulation.run(load, Body.USUAL, air(plan)));
+    Arrival arrival = PlanLoad.arrival(plan, Body.USUAL);
+    return new SimulatedPlan(plan, load, Simulation.run(load, Body.USUAL, air(plan), arrival));
   }
 
   /** The air the warm-up is done in. */

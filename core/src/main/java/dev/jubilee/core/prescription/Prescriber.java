@@ -223,7 +223,10 @@ public final class Prescriber {
     if (items.isEmpty() && mainRaise.isPresent()) {
       items.addAll(raiseItems(raise, mainRaise.get(), minutes));
     }
-    items.addAll(locked.build().isEmpty() ? items(build(request, ramp, minutes)) : locked.build());
+    items.addAll(
+        locked.build().isEmpty()
+            ? items(build(request, ramp, minutes, demand.efforts()))
+            : locked.build());
     items.addAll(
         locked.transition().isEmpty()
             ? transition(request, minutes.transition())
@@ -242,13 +245,14 @@ public final class Prescriber {
 
   /** The fullest build that fits its share; at the very least one effort, if the raise stays. */
   private static List<GradedEffort> build(
-      PrescriptionRequest request, Ramp ramp, TimeBudget minutes) {
+      PrescriptionRequest request, Ramp ramp, TimeBudget minutes, int wanted) {
     List<GradedEffort> fitting = ramp.within(minutes.build());
     boolean isAllOut = request.session().kind().isAllOut();
+    int enough = Math.min(wanted, Demand.ENOUGH_EFFORTS);
     if (isAllOut
-        && fitting.size() < Demand.ENOUGH_EFFORTS
+        && fitting.size() < enough
         && request.secondsBeforeWait() >= Demand.ROOM_FOR_A_BUILD) {
-      return ramp.atLeast(Demand.ENOUGH_EFFORTS);
+      return ramp.atLeast(enough);
     }
     boolean roomForOne = Ramp.total(ramp.least()) <= minutes.total() - LEAST_BEFORE_AN_EFFORT;
     return fitting.isEmpty() && roomForOne ? ramp.least() : fitting;

@@ -5,6 +5,7 @@ import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PlanLoad;
 import dev.jubilee.core.plan.SimulatedPlan;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.simulation.Ambient;
@@ -61,15 +62,20 @@ public record Readiness(
     Ambient air = simulated.air();
     Trace usual =
         Simulation.goOn(simulated.trace(), load.thenStanding(LOOK_AHEAD), Body.USUAL, air);
-    TemperatureTrace slow = Simulation.warming(load, Body.SLOW, air);
-    TemperatureTrace quick = Simulation.warming(load, Body.QUICK, air);
-    TemperatureTrace layered = Simulation.warming(load, Body.USUAL, air.withLayers());
+    TemperatureTrace slow = warming(simulated, Body.SLOW, air);
+    TemperatureTrace quick = warming(simulated, Body.QUICK, air);
+    TemperatureTrace layered = warming(simulated, Body.USUAL, air.withLayers());
     int start = load.seconds();
     double kept = layered.muscle(start) - usual.muscle(start);
     Cost cost = Cost.of(load, usual);
     Verdict verdict =
         verdict(simulated.plan(), usual, slow.muscle(start), quick.muscle(start), kept, air, cost);
     return new Readiness(start, usual, slow, quick, verdict);
+  }
+
+  private static TemperatureTrace warming(SimulatedPlan simulated, Body body, Ambient air) {
+    return Simulation.warming(
+        simulated.load(), body, air, PlanLoad.arrival(simulated.plan(), body));
   }
 
   private static Verdict verdict(
@@ -117,6 +123,9 @@ public record Readiness(
   }
 
   private static boolean isRehearsed(Plan plan) {
+    if (plan.request().circumstances().isRehearsed(plan.request().session().sport())) {
+      return true;
+    }
     if (plan.request().session().kind() == SessionKind.GYM) {
       // Warm-up sets end below the work sets by design.
       return !plan.in(WarmUpPart.BUILD).isEmpty();

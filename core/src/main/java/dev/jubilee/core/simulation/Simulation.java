@@ -25,16 +25,33 @@ public final class Simulation {
 
   private Simulation() {}
 
-  /** Muscle temperature of one who has stood about in this air, clothed, °C above rest. */
-  public static double onArrival(Body body, Ambient air) {
-    return body.level(LoadProfile.STANDING_COST, air.withLayers(), false);
+  /** Share of the heart-rate reserve to which a steady cost leads. */
+  static double heartAt(double cost) {
+    return Math.min(1, Anchors.RESERVE_AT_CRITICAL * cost);
+  }
+
+  /**
+   * What lingers after some time of one intensity without contacts, exactly: it grows at a steady
+   * rate and fades with what there is.
+   */
+  static double fatigueAfter(double now, double speed, double seconds) {
+    double level = ABOVE_CRITICAL * Math.max(0, speed - 1) * FADES;
+    return Math.min(1, level + (now - level) * Math.exp(-seconds / FADES));
+  }
+
+  /** The body of one who comes rested, from the first second of a load to its last. */
+  public static Trace run(LoadProfile load, Body body, Ambient air) {
+    return run(load, body, air, Arrival.rested(body, air));
   }
 
   /** The body from the first second of a load to its last. */
-  public static Trace run(LoadProfile load, Body body, Ambient air) {
+  public static Trace run(LoadProfile load, Body body, Ambient air, Arrival arrival) {
     Trace trace = new Trace(load.seconds());
-    trace.muscle[0] = onArrival(body, air);
-    trace.reserve[0] = 1;
+    trace.muscle[0] = arrival.muscle();
+    trace.uptake[0] = arrival.uptake();
+    trace.heart[0] = arrival.heart();
+    trace.reserve[0] = arrival.reserve();
+    trace.fatigue[0] = arrival.fatigue();
     follow(trace, 0, load, body, air);
     return trace;
   }
@@ -62,7 +79,7 @@ public final class Simulation {
       trace.muscle[s + 1] = muscle.after(trace.muscle[s], cost, load.inWater[s]);
       double uptake = Math.min(1, Body.UPTAKE_AT_CRITICAL * cost);
       trace.uptake[s + 1] = uptake + (trace.uptake[s] - uptake) * uptakeStays;
-      double heart = Math.min(1, Anchors.RESERVE_AT_CRITICAL * cost);
+      double heart = heartAt(cost);
       trace.heart[s + 1] = heart + (trace.heart[s] - heart) * heartStays;
       trace.reserve[s + 1] =
           trace.reserve[s] == 1 && speed <= 1
@@ -74,9 +91,10 @@ public final class Simulation {
   }
 
   /** Muscle temperature alone, where nothing else is asked for. */
-  public static TemperatureTrace warming(LoadProfile load, Body body, Ambient air) {
+  public static TemperatureTrace warming(
+      LoadProfile load, Body body, Ambient air, Arrival arrival) {
     double[] muscle = new double[load.seconds() + 1];
-    muscle[0] = onArrival(body, air);
+    muscle[0] = arrival.muscle();
     MuscleTemperature warmth = new MuscleTemperature(body, air);
     for (int s = 0; s < load.seconds(); s++) {
       muscle[s + 1] = warmth.after(muscle[s], load.cost[s], load.inWater[s]);

@@ -86,8 +86,14 @@ class AnyRequestTest {
 
   private static void keeps(long seed, int requests) {
     Random random = new Random(seed);
+    Anybody other = new Anybody(new Random(seed ^ 0x5DEECE66DL));
     for (int i = 0; i < requests; i++) {
-      PrescriptionRequest request = new Anybody(random).request();
+      PrescriptionRequest asked = new Anybody(random).request();
+      PrescriptionRequest request =
+          i % 3 == 0
+              ? asked.with(
+                  asked.circumstances().after(other.before(asked.circumstances().minutes())))
+              : asked;
       Plan plan = Scenarios.plan(request);
       List<String> broken = new ArrayList<>();
       time(plan, broken);

@@ -11,6 +11,7 @@ import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Conditions;
 import dev.jubilee.core.circumstances.Place;
+import dev.jubilee.core.circumstances.PriorExercise;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.plan.PrescriptionRequest;
@@ -53,6 +54,25 @@ final class Anybody {
             Optional.empty(),
             sport == Sport.SWIM ? Optional.of(any(Stroke.values())) : Optional.empty());
     return PrescriptionRequest.of(athlete(), session, circumstances()).with(approach());
+  }
+
+  /** What somebody did before a warm-up of so many minutes. */
+  List<PriorExercise> before(int minutes) {
+    List<PriorExercise> before = new ArrayList<>();
+    int next = minutes;
+    for (int i = 1 + random.nextInt(PriorExercise.MOST); i > 0; i--) {
+      int ended = next + random.nextInt(60);
+      PriorExercise done =
+          new PriorExercise(
+              any(PriorExercise.Kind.values()),
+              any(PriorExercise.Movement.values()),
+              any(PriorExercise.Hardness.values()),
+              1 + random.nextInt(40),
+              ended);
+      before.add(done);
+      next = done.beganBefore();
+    }
+    return before;
   }
 
   private Athlete athlete() {

@@ -138,9 +138,10 @@ class LoadTest {
   void whoArrivesClothedIsWarmerThanWhoHasStoodAboutWithout(int felt) {
     Ambient air = new Ambient(felt, false);
     Trace idle = Simulation.run(load(3600), Body.USUAL, air);
-    double arrived = Simulation.onArrival(Body.USUAL, air);
+    Arrival rested = Arrival.rested(Body.USUAL, air);
+    double arrived = rested.muscle();
     assertThat(idle.muscle(0)).isEqualTo(arrived);
-    assertThat(Simulation.warming(load(3600), Body.USUAL, air).muscle(3600))
+    assertThat(Simulation.warming(load(3600), Body.USUAL, air, rested).muscle(3600))
         .isEqualTo(idle.muscle(3600));
     if (felt < 20) {
       assertThat(idle.muscle(3600)).isLessThan(arrived);

@@ -140,8 +140,11 @@ class SimulationTest {
       for (int felt : new int[] {-25, 4, 20, 38}) {
         LoadProfile load = PlanLoad.of(Scenarios.plan(sport, kind, Level.NOVICE, 45));
         Trace bare = Simulation.run(load, Body.USUAL, new Ambient(felt, false));
-        TemperatureTrace alone = Simulation.warming(load, Body.USUAL, new Ambient(felt, false));
-        TemperatureTrace layered = Simulation.warming(load, Body.USUAL, new Ambient(felt, true));
+        Arrival rested = Arrival.rested(Body.USUAL, new Ambient(felt, false));
+        TemperatureTrace alone =
+            Simulation.warming(load, Body.USUAL, new Ambient(felt, false), rested);
+        TemperatureTrace layered =
+            Simulation.warming(load, Body.USUAL, new Ambient(felt, true), rested);
         for (int s = 0; s <= bare.seconds(); s++) {
           assertThat(bare.muscle(s)).isBetween(-2.0, 6.0);
           assertThat(alone.muscle(s)).isEqualTo(bare.muscle(s));

@@ -119,7 +119,7 @@ public record FollowView(
         view.session().kind(),
         view.circumstances().place().words(),
         view.circumstances().temperature(),
-        view.session().startsAt().atZone(club.zone()).toOffsetDateTime(),
+        view.startsAt().atZone(club.zone()).toOffsetDateTime(),
         club.hourCycle(),
         club.measures(),
         view.revision(),

@@ -37,7 +37,8 @@ public record EditRequest(int baseRevision, @NotNull @Valid EditView edit) {
     @JsonSubTypes.Type(value = AcknowledgeEdit.class, name = "ACKNOWLEDGE"),
     @JsonSubTypes.Type(value = RefitEdit.class, name = "REFIT"),
     @JsonSubTypes.Type(value = CircumstancesEdit.class, name = "CIRCUMSTANCES"),
-    @JsonSubTypes.Type(value = ApproachEdit.class, name = "APPROACH")
+    @JsonSubTypes.Type(value = ApproachEdit.class, name = "APPROACH"),
+    @JsonSubTypes.Type(value = StartSlippedEdit.class, name = "START_SLIPPED")
   })
   @Schema(
       oneOf = {
@@ -50,7 +51,8 @@ public record EditRequest(int baseRevision, @NotNull @Valid EditView edit) {
         AcknowledgeEdit.class,
         RefitEdit.class,
         CircumstancesEdit.class,
-        ApproachEdit.class
+        ApproachEdit.class,
+        StartSlippedEdit.class
       },
       discriminatorProperty = "action",
       discriminatorMapping = {
@@ -63,7 +65,8 @@ public record EditRequest(int baseRevision, @NotNull @Valid EditView edit) {
         @DiscriminatorMapping(value = "ACKNOWLEDGE", schema = AcknowledgeEdit.class),
         @DiscriminatorMapping(value = "REFIT", schema = RefitEdit.class),
         @DiscriminatorMapping(value = "CIRCUMSTANCES", schema = CircumstancesEdit.class),
-        @DiscriminatorMapping(value = "APPROACH", schema = ApproachEdit.class)
+        @DiscriminatorMapping(value = "APPROACH", schema = ApproachEdit.class),
+        @DiscriminatorMapping(value = "START_SLIPPED", schema = StartSlippedEdit.class)
       })
   public sealed interface EditView {
     Edit toCore();
@@ -120,6 +123,11 @@ public record EditRequest(int baseRevision, @NotNull @Valid EditView edit) {
             @Override
             public EditView changeApproach(Edit.ChangeApproach e) {
               return new ApproachEdit(e.approach());
+            }
+
+            @Override
+            public EditView startSlipped(Edit.StartSlipped e) {
+              return new StartSlippedEdit(e.minutes());
             }
           });
     }
@@ -218,6 +226,14 @@ public record EditRequest(int baseRevision, @NotNull @Valid EditView edit) {
     @Override
     public Edit toCore() {
       return new Edit.ChangeApproach(approach);
+    }
+  }
+
+  /** The warm-up is done, and the start comes so many minutes later, 3 to 90. */
+  public record StartSlippedEdit(int minutes) implements EditView {
+    @Override
+    public Edit toCore() {
+      return new Edit.StartSlipped(minutes);
     }
   }
 }

@@ -5,6 +5,7 @@ import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Conditions;
 import dev.jubilee.core.circumstances.Place;
+import dev.jubilee.core.circumstances.PriorExercise;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.server.handover.ShareLinks;
@@ -13,6 +14,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -23,6 +25,7 @@ import java.util.UUID;
  *
  * @param revision the number to base an edit on
  * @param edit what made this revision
+ * @param startsAt first effort in the club's local time; later than the session's where it slipped
  * @param link by which the athlete follows it, if there is one
  */
 public record PrescriptionView(
@@ -34,6 +37,7 @@ public record PrescriptionView(
     AthleteSummary athlete,
     UUID sessionId,
     SessionDetails session,
+    LocalDateTime startsAt,
     CircumstancesView circumstances,
     Approach approach,
     PlanView plan,
@@ -42,7 +46,12 @@ public record PrescriptionView(
   /** Whom it is for. */
   public record AthleteSummary(UUID id, String name, Level level) {}
 
-  /** Circumstances as they are entered. */
+  /**
+   * Circumstances as they are entered.
+   *
+   * @param before what was done before the warm-up, if anything
+   * @param slipped minutes by which the first effort comes later than the session says
+   */
   public record CircumstancesView(
       int minutes,
       boolean fill,
@@ -50,7 +59,10 @@ public record PrescriptionView(
       @NotNull @Size(max = 20) List<@NotNull Kit> kit,
       int temperature,
       @NotNull ComingFrom comingFrom,
-      @Schema(nullable = true) @Valid ConditionsView conditions) {
+      @Schema(nullable = true) @Valid ConditionsView conditions,
+      @Schema(nullable = true) @Size(max = PriorExercise.MOST)
+          List<@NotNull @Valid PriorView> before,
+      @Schema(nullable = true) Integer slipped) {
 
     static CircumstancesView of(Circumstances c) {
       return new CircumstancesView(
@@ -60,13 +72,45 @@ public record PrescriptionView(
           c.kit().stream().sorted().toList(),
           c.temperature(),
           c.comingFrom(),
-          ConditionsView.of(c.conditions()));
+          ConditionsView.of(c.conditions()),
+          c.before().stream().map(PriorView::of).toList(),
+          c.slipped());
     }
 
     Circumstances toCore() {
       Conditions under = conditions == null ? Conditions.USUAL : conditions.toCore();
       return new Circumstances(
-          minutes, fill, place, Set.copyOf(kit), temperature, comingFrom, under);
+          minutes,
+          fill,
+          place,
+          Set.copyOf(kit),
+          temperature,
+          comingFrom,
+          under,
+          before == null ? List.of() : before.stream().map(PriorView::toCore).toList(),
+          slipped == null ? 0 : slipped);
+    }
+  }
+
+  /**
+   * What the athlete did before the warm-up.
+   *
+   * @param minutes how long it took
+   * @param endedBefore minutes from its end to the first effort
+   */
+  public record PriorView(
+      @NotNull PriorExercise.Kind kind,
+      @NotNull PriorExercise.Movement movement,
+      @NotNull PriorExercise.Hardness hardness,
+      int minutes,
+      int endedBefore) {
+
+    static PriorView of(PriorExercise p) {
+      return new PriorView(p.kind(), p.movement(), p.hardness(), p.minutes(), p.endedBefore());
+    }
+
+    PriorExercise toCore() {
+      return new PriorExercise(kind, movement, hardness, minutes, endedBefore);
     }
   }
 

@@ -316,6 +316,7 @@ public class Prescriptions {
         new PrescriptionView.AthleteSummary(athlete.id(), profile.name(), profile.level()),
         session.id(),
         sessions.details(session),
+        session.startsAt().plusMinutes(request.circumstances().slipped()),
         PrescriptionView.CircumstancesView.of(request.circumstances()),
         request.approach(),
         plan,

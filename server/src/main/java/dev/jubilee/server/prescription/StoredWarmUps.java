@@ -31,7 +31,11 @@ class StoredWarmUps implements WarmUpLookup {
           .computeIfAbsent(row.sessionId(), k -> new ArrayList<>())
           .add(
               new SessionView.WarmUp(
-                  row.prescriptionId(), row.athleteId(), sketch.seconds(), sketch.steps()));
+                  row.prescriptionId(),
+                  row.athleteId(),
+                  sketch.seconds(),
+                  sketch.steps(),
+                  sketch.slipped() == null ? 0 : sketch.slipped()));
     }
     return bySession;
   }

@@ -15,8 +15,10 @@ public record SessionView(UUID id, long version, SessionDetails details, List<Wa
    *
    * @param seconds length; it ends at the session's start
    * @param steps effort over time, in order
+   * @param slipped minutes by which its start is later than the session's
    */
-  public record WarmUp(UUID prescriptionId, UUID athleteId, int seconds, List<Step> steps) {}
+  public record WarmUp(
+      UUID prescriptionId, UUID athleteId, int seconds, List<Step> steps, int slipped) {}
 
   /**
    * A stretch of constant effort.

@@ -19,7 +19,8 @@ import dev.jubilee.server.prescription.stored.SnapshotV1.CircumstancesV1;
   @JsonSubTypes.Type(value = EditV1.AcknowledgeV1.class, name = "ACKNOWLEDGE"),
   @JsonSubTypes.Type(value = EditV1.RefitV1.class, name = "REFIT"),
   @JsonSubTypes.Type(value = EditV1.CircumstancesChangeV1.class, name = "CIRCUMSTANCES"),
-  @JsonSubTypes.Type(value = EditV1.ApproachChangeV1.class, name = "APPROACH")
+  @JsonSubTypes.Type(value = EditV1.ApproachChangeV1.class, name = "APPROACH"),
+  @JsonSubTypes.Type(value = EditV1.StartSlippedV1.class, name = "START_SLIPPED")
 })
 @SuppressWarnings("MissingJavadoc")
 public sealed interface EditV1 {
@@ -76,6 +77,11 @@ public sealed interface EditV1 {
           @Override
           public EditV1 changeApproach(Edit.ChangeApproach e) {
             return new ApproachChangeV1(ApproachV1.of(e.approach()));
+          }
+
+          @Override
+          public EditV1 startSlipped(Edit.StartSlipped e) {
+            return new StartSlippedV1(e.minutes());
           }
         });
   }
@@ -147,6 +153,13 @@ public sealed interface EditV1 {
     @Override
     public Edit toCore() {
       return new Edit.ChangeApproach(approach.toCore());
+    }
+  }
+
+  record StartSlippedV1(int minutes) implements EditV1 {
+    @Override
+    public Edit toCore() {
+      return new Edit.StartSlipped(minutes);
     }
   }
 }

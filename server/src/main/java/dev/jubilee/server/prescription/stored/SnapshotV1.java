@@ -11,6 +11,7 @@ import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Conditions;
 import dev.jubilee.core.circumstances.Place;
+import dev.jubilee.core.circumstances.PriorExercise;
 import dev.jubilee.core.demand.TrainingPhase;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Kit;
@@ -206,7 +207,9 @@ public record SnapshotV1(Request request, List<Item> items) {
       Set<Kit> kit,
       int temperature,
       @JsonAlias("comingFrom") ComingFrom arrival,
-      ConditionsV1 conditions) {
+      ConditionsV1 conditions,
+      @JsonInclude(JsonInclude.Include.NON_NULL) List<PriorV1> before,
+      @JsonInclude(JsonInclude.Include.NON_NULL) Integer slipped) {
 
     static CircumstancesV1 of(Circumstances c) {
       return new CircumstancesV1(
@@ -216,7 +219,9 @@ public record SnapshotV1(Request request, List<Item> items) {
           c.kit(),
           c.temperature(),
           c.comingFrom(),
-          ConditionsV1.of(c.conditions()));
+          ConditionsV1.of(c.conditions()),
+          c.before().isEmpty() ? null : c.before().stream().map(PriorV1::of).toList(),
+          c.slipped() == 0 ? null : c.slipped());
     }
 
     Circumstances toCore() {
@@ -227,7 +232,26 @@ public record SnapshotV1(Request request, List<Item> items) {
           kit,
           temperature,
           arrival,
-          conditions == null ? Conditions.USUAL : conditions.toCore());
+          conditions == null ? Conditions.USUAL : conditions.toCore(),
+          before == null ? List.of() : before.stream().map(PriorV1::toCore).toList(),
+          slipped == null ? 0 : slipped);
+    }
+  }
+
+  /** What was done before. */
+  public record PriorV1(
+      PriorExercise.Kind kind,
+      PriorExercise.Movement movement,
+      PriorExercise.Hardness hardness,
+      int minutes,
+      int endedBefore) {
+
+    static PriorV1 of(PriorExercise p) {
+      return new PriorV1(p.kind(), p.movement(), p.hardness(), p.minutes(), p.endedBefore());
+    }
+
+    PriorExercise toCore() {
+      return new PriorExercise(kind, movement, hardness, minutes, endedBefore);
     }
   }
 
