@@ -5,6 +5,7 @@ import { api, data } from "../api/client";
 import type { DrillSummary, Sport } from "../api/types";
 import { TextField } from "../shared/fields";
 import { BLOCKS } from "../shared/words";
+import { isWay } from "./locks";
 import type { Edit } from "./usePlan";
 
 const SHOWN = 8;
@@ -60,7 +61,7 @@ export const AddDrill = memo(function AddDrill({ sport, onEdit }: Props) {
 function search(drills: DrillSummary[], text: string, sport: Sport): DrillSummary[] {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);
   return drills
-    .filter((d) => d.block !== "TRANSITION")
+    .filter((d) => !isWay(d))
     .filter((d) => {
       const names = [d.name, ...d.aliases].join(" ").toLowerCase();
       return words.every((w) => names.includes(w));

@@ -19,6 +19,7 @@ import { History } from "./History";
 import { ItemList } from "./ItemList";
 import { ItemPanel } from "./ItemPanel";
 import { Routines } from "./Routines";
+import { StartSlipped } from "./StartSlipped";
 import { shortcut } from "./shortcuts";
 import { usePreview } from "./usePreview";
 import { usePlan, type Step } from "./usePlan";
@@ -71,7 +72,7 @@ function Builder({ view }: { view: PrescriptionView }) {
       <title>{`${view.session.title}, ${view.athlete.name} · Jubilee`}</title>
       <Heading view={view} onStep={mutate} />
       <CircumstancesBar
-        startsAt={session.startsAt}
+        startsAt={view.startsAt}
         circumstances={view.circumstances}
         sport={session.sport}
         error={error}
@@ -92,7 +93,7 @@ function Builder({ view }: { view: PrescriptionView }) {
         )}
         <Countdown
           plan={plan}
-          startsAt={timeOf(session.startsAt)}
+          startsAt={timeOf(view.startsAt)}
           chosen={chosen?.id}
           onChoose={choose}
           onMove={move}
@@ -104,7 +105,13 @@ function Builder({ view }: { view: PrescriptionView }) {
 
       <Grid templateColumns={{ base: "1fr", lg: "minmax(0, 1fr) 400px" }} gap="8">
         <Box>
-          <ItemList items={plan.items} chosen={chosen?.id} onChoose={setChosenId} onEdit={mutate} />
+          <ItemList
+            items={plan.items}
+            circumstances={view.circumstances}
+            chosen={chosen?.id}
+            onChoose={setChosenId}
+            onEdit={mutate}
+          />
           <AddDrill sport={session.sport} onEdit={mutate} />
           <History prescriptionId={view.id} />
         </Box>
@@ -162,8 +169,8 @@ const Heading = memo(function Heading({ view, onStep }: HeadingProps) {
         </Box>
         <Box fontSize="sm" color={plan.seconds > plan.available ? "caution" : "inkSoft"}>
           of {Math.round(plan.available / 60)} min · begin{" "}
-          {before(session.startsAt, Math.ceil(plan.seconds / 60) * 60)}, start{" "}
-          {timeOf(session.startsAt)}
+          {before(view.startsAt, Math.ceil(plan.seconds / 60) * 60)}, start {timeOf(view.startsAt)}
+          {view.startsAt !== session.startsAt && `, not ${timeOf(session.startsAt)}`}
         </Box>
       </Box>
       <Flex gap="2" wrap="wrap">
@@ -173,6 +180,7 @@ const Heading = memo(function Heading({ view, onStep }: HeadingProps) {
         <Button disabled={!view.canRedo} onClick={() => onStep("redo")} title="Redo (Ctrl Shift Z)">
           Redo
         </Button>
+        <StartSlipped onEdit={onStep} />
         <Button onClick={() => onStep({ action: "REFIT" })} title="Re-fit around locks (R)">
           Re-fit
         </Button>

@@ -2,12 +2,15 @@ import { Box, Button, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { memo, useState } from "react";
 import { Problem } from "../api/problem";
-import type { Circumstances, Conditions, Kit, Sport } from "../api/types";
-import { CommittedField } from "../shared/CommittedField";
+import type { Circumstances, Conditions, Sport } from "../api/types";
+import { KitAtHand } from "./KitAtHand";
 import { CheckboxField, SelectField } from "../shared/fields";
 import { forecastQuery, forecastWords } from "../shared/forecast";
 import { usePlaces } from "../shared/places";
+import { NumberField, OptionalNumberField } from "../shared/NumberField";
 import { COMING_FROM, KITS, PLACES, SURFACES } from "../shared/words";
+import { Before, beforeWords } from "./Before";
+import { EarlierStages, spent, stagesWords } from "./EarlierStages";
 import type { Edit } from "./usePlan";
 
 interface Props {
@@ -29,6 +32,8 @@ export const CircumstancesBar = memo(function CircumstancesBar({
 }: Props) {
   const [showsKit, setShowsKit] = useState(false);
   const [showsMore, setShowsMore] = useState(false);
+  const [showsBefore, setShowsBefore] = useState(false);
+  const [showsStages, setShowsStages] = useState(false);
   const places = usePlaces();
   const accepted = (field: string) =>
     error instanceof Problem ? error.accepted(field) : undefined;
@@ -114,6 +119,22 @@ export const CircumstancesBar = memo(function CircumstancesBar({
         >
           {conditionWords(under)} {showsMore ? "▴" : "▾"}
         </Button>
+        <Button
+          variant="ghost"
+          aria-expanded={showsBefore}
+          onClick={() => setShowsBefore(!showsBefore)}
+          minH="34px"
+        >
+          {beforeWords(c.before ?? [])} {showsBefore ? "▴" : "▾"}
+        </Button>
+        <Button
+          variant="ghost"
+          aria-expanded={showsStages}
+          onClick={() => setShowsStages(!showsStages)}
+          minH="34px"
+        >
+          {stagesWords(c.earlier ?? [])} {showsStages ? "▴" : "▾"}
+        </Button>
       </Flex>
       {showsMore && (
         <Flex gap="3" wrap="wrap" mt="2" align="flex-end" role="group" aria-label="Conditions">
@@ -196,19 +217,26 @@ export const CircumstancesBar = memo(function CircumstancesBar({
           )}
         </Flex>
       )}
-      {showsKit && (
-        <Flex gap="2" wrap="wrap" mt="2" role="group" aria-label="Kit at hand">
-          {(Object.keys(KITS) as Kit[]).map((kit) => (
-            <CheckboxField
-              key={kit}
-              label={KITS[kit]}
-              checked={c.kit.includes(kit)}
-              onChange={(on) =>
-                change({ kit: on ? [...c.kit, kit] : c.kit.filter((k) => k !== kit) })
-              }
-            />
-          ))}
-        </Flex>
+      {showsKit && <KitAtHand kit={c.kit} onChange={(kit) => change({ kit })} />}
+      {showsBefore && (
+        <Before
+          before={c.before ?? []}
+          minutes={c.minutes}
+          sport={sport}
+          accepted={accepted}
+          onChange={(before) => change({ before })}
+        />
+      )}
+      {showsStages && (
+        <EarlierStages
+          earlier={c.earlier ?? []}
+          sport={sport}
+          accepted={accepted}
+          // What is done elsewhere comes on top of the minutes at the start.
+          onChange={(earlier) =>
+            change({ earlier, minutes: c.minutes + spent(earlier) - spent(c.earlier ?? []) })
+          }
+        />
       )}
     </Box>
   );
@@ -240,54 +268,4 @@ function conditionWords(c: Conditions): string {
     c.lane && `${c.lane} m straight`,
   ].filter(Boolean);
   return words.length > 0 ? words.join(", ") : "Wind, ground, wait, group";
-}
-
-/** A whole number that counts when one leaves the field or presses Enter. */
-function NumberField({
-  label,
-  value,
-  error,
-  onCommit,
-}: {
-  label: string;
-  value: number | undefined;
-  error?: string;
-  onCommit: (value: number) => void;
-}) {
-  return (
-    <CommittedField
-      label={label}
-      inputMode="numeric"
-      value={value === undefined ? "" : String(value)}
-      error={error}
-      onCommit={(typed) => {
-        const number = Number(typed);
-        if (typed.trim() !== "" && Number.isInteger(number) && number !== value) onCommit(number);
-      }}
-    />
-  );
-}
-
-/** One that may be unknown: emptied, it is unknown again. */
-function OptionalNumberField({
-  value,
-  onCommit,
-  ...rest
-}: {
-  label: string;
-  value: number | null | undefined;
-  error?: string;
-  onCommit: (value: number | null) => void;
-}) {
-  return (
-    <CommittedField
-      {...rest}
-      inputMode="numeric"
-      value={value == null ? "" : String(value)}
-      onCommit={(typed) => {
-        const number = typed.trim() === "" ? null : Number(typed);
-        if (number === null || Number.isInteger(number)) onCommit(number);
-      }}
-    />
-  );
 }

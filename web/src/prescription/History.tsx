@@ -56,8 +56,8 @@ function Comparison({ prescriptionId }: { prescriptionId: string }) {
       </Box>
     );
   }
-  const { plan, session } = view;
-  const startsAt = timeOf(session.startsAt);
+  const { plan } = view;
+  const startsAt = timeOf(view.startsAt);
   return (
     <Box mt="3" bg="paperRaised" border="1px solid var(--rule)" p="4">
       <Box maxW="420px" mb="3">

@@ -1,10 +1,10 @@
 import { memo, useEffect, useRef } from "react";
-import type { Item } from "../api/types";
+import type { Circumstances, Item } from "../api/types";
 import { ember } from "../shared/ember";
 import { Lock } from "../shared/icons";
 import { clock, figures, say } from "../shared/units";
-import { BLOCKS } from "../shared/words";
-import { LOCKS } from "./locks";
+import { BLOCKS, PLACES } from "../shared/words";
+import { LOCKS, isWay } from "./locks";
 import { toggled } from "./shortcuts";
 import type { Edit } from "./usePlan";
 import clsx from "clsx";
@@ -12,17 +12,28 @@ import css from "./ItemList.module.css";
 
 interface Props {
   items: Item[];
+  circumstances: Circumstances;
   chosen?: string;
   onChoose: (id: string) => void;
   onEdit: (edit: Edit) => void;
 }
 
 /** The plan line by line, the same order and times as the axis above it. */
-export const ItemList = memo(function ItemList({ items, chosen, onChoose, onEdit }: Props) {
+export const ItemList = memo(function ItemList({
+  items,
+  circumstances,
+  chosen,
+  onChoose,
+  onEdit,
+}: Props) {
+  const places = placesOf(circumstances);
   return (
     <div role="group" aria-label="The warm-up">
       {parts(items).map((part) => (
         <section key={part.items[0]?.id} className={css.planPart}>
+          {part.opens !== undefined && places.length > 1 && (
+            <p className={css.place}>{places[part.opens]}</p>
+          )}
           <h2 className={css.planBlock}>{BLOCKS[part.block]}</h2>
           <div role="list" aria-label={BLOCKS[part.block]}>
             {part.items.map((item) => (
@@ -42,15 +53,33 @@ export const ItemList = memo(function ItemList({ items, chosen, onChoose, onEdit
   );
 });
 
+/** Where it is done, place after place, with how long one is there. */
+function placesOf(c: Circumstances): string[] {
+  const elsewhere = (c.earlier ?? []).map(
+    (stage) => `${PLACES[stage.place]}, ${stage.minutes} min, ${stage.temperature} °C`,
+  );
+  return [...elsewhere, `${PLACES[c.place]}, ${c.temperature} °C`];
+}
+
 /** Neighbours of one block together; a block may come twice, on land and on the machine. */
-function parts(items: Item[]): { block: Item["block"]; items: Item[] }[] {
-  const joined: { block: Item["block"]; items: Item[] }[] = [];
+function parts(items: Item[]): Part[] {
+  const joined: Part[] = [];
+  let stage = -1;
   for (const item of items) {
     const last = joined.at(-1);
-    if (last?.block === item.block) last.items.push(item);
-    else joined.push({ block: item.block, items: [item] });
+    const opens = item.stage === stage ? undefined : item.stage;
+    if (opens === undefined && last?.block === item.block) last.items.push(item);
+    else joined.push({ block: item.block, items: [item], opens });
+    stage = item.stage;
   }
   return joined;
+}
+
+interface Part {
+  block: Item["block"];
+  items: Item[];
+  /** The stage that begins with it, if one does. */
+  opens: number | undefined;
 }
 
 interface RowProps {
@@ -79,13 +108,13 @@ const Row = memo(function Row({ item, index, isChosen, onChoose, onEdit }: RowPr
       ref={row}
       role="listitem"
       className={isChosen ? clsx(css.planRow, css.chosen) : css.planRow}
-      draggable={item.block !== "TRANSITION"}
+      draggable={!isWay(item)}
       onDragStart={(event) => {
         dragged = { id: item.id, index };
         event.dataTransfer.effectAllowed = "move";
       }}
       onDragOver={(event) => {
-        if (dragged && item.block !== "TRANSITION") event.preventDefault();
+        if (dragged && !isWay(item)) event.preventDefault();
       }}
       onDrop={(event) => {
         event.preventDefault();
@@ -118,16 +147,18 @@ const Row = memo(function Row({ item, index, isChosen, onChoose, onEdit }: RowPr
         )}
       </span>
       <span className={css.tools}>
-        <button
-          type="button"
-          onClick={() => onEdit(toggled(item))}
-          aria-label={isLocked ? `Unlock ${item.name}` : `Lock ${item.name}`}
-          aria-pressed={isLocked}
-          title={`Re-fitting keeps ${LOCKS[item.lock]}`}
-        >
-          <Lock closed={isLocked} />
-        </button>
-        {item.block !== "TRANSITION" && (
+        {item.block !== "TRANSFER" && (
+          <button
+            type="button"
+            onClick={() => onEdit(toggled(item))}
+            aria-label={isLocked ? `Unlock ${item.name}` : `Lock ${item.name}`}
+            aria-pressed={isLocked}
+            title={`Re-fitting keeps ${LOCKS[item.lock]}`}
+          >
+            <Lock closed={isLocked} />
+          </button>
+        )}
+        {!isWay(item) && (
           <button
             type="button"
             onClick={() => onEdit({ action: "REMOVE", itemId: item.id })}

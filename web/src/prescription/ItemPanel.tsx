@@ -5,7 +5,7 @@ import { api, data } from "../api/client";
 import type { Item } from "../api/types";
 import { clock, say, targetWords } from "../shared/units";
 import { KITS } from "../shared/words";
-import { LOCKS, locksOf } from "./locks";
+import { isWay, LOCKS, locksOf } from "./locks";
 import type { Edit } from "./usePlan";
 import clsx from "clsx";
 import css from "./prescription.module.css";
@@ -77,7 +77,7 @@ export const ItemPanel = memo(function ItemPanel({ prescriptionId, item, onEdit 
           </p>
         )}
       </div>
-      {item.block !== "TRANSITION" && (
+      {!isWay(item) && (
         <Box mt="3">
           <Button aria-expanded={swapping} onClick={() => setSwapping(!swapping)}>
             Swap {swapping ? "▴" : "▾"}

@@ -15,7 +15,8 @@ const item = (block: string, name: string, startsBefore: number, seconds: number
 
 const VIEW = {
   athlete: { name: "Edda Vollmar" },
-  session: { title: "2 km test", startsAt: "2026-11-27T06:45:00" },
+  session: { title: "2 km test" },
+  startsAt: "2026-11-27T06:45:00",
   plan: {
     seconds: 600,
     items: [

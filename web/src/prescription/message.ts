@@ -7,9 +7,9 @@ import { BLOCKS } from "../shared/words";
 
 /** No result, ache or heart rate stands in it: chats are read by others. */
 export function messageOf(view: PrescriptionView, link: string): string {
-  const { session, plan, athlete } = view;
-  const date = session.startsAt.slice(0, 10);
-  const begin = before(session.startsAt, Math.ceil(plan.seconds / 60) * 60);
+  const { session, plan, athlete, startsAt } = view;
+  const date = startsAt.slice(0, 10);
+  const begin = before(startsAt, Math.ceil(plan.seconds / 60) * 60);
   const at = (band: { from: number; to: number }) =>
     plan.items.filter((item) => {
       const starts = 1 - item.startsBefore / plan.seconds;
@@ -17,7 +17,7 @@ export function messageOf(view: PrescriptionView, link: string): string {
     });
   return [
     `${athlete.name.split(" ")[0]}, your warm-up for “${session.title}”, ${weekday(date, "long")} ${dayAndMonth(date)}.`,
-    `Begin ${begin}, first effort ${timeOf(session.startsAt)} (${clock(plan.seconds)}).`,
+    `Begin ${begin}, first effort ${timeOf(startsAt)} (${clock(plan.seconds)}).`,
     "",
     ...bands(plan.items, plan.seconds).map(
       (band) =>

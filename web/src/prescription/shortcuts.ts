@@ -1,5 +1,6 @@
 // The builder by keyboard, away from React so that it can be read at a glance.
 import type { Item, PrescriptionView } from "../api/types";
+import { isWay } from "./locks";
 import type { Edit, LateStep, Step } from "./usePlan";
 
 export interface Found {
@@ -29,7 +30,7 @@ export function shortcut(
   if (!item) return undefined;
   if (event.altKey) {
     const by = key === "arrowdown" ? 1 : key === "arrowup" ? -1 : 0;
-    return by === 0 || item.block === "TRANSITION"
+    return by === 0 || isWay(item)
       ? undefined
       : { step: { action: "MOVE", itemId: item.id, places: by } };
   }
@@ -42,7 +43,7 @@ export function shortcut(
       return { choose: items[Math.max(0, at - 1)]?.id };
     case "delete":
     case "backspace":
-      return item.block === "TRANSITION"
+      return isWay(item)
         ? undefined
         : {
             step: { action: "REMOVE", itemId: item.id },

@@ -25,6 +25,7 @@ const WARM_UP = {
   athleteId: "edda",
   prescriptionId: "p1",
   seconds: 1810,
+  slipped: 0,
   steps: [{ from: 0, to: 1810, effort: 40 }],
 };
 

@@ -259,7 +259,10 @@ function AthleteRow({
         {warmUp ? (
           <Link to={`/prescriptions/${warmUp.prescriptionId}`}>
             <Box as="b" textDecoration="underline">
-              {before(session.details.startsAt, Math.ceil(warmUp.seconds / 60) * 60)}
+              {before(
+                session.details.startsAt,
+                Math.ceil(warmUp.seconds / 60) * 60 - 60 * warmUp.slipped,
+              )}
             </Box>{" "}
             <Box as="span" color="inkSoft" fontSize="sm">
               {clock(warmUp.seconds)}

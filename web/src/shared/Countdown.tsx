@@ -1,5 +1,5 @@
 import { memo, useState, type CSSProperties, type PointerEvent } from "react";
-import type { AxisItem } from "../api/types";
+import type { AxisItem, Block } from "../api/types";
 import { Engraving } from "./Engraving";
 import {
   axisSpan,
@@ -24,6 +24,9 @@ const ROOM = {
   half: { name: 0.08, time: 0.15 },
   narrow: { name: 0.21, time: 0.36 },
 };
+
+/** The way to the start and from place to place are where they are. */
+const FIXED: Block[] = ["TRANSITION", "TRANSFER"];
 
 /** Lower axes are drawn where half the width is to be had. */
 const LOW = 120;
@@ -83,7 +86,7 @@ export const Countdown = memo(function Countdown({
             chosen={tread.item.id === chosen}
             shift={tread.item.id === drag?.id ? drag.at - drag.from : 0}
             onChoose={onChoose}
-            onDrag={onMove && tread.item.block !== "TRANSITION" ? dragTo(tread.item) : undefined}
+            onDrag={onMove && !FIXED.includes(tread.item.block) ? dragTo(tread.item) : undefined}
             onDrop={() => {
               if (by !== 0) onMove?.(tread.item, by);
               onMoving?.(tread.item, 0);

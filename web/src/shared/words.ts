@@ -8,9 +8,11 @@ import type {
   Kit,
   Place,
   Position,
+  Prior,
   Region,
   RestrictionInput,
   Sport,
+  Stage,
   Stroke,
   Surface,
 } from "../api/types";
@@ -47,6 +49,42 @@ export const COMING_FROM: Record<ComingFrom, string> = {
   BED: "bed",
   DESK: "a desk",
   LONG_DRIVE: "a long drive",
+};
+
+export const PRIOR_KINDS: Record<Prior["kind"], string> = {
+  WARM_UP: "A warm-up",
+  SESSION: "A session or race",
+  JOURNEY: "The way here",
+};
+
+export const MOVEMENTS: Record<Prior["movement"], string> = {
+  RUNNING: "Running",
+  RIDING: "Riding",
+  ROWING: "Rowing",
+  SWIMMING: "Swimming",
+  WALKING: "Walking",
+  DRILLS: "Drills on land",
+};
+
+export const MOVEMENT_OF: Record<Sport, Prior["movement"]> = {
+  RUN: "RUNNING",
+  RIDE: "RIDING",
+  ROW: "ROWING",
+  SWIM: "SWIMMING",
+};
+
+export const HARDNESS: Record<Prior["hardness"], string> = {
+  EASY: "easy",
+  STEADY: "steady",
+  HARD: "hard",
+  ALL_OUT: "all out",
+};
+
+export const TRANSFERS: Record<Stage["transfer"], string> = {
+  WALK: "walk over",
+  RIDE: "ride over",
+  DRIVE: "drive over",
+  CHANGE: "change there",
 };
 
 export const STROKES: Record<Stroke, string> = {

@@ -11,7 +11,7 @@ import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.simulation.Cost;
-import dev.jubilee.core.simulation.Simulation;
+import dev.jubilee.core.simulation.Kinetics;
 import dev.jubilee.core.sport.Sport;
 import java.util.ArrayList;
 import java.util.List;
@@ -193,9 +193,9 @@ public final class Ramp {
     double deepest = 1;
     for (GradedEffort e : efforts) {
       double share = anchors.model().intensityAt(e.target().effort()) / critical;
-      left = Simulation.reserve(left, share, reserveSeconds, e.dose().seconds());
+      left = Kinetics.reserve(left, share, reserveSeconds, e.dose().seconds());
       deepest = Math.min(deepest, left);
-      left = Simulation.reserve(left, easy, reserveSeconds, e.recovery().seconds());
+      left = Kinetics.reserve(left, easy, reserveSeconds, e.recovery().seconds());
     }
     return deepest;
   }

@@ -13,7 +13,7 @@ final class BadAir extends Check {
 
   @Override
   List<Finding> examine(Plan plan) {
-    Circumstances circumstances = plan.request().circumstances();
+    Circumstances circumstances = outdoors(plan);
     if (!circumstances.place().isOutdoors()) {
       return List.of();
     }

@@ -22,7 +22,7 @@ final class BuildTooLow extends Check {
     if (build.isEmpty()
         || AnotherSession.isBetter(plan)
         || plan.demand().efforts() == 0
-        || plan.secondsBeforeWait() < Demand.ROOM_FOR_A_BUILD) {
+        || plan.roomFor(WarmUpPart.BUILD) < Demand.ROOM_FOR_A_BUILD) {
       return List.of();
     }
     double top = build.stream().mapToDouble(Check::points).max().orElse(0);

@@ -1,5 +1,6 @@
 package dev.jubilee.core.check;
 
+import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import java.util.Comparator;
@@ -33,6 +34,17 @@ abstract class Check {
   /** Whether the athlete has just been through it: then little is left to do. */
   static boolean isRehearsed(Plan plan) {
     return plan.request().circumstances().isRehearsed(plan.request().session().sport());
+  }
+
+  /** Where it is outdoors, if it is anywhere: there the weather counts. */
+  static Circumstances outdoors(Plan plan) {
+    Circumstances all = plan.request().circumstances();
+    for (int stage = all.lastStage(); stage >= 0; stage--) {
+      if (all.at(stage).place().isOutdoors()) {
+        return all.at(stage);
+      }
+    }
+    return all;
   }
 
   final boolean isHard(Plan plan) {

@@ -19,7 +19,7 @@ final class FewEfforts extends Check {
     if (!kind.isAllOut()
         || efforts == 0
         || efforts >= Math.min(Demand.ENOUGH_EFFORTS, plan.demand().efforts())
-        || plan.secondsBeforeWait() < Demand.ROOM_FOR_A_BUILD) {
+        || plan.roomFor(WarmUpPart.BUILD) < Demand.ROOM_FOR_A_BUILD) {
       return List.of();
     }
     return List.of(

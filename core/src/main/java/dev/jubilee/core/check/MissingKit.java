@@ -19,7 +19,7 @@ final class MissingKit extends Check {
     List<Finding> findings = new ArrayList<>();
     for (PlanItem item : plan.items()) {
       for (Kit kit : plan.drill(item).map(Drill::kit).orElse(Set.of())) {
-        if (!plan.request().circumstances().kit().contains(kit)) {
+        if (!plan.circumstancesOf(item).kit().contains(kit)) {
           findings.add(
               removable(
                   item, item.name() + " needs " + kit.words() + ".", "It is not at hand here."));

@@ -19,7 +19,7 @@ final class NoApparatus extends Check {
     if (apparatus.isEmpty()
         || session.kind().isOnLand()
         || !isHard(plan)
-        || plan.request().circumstances().kit().contains(apparatus.get())) {
+        || plan.request().circumstances().isAnywhere(c -> c.kit().contains(apparatus.get()))) {
       return List.of();
     }
     return List.of(

@@ -20,7 +20,7 @@ final class NoRoomToRun extends Check {
     if (Kit.apparatusOf(session.sport()).isPresent()
         || session.kind() == SessionKind.GYM
         || !isHard(plan)
-        || circumstances.lane().metres() >= Circumstances.LEAST_LANE) {
+        || circumstances.isAnywhere(c -> c.lane().metres() >= Circumstances.LEAST_LANE)) {
       return List.of();
     }
     return List.of(

@@ -19,7 +19,7 @@ final class ShortRaise extends Check {
     int raise = PlanItem.seconds(plan.in(WarmUpPart.RAISE));
     if (!isHard(plan)
         || raise >= plan.demand().leastRaise()
-        || plan.secondsBeforeWait() < Demand.ROOM_FOR_A_RAISE
+        || plan.roomFor(WarmUpPart.RAISE) < Demand.ROOM_FOR_A_RAISE
         || nothingIsPossible(plan)) {
       return List.of();
     }

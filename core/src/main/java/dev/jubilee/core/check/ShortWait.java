@@ -27,6 +27,7 @@ final class ShortWait extends Check {
     if (!isTrial
         || settle >= Math.min(SHORT, plan.demand().transitionSeconds())
         || plan.availableSeconds() < ROOM
+        || (plan.request().circumstances().isStaged() && plan.roomFor(WarmUpPart.TRANSITION) < ROOM)
         || transition.isEmpty()) {
       return List.of();
     }

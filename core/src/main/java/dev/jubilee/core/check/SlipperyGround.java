@@ -14,7 +14,7 @@ final class SlipperyGround extends ItemCheck {
 
   @Override
   Optional<Finding> examine(Plan plan, PlanItem item, Drill drill) {
-    Circumstances circumstances = plan.request().circumstances();
+    Circumstances circumstances = plan.circumstancesOf(item);
     return removableIf(
         circumstances.isSlippery() && !circumstances.place().isWet() && drill.needsGrip(),
         item,

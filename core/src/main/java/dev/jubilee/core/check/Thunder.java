@@ -13,7 +13,7 @@ final class Thunder extends Check {
 
   @Override
   List<Finding> examine(Plan plan) {
-    Circumstances circumstances = plan.request().circumstances();
+    Circumstances circumstances = outdoors(plan);
     return circumstances.conditions().thunder() && isInReach(plan)
         ? List.of(
             finding(
@@ -25,7 +25,7 @@ final class Thunder extends Check {
 
   /** A crew that warms up in the boathouse goes out from there; pools are cleared too. */
   private static boolean isInReach(Plan plan) {
-    Place place = plan.request().circumstances().place();
+    Place place = outdoors(plan).place();
     return place.isOutdoors() || place == Place.BOATHOUSE || place == Place.POOL_DECK;
   }
 }

@@ -12,7 +12,7 @@ final class UnsafeOutdoors extends Check {
 
   @Override
   List<Finding> examine(Plan plan) {
-    Circumstances circumstances = plan.request().circumstances();
+    Circumstances circumstances = outdoors(plan);
     String feels = "Feels like " + circumstances.feltTemperature() + " °C: ";
     if (circumstances.isFeltUnsafe()) {
       boolean isCold = circumstances.feltTemperature() < 0;

@@ -14,7 +14,7 @@ final class WetDeck extends ItemCheck {
   @Override
   Optional<Finding> examine(Plan plan, PlanItem item, Drill drill) {
     return removableIf(
-        plan.request().circumstances().place().isWet() && !drill.suitsWetDeck(),
+        plan.circumstancesOf(item).place().isWet() && !drill.suitsWetDeck(),
         item,
         item.name() + " is not for a wet deck.",
         "Nothing fast and no running drills where it is wet.");

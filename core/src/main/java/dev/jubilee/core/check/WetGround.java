@@ -15,7 +15,7 @@ final class WetGround extends ItemCheck {
 
   @Override
   Optional<Finding> examine(Plan plan, PlanItem item, Drill drill) {
-    Circumstances circumstances = plan.request().circumstances();
+    Circumstances circumstances = plan.circumstancesOf(item);
     return removableIf(
         circumstances.place().allowsFloor()
             && !circumstances.allowsFloor()

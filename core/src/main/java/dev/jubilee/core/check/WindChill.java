@@ -14,7 +14,7 @@ final class WindChill extends Check {
 
   @Override
   List<Finding> examine(Plan plan) {
-    Circumstances circumstances = plan.request().circumstances();
+    Circumstances circumstances = outdoors(plan);
     int felt = circumstances.feltTemperature();
     return felt > FREEZING || felt >= circumstances.temperature()
         ? List.of()

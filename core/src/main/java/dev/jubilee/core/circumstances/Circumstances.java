@@ -5,9 +5,13 @@ import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.sport.Sport;
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
 
 /**
  * Under what circumstances the warm-up is done.
@@ -19,9 +23,12 @@ import java.util.Set;
  * @param temperature air, −30 to 45 °C
  * @param comingFrom what the athlete comes from
  * @param conditions weather, ground, wait and company
- * @param before what was done before it, at most {@value PriorExercise#MOST}, the latest last
+ * @param before what was done before it, the latest last
  * @param slipped minutes by which the first effort comes later than was said, 0 to 720
+ * @param earlier what is done elsewhere first, out of the same minutes; all else is said of the
+ *     place where the start is
  */
+@RecordBuilder
 public record Circumstances(
     int minutes,
     boolean fill,
@@ -31,7 +38,9 @@ public record Circumstances(
     ComingFrom comingFrom,
     Conditions conditions,
     List<PriorExercise> before,
-    int slipped) {
+    int slipped,
+    List<Stage> earlier)
+    implements CircumstancesBuilder.With {
   public static final int LEAST_MINUTES = 3;
   public static final int MOST_MINUTES = 90;
 
@@ -51,11 +60,17 @@ public record Circumstances(
     before = before == null ? List.of() : inOrder(before, minutes);
     Bounds.within("slipped", slipped, 0, 720, "min");
     conditions = conditions == null ? Conditions.USUAL : conditions;
-    if (conditions.waitMinutes() > minutes - LEAST_MINUTES) {
+    earlier = earlier == null ? List.of() : List.copyOf(earlier);
+    Bounds.within("stages", earlier.size(), 0, Stage.MOST, "before that of the start");
+    int elsewhere = earlier.stream().mapToInt(Stage::minutesWithTransfer).sum();
+    if (elsewhere > minutes - LEAST_MINUTES) {
       throw new OutOfRangeException(
-          "waitMinutes",
-          conditions.waitMinutes(),
-          "0 to " + (minutes - LEAST_MINUTES) + " of the minutes");
+          "minutes", minutes, elsewhere + LEAST_MINUTES + " or more, with what is done elsewhere");
+    }
+    int most = minutes - elsewhere - LEAST_MINUTES;
+    if (conditions.waitMinutes() > most) {
+      throw new OutOfRangeException(
+          "waitMinutes", conditions.waitMinutes(), "0 to " + most + " of the minutes");
     }
   }
 
@@ -68,7 +83,7 @@ public record Circumstances(
       int temperature,
       ComingFrom comingFrom,
       Conditions conditions) {
-    this(minutes, fill, place, kit, temperature, comingFrom, conditions, List.of(), 0);
+    this(minutes, fill, place, kit, temperature, comingFrom, conditions, List.of(), 0, List.of());
   }
 
   /** Under usual conditions. */
@@ -112,6 +127,92 @@ public record Circumstances(
   /** Whether what was done before has rehearsed the sport, and not long ago. */
   public boolean isRehearsed(Sport sport) {
     return before.stream().anyMatch(b -> b.rehearses(sport) && b.endedBefore() <= STILL_WARM);
+  }
+
+  /** Whether parts of it are done in different places. */
+  public boolean isStaged() {
+    return !earlier.isEmpty();
+  }
+
+  /** Number of the stage at whose end the start is; the first is 0. */
+  public int lastStage() {
+    return earlier.size();
+  }
+
+  /** Whether there is a stage of which this is true. */
+  public boolean isAnywhere(Predicate<Circumstances> what) {
+    return IntStream.rangeClosed(0, lastStage()).mapToObj(this::at).anyMatch(what);
+  }
+
+  /**
+   * Where and with what a stage is done, as if its end were the start.
+   *
+   * @param stage from 0; any beyond the last is the last
+   */
+  public Circumstances at(int stage) {
+    if (!isStaged()) {
+      return this;
+    }
+    int later = 0;
+    for (int i = earlier.size(); i > stage; i--) {
+      later += i == earlier.size() ? minutesOfTheLast() : earlier.get(i).minutesWithTransfer();
+    }
+    if (stage >= earlier.size()) {
+      return withEarlier(List.of()).withMinutes(minutesOfTheLast());
+    }
+    Stage here = earlier.get(stage);
+    later += here.transfer().minutes();
+    List<PriorExercise> done = new ArrayList<>();
+    for (PriorExercise prior : before) {
+      done.add(prior.earlierBy(-later));
+    }
+    return CircumstancesBuilder.builder(this)
+        .minutes(here.minutes())
+        .place(here.place())
+        .kit(here.kit())
+        .temperature(here.temperature())
+        .comingFrom(stage == 0 ? comingFrom : ComingFrom.MOVING)
+        .conditions(conditions.on(here.place()))
+        .before(done)
+        .earlier(List.of())
+        .build();
+  }
+
+  /** The last stage where a sport itself can be done; without any, the last. */
+  public int stageFor(Sport sport) {
+    for (int stage = lastStage(); stage > 0; stage--) {
+      if (at(stage).allows(sport)) {
+        return stage;
+      }
+    }
+    return at(0).allows(sport) ? 0 : lastStage();
+  }
+
+  private boolean allows(Sport sport) {
+    return Kit.apparatusOf(sport).map(kit::contains).orElse(lane().metres() >= LEAST_LANE);
+  }
+
+  /** The whole as if all of it were done in one of its places. */
+  public Circumstances asIfAllIn(int stage) {
+    Circumstances there = at(stage);
+    return CircumstancesBuilder.builder(this)
+        .place(there.place())
+        .kit(there.kit())
+        .temperature(there.temperature())
+        .conditions(there.conditions().withWait(conditions.waitMinutes()))
+        .build();
+  }
+
+  private int minutesOfTheLast() {
+    return minutes - earlier.stream().mapToInt(Stage::minutesWithTransfer).sum();
+  }
+
+  /** Minutes of rest after which one is not straight from moving any more. */
+  private static final int RESTED = 10;
+
+  /** Whether what was done before leads right into the warm-up. */
+  public boolean isStraightFromMoving() {
+    return !before.isEmpty() && before.get(before.size() - 1).endedBefore() - minutes <= RESTED;
   }
 
   /** Longest straight that may be moved along at speed. */
@@ -185,14 +286,8 @@ public record Circumstances(
     return conditions.humidity().isPresent() ? feltTemperature() : Integer.MIN_VALUE;
   }
 
-  public Circumstances withMinutes(int newMinutes) {
-    return new Circumstances(
-        newMinutes, fill, place, kit, temperature, comingFrom, conditions, before, slipped);
-  }
-
   public Circumstances with(Conditions other) {
-    return new Circumstances(
-        minutes, fill, place, kit, temperature, comingFrom, other, before, slipped);
+    return withConditions(other);
   }
 
   /**
@@ -203,27 +298,23 @@ public record Circumstances(
   public Circumstances slippedBy(int later, List<PriorExercise> done) {
     Bounds.within("minutes", later, LEAST_MINUTES, MOST_MINUTES, "min");
     int wait = Math.min(conditions.waitMinutes(), later - LEAST_MINUTES);
-    int from = Math.max(0, done.size() - PriorExercise.MOST);
-    return new Circumstances(
-        later,
-        false,
-        place,
-        kit,
-        temperature,
-        comingFrom,
-        conditions.withWait(wait),
-        done.subList(from, done.size()),
-        slipped + later);
+    int from = Math.max(0, done.size() - PriorExercise.MOST_ENTERED);
+    return CircumstancesBuilder.builder(this)
+        .minutes(later)
+        .fill(false)
+        .conditions(conditions.withWait(wait))
+        .before(done.subList(from, done.size()))
+        .slipped(slipped + later)
+        .earlier(List.of())
+        .build();
   }
 
   /** After other exercise. */
   public Circumstances after(List<PriorExercise> done) {
-    return new Circumstances(
-        minutes, fill, place, kit, temperature, comingFrom, conditions, done, slipped);
+    return withBefore(done);
   }
 
   public Circumstances filled(boolean newFill) {
-    return new Circumstances(
-        minutes, newFill, place, kit, temperature, comingFrom, conditions, before, slipped);
+    return withFill(newFill);
   }
 }

@@ -58,6 +58,20 @@ public record Conditions(
     SLIPPERY
   }
 
+  /** Elsewhere, before the start: no wait, the place's own straight, firm ground indoors. */
+  Conditions on(Place place) {
+    return new Conditions(
+        wind,
+        wet,
+        place.isOutdoors() ? surface : Surface.FIRM,
+        0,
+        group,
+        Optional.empty(),
+        humidity,
+        thunder,
+        airQuality);
+  }
+
   /** With another wait. */
   public Conditions withWait(int minutes) {
     return new Conditions(wind, wet, surface, minutes, group, lane, humidity, thunder, airQuality);

@@ -18,7 +18,10 @@ public record PriorExercise(
     Kind kind, Movement movement, Hardness hardness, int minutes, int endedBefore) {
 
   /** Nobody remembers more, and the body less. */
-  public static final int MOST = 3;
+  public static final int MOST_ENTERED = 3;
+
+  /** With what earlier stages of the same warm-up are. */
+  public static final int MOST = 8;
 
   public PriorExercise {
     Bounds.within("before.minutes", minutes, 1, 360, "min");

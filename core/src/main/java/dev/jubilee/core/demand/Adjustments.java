@@ -23,6 +23,7 @@ final class Adjustments {
           new WithDrillsFirst(),
           new ForBalance(),
           new AfterPriorExercise(),
+          new InStages(),
           new WithAWait(),
           new WithHurtRegions(),
           new WithSoreRegions(),

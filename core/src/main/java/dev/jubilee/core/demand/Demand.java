@@ -5,6 +5,7 @@ import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.sport.Sport;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -28,6 +29,7 @@ import java.util.Map;
  *     min at 70 to 75 % give (Saltin et al. 1968), how much of it is a Jubilee modelling choice
  * @param why a sentence for each thing that made the warm-up longer, shorter, higher or lower
  */
+@RecordBuilder
 public record Demand(
     Effort firstEffort,
     Effort buildTop,
@@ -42,7 +44,8 @@ public record Demand(
     Map<Need, Double> needs,
     int contacts,
     double warmth,
-    List<String> why) {
+    List<String> why)
+    implements DemandBuilder.With {
   /** What part of the wanted warmth lengths are tuned for; Jubilee modelling choice. */
   public static final double WARM = 0.8;
 
@@ -100,21 +103,11 @@ public record Demand(
 
   /** With other lengths of raise and transition, and why. */
   public Demand with(int newRaise, int newTransition, List<String> newWhy) {
-    return new Demand(
-        firstEffort,
-        buildTop,
-        newRaise,
-        menuSeconds,
-        drills,
-        efforts,
-        effortSeconds,
-        restSeconds,
-        primingSeconds,
-        newTransition,
-        needs,
-        contacts,
-        warmth,
-        newWhy);
+    return DemandBuilder.builder(this)
+        .raiseSeconds(newRaise)
+        .transitionSeconds(newTransition)
+        .why(newWhy)
+        .build();
   }
 
   /** Ideal seconds of all drills together. */

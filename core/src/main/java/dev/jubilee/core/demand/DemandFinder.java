@@ -27,8 +27,12 @@ public final class DemandFinder {
       Circumstances circumstances,
       Approach approach,
       TrainingPhase phase) {
-    DemandContext context =
-        new DemandContext(session, athlete, anchors, circumstances, approach, phase);
+    // Ground, kit and weather count where the build is.
+    Circumstances where =
+        circumstances.isStaged() && !session.kind().isOnLand()
+            ? circumstances.asIfAllIn(circumstances.stageFor(session.sport()))
+            : circumstances;
+    DemandContext context = new DemandContext(session, athlete, anchors, where, approach, phase);
     DemandDraft draft = KindOfSession.draft(context);
     for (Adjustment adjustment : Adjustments.ALL) {
       draft = adjustment.adjust(draft, context);

@@ -10,6 +10,8 @@ public enum WarmUpPart {
   ACTIVATE("Activate"),
   DRILL("Drills"),
   BUILD("Build"),
+  /** The way from one place to the next. */
+  TRANSFER("On the way"),
   TRANSITION("Transition");
 
   /** The parts whose drills are chosen from a menu, rather than given with the session. */

@@ -5,6 +5,7 @@ import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PrescriptionRequest;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -30,10 +31,11 @@ public final class Alternatives {
   private Alternatives() {}
 
   public static List<Alternative> forItem(Plan plan, PlanItem item, PlanEditor editor) {
+    PrescriptionRequest here = plan.requestOf(item);
     List<String> present = plan.items().stream().map(PlanItem::drillId).toList();
     return plan.library().in(item.block()).stream()
         .filter(d -> !present.contains(d.id()))
-        .filter(d -> Eligibility.against(d, plan.request()).isEmpty())
+        .filter(d -> Eligibility.against(d, here).isEmpty())
         .map(
             d -> {
               Plan swapped = editor.swap(plan, item.id(), d.id());

@@ -2,6 +2,7 @@ package dev.jubilee.core.edit;
 
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.build.Raise;
+import dev.jubilee.core.choice.Eligibility;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
@@ -42,11 +43,9 @@ public final class PlanEditor {
   /** Takes an item out; re-fitting will not bring its drill back. The transition stays. */
   public Plan remove(Plan plan, String itemId) {
     PlanItem item = plan.item(itemId);
-    if (item.block() == WarmUpPart.TRANSITION) {
+    if (!isMovable(item)) {
       throw new OutOfRangeException(
-          "itemId",
-          itemId,
-          "an item before the transition; the way to the start cannot be removed");
+          "itemId", itemId, "an item other than the way to the start or to the next place");
     }
     List<PlanItem> items = new ArrayList<>(plan.items());
     items.remove(item);
@@ -61,11 +60,12 @@ public final class PlanEditor {
   /** Puts a drill in at the end of its block, in its usual dose, locked. */
   public Plan add(Plan plan, String drillId) {
     Drill drill = library.require(drillId);
-    if (drill.block() == WarmUpPart.TRANSITION) {
+    if (drill.block() == WarmUpPart.TRANSITION || drill.block() == WarmUpPart.TRANSFER) {
       throw new OutOfRangeException("drillId", drillId, "a drill; there is one transition");
     }
     List<PlanItem> items = new ArrayList<>(plan.items());
-    items.add(placeFor(plan, drill), itemOf(plan, drill));
+    int stage = stageFor(plan, drill);
+    items.add(placeFor(plan, drill, stage), itemOf(plan, drill, stage));
     Set<String> excluded = new HashSet<>(plan.request().excluded());
     excluded.remove(drillId);
     return rebuilt(plan, items, excluded);
@@ -80,7 +80,7 @@ public final class PlanEditor {
           "drillId", drillId, "a drill of the same block, " + out.block().title());
     }
     int index = plan.items().indexOf(out);
-    PlanItem fresh = itemOf(plan, in);
+    PlanItem fresh = itemOf(plan, in, out.stage());
     if (out.block() == WarmUpPart.RAISE || out.block() == WarmUpPart.BUILD) {
       fresh = sameEffort(plan, out, in);
     }
@@ -98,6 +98,10 @@ public final class PlanEditor {
   public Plan dose(Plan plan, String itemId, int amount) {
     PlanItem item = plan.item(itemId);
     Optional<Drill> drill = plan.drill(item);
+    if (item.block() == WarmUpPart.TRANSFER) {
+      throw new OutOfRangeException(
+          "itemId", itemId, "a drill; how long the way takes is said with the places");
+    }
     DoseRange accepted = DoseRange.of(item.dose(), drill);
     if (!accepted.holds(amount)) {
       throw new OutOfRangeException(
@@ -113,7 +117,7 @@ public final class PlanEditor {
    */
   public Plan move(Plan plan, String itemId, int by) {
     PlanItem item = plan.item(itemId);
-    if (item.block() == WarmUpPart.TRANSITION) {
+    if (!isMovable(item)) {
       throw new OutOfRangeException("itemId", itemId, "an item before the transition");
     }
     List<PlanItem> items = new ArrayList<>(plan.items());
@@ -122,7 +126,10 @@ public final class PlanEditor {
     int last = items.size() - 1 - (int) after;
     int to = Math.max(0, Math.min(last, from + by));
     items.remove(from);
-    items.add(to, item.lock().keepsDrill() ? item : item.withLock(Lock.DOSE));
+    // Into another place with it.
+    int stage = to == from ? item.stage() : plan.items().get(to).stage();
+    PlanItem moved = item.withStage(stage);
+    items.add(to, moved.lock().keepsDrill() ? moved : moved.withLock(Lock.DOSE));
     return plan.withItems(items);
   }
 
@@ -176,13 +183,31 @@ public final class PlanEditor {
     return editor.simulated(source, (Edit.OfRequest) edit, source.anchors());
   }
 
+  /** What stays where it is: the way to the start, and from place to place. */
+  private static boolean isMovable(PlanItem item) {
+    return item.block() != WarmUpPart.TRANSITION && item.block() != WarmUpPart.TRANSFER;
+  }
+
+  /** The last stage where a drill can be done; without any, the last. */
+  private static int stageFor(Plan plan, Drill drill) {
+    Circumstances all = plan.request().circumstances();
+    for (int stage = all.lastStage(); stage > 0; stage--) {
+      if (Eligibility.against(drill, plan.request().with(all.at(stage))).isEmpty()) {
+        return stage;
+      }
+    }
+    boolean isAtFirst = Eligibility.against(drill, plan.request().with(all.at(0))).isEmpty();
+    return isAtFirst ? 0 : all.lastStage();
+  }
+
   /** The nearest sensible place: after the last item of the block, or before the next block. */
-  private int placeFor(Plan plan, Drill drill) {
+  private int placeFor(Plan plan, Drill drill, int stage) {
     boolean apparatus = SetUp.onApparatus(drill);
     int place = -1;
     for (int i = 0; i < plan.items().size(); i++) {
       PlanItem item = plan.items().get(i);
-      if (item.block() == drill.block()
+      if (item.stage() == stage
+          && item.block() == drill.block()
           && plan.drill(item).filter(d -> SetUp.onApparatus(d) == apparatus).isPresent()) {
         place = i + 1;
       }
@@ -193,18 +218,23 @@ public final class PlanEditor {
     for (int i = 0; i < plan.items().size(); i++) {
       PlanItem item = plan.items().get(i);
       boolean onApparatus = plan.drill(item).filter(SetUp::onApparatus).isPresent();
-      if (item.block().compareTo(drill.block()) > 0 && (onApparatus || !apparatus)) {
+      boolean isLater = item.block().compareTo(drill.block()) > 0;
+      if (item.stage() == stage && isLater && (onApparatus || !apparatus)) {
         return i;
       }
     }
     return plan.items().size() - 1;
   }
 
-  private PlanItem itemOf(Plan plan, Drill drill) {
+  private PlanItem itemOf(Plan plan, Drill drill, int stage) {
+    return newItem(plan, drill).withStage(stage);
+  }
+
+  private PlanItem newItem(Plan plan, Drill drill) {
     if (drill.block() == WarmUpPart.RAISE) {
       Raise raise = new Raise(plan.request(), library, plan.anchors(), plan.demand());
-      PlanItem stage = raise.stages(drill, drill.usual().amount()).get(0);
-      return stage.withDose(drill.usual()).withId(freshId(plan, drill)).withLock(Lock.DOSE);
+      PlanItem part = raise.stages(drill, drill.usual().amount()).get(0);
+      return part.withDose(drill.usual()).withId(freshId(plan, drill)).withLock(Lock.DOSE);
     }
     if (drill.block() == WarmUpPart.BUILD) {
       return newEffort(plan, drill);
@@ -231,6 +261,7 @@ public final class PlanEditor {
         .withBlock(as.block())
         .withTarget(as.target())
         .withRecovery(as.recovery())
+        .withStage(as.stage())
         .withId(freshId(plan, drill))
         .withLock(Lock.DOSE);
   }

@@ -38,7 +38,7 @@ public final class Benefit {
   }
 
   /** How well each needed thing is served, 0 to 1. */
-  static Map<Need, Double> satisfaction(
+  public static Map<Need, Double> satisfaction(
       Map<Need, Double> needs, List<DosedDrill> parts, Session session) {
     Map<Need, Double> satisfaction = new LinkedHashMap<>();
     needs.keySet().forEach(need -> satisfaction.put(need, served(need, parts, session)));

@@ -40,7 +40,7 @@ public final class Changeovers {
 
   /** Hearing what comes: nothing where one thing leads into the other. */
   private static int next(Drill before, Drill after, int group) {
-    if (after.block() == WarmUpPart.TRANSITION) {
+    if (after.block() == WarmUpPart.TRANSITION || after.block() == WarmUpPart.TRANSFER) {
       return 0;
     }
     boolean continues =

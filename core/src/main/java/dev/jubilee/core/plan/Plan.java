@@ -1,5 +1,6 @@
 package dev.jubilee.core.plan;
 
+import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
@@ -9,6 +10,7 @@ import dev.jubilee.core.intensity.Anchors;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * A warm-up, item after item, ending at the start.
@@ -43,6 +45,28 @@ public record Plan(
     return request.secondsBeforeWait();
   }
 
+  /**
+   * Seconds that there are for a part where it is done: of the minutes in one place, without the
+   * wait.
+   */
+  public int roomFor(WarmUpPart part) {
+    Circumstances all = request.circumstances();
+    if (!all.isStaged()) {
+      return secondsBeforeWait();
+    }
+    IntStream stages =
+        switch (part) {
+          case BUILD -> in(part).stream().limit(1).mapToInt(PlanItem::stage);
+          case TRANSITION -> IntStream.of(all.lastStage());
+          default -> IntStream.rangeClosed(0, all.lastStage());
+        };
+    return stages
+        .mapToObj(all::at)
+        .mapToInt(here -> 60 * here.minutes() - here.conditions().waitSeconds())
+        .max()
+        .orElse(0);
+  }
+
   /** Seconds before the start at which item {@code index} begins. */
   public int startsBefore(int index) {
     return PlanItem.seconds(items.subList(index, items.size()));
@@ -54,6 +78,16 @@ public record Plan(
 
   public int contacts() {
     return items.stream().mapToInt(i -> drill(i).map(d -> d.contactsIn(i.dose())).orElse(0)).sum();
+  }
+
+  /** Where and with what an item is done. */
+  public Circumstances circumstancesOf(PlanItem item) {
+    return request.circumstances().at(item.stage());
+  }
+
+  /** What decides whether a drill may be given in an item's place. */
+  public PrescriptionRequest requestOf(PlanItem item) {
+    return request.circumstances().isStaged() ? request.with(circumstancesOf(item)) : request;
   }
 
   /** The library's drill of an item; empty when it has left the library since. */

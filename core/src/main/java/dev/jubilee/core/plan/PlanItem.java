@@ -25,6 +25,7 @@ import java.util.Optional;
  * @param changeNote what that time is for
  * @param recovery after the work, before the next item
  * @param lock how much of it re-fitting keeps
+ * @param stage where it is done, from 0; the last stage is where the start is
  */
 @RecordBuilder
 public record PlanItem(
@@ -38,7 +39,8 @@ public record PlanItem(
     int changeSeconds,
     String changeNote,
     Recovery recovery,
-    Lock lock)
+    Lock lock,
+    int stage)
     implements PlanItemBuilder.With {
 
   /** A drill in a dose, with no intensity of its own; not locked, and without an id as yet. */
@@ -54,7 +56,8 @@ public record PlanItem(
         0,
         "",
         Recovery.NONE,
-        Lock.NONE);
+        Lock.NONE,
+        0);
   }
 
   /** An effort of its own intensity; not locked, and without an id as yet. */

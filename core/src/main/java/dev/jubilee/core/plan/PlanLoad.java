@@ -19,7 +19,13 @@ public final class PlanLoad {
 
   /** A stretch of one effort: to whom it matters. */
   private interface Stretches {
-    void stretch(int seconds, Effort effort, boolean isSport, boolean wet, double contactsASecond);
+    void stretch(
+        int seconds,
+        Effort effort,
+        boolean isSport,
+        boolean wet,
+        double contactsASecond,
+        int warmer);
   }
 
   public static LoadProfile of(Plan plan) {
@@ -28,8 +34,9 @@ public final class PlanLoad {
     int[] at = {0};
     walk(
         plan,
-        (seconds, effort, isSport, wet, contacts) -> {
+        (seconds, effort, isSport, wet, contacts, warmer) -> {
           load.put(at[0], at[0] + seconds, effort, model, isSport, wet, contacts);
+          load.putIn(at[0], at[0] + seconds, warmer);
           at[0] += seconds;
         });
     return load;
@@ -43,7 +50,7 @@ public final class PlanLoad {
         plan.seconds(),
         plan.anchors().model(),
         body,
-        Ambient.of(circumstances));
+        Ambient.of(circumstances.at(0)));
   }
 
   /** Muscle temperature above rest at the start, °C, stretch by stretch; the same as simulated. */
@@ -54,20 +61,24 @@ public final class PlanLoad {
     double[] muscle = {arrival(plan, Body.USUAL).muscle()};
     walk(
         plan,
-        (seconds, effort, isSport, wet, contacts) ->
-            muscle[0] = body.after(muscle[0], LoadProfile.cost(effort, model), wet, seconds));
+        (seconds, effort, isSport, wet, contacts, warmer) ->
+            muscle[0] =
+                body.after(muscle[0], LoadProfile.cost(effort, model), wet, seconds, warmer));
     return muscle[0];
   }
 
   private static void walk(Plan plan, Stretches to) {
     // Lifts and jumps draw on no reserve that a race or a test measures.
     boolean isOnLand = plan.request().session().kind().isOnLand();
+    int atTheStart = plan.request().circumstances().feltTemperature();
     for (PlanItem item : plan.items()) {
-      walk(item, plan.drill(item), item.target().isPresent() && !isOnLand, to);
+      int warmer = plan.circumstancesOf(item).feltTemperature() - atTheStart;
+      walk(item, plan.drill(item), item.target().isPresent() && !isOnLand, warmer, to);
     }
   }
 
-  private static void walk(PlanItem item, Optional<Drill> drill, boolean isSport, Stretches to) {
+  private static void walk(
+      PlanItem item, Optional<Drill> drill, boolean isSport, int warmer, Stretches to) {
     Effort effort =
         item.target()
             .map(t -> t.effort())
@@ -83,7 +94,7 @@ public final class PlanLoad {
             case CHANGE, SWITCH -> LoadProfile.STANDING;
           };
       double rate = isWork(segment) && hits > 0 ? (double) hits / work : 0;
-      to.stretch(segment.seconds(), now, isSport, wet, rate);
+      to.stretch(segment.seconds(), now, isSport, wet, rate, warmer);
     }
   }
 

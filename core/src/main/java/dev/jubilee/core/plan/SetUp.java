@@ -112,7 +112,8 @@ public record SetUp(Posture posture, Set<Kit> worn, Set<Kit> fetched) {
           switch (posture) {
             case WATER -> "out of the water";
             case MACHINE -> "off the machine";
-            default -> "up from the floor";
+            case FLOOR -> "up from the floor";
+            case UPRIGHT, AT_THE_START -> "";
           };
       case AT_THE_START -> posture == Posture.FLOOR ? "up from the floor" : "";
     };

@@ -48,6 +48,12 @@ public final class Fitting {
     return plan;
   }
 
+  /** Only not over; what grows has grown before. */
+  Plan within() {
+    shorten();
+    return plan;
+  }
+
   private int slack() {
     return plan.availableSeconds() - plan.seconds();
   }

@@ -114,7 +114,7 @@ final class Tuner {
     int beforeARace = Math.max(LEAST_BEFORE_A_RACE, (int) (LEAST_OF_SETTLING * usual));
     int least = Math.max(wait, isRace ? beforeARace : LEAST_TRANSITION);
     int spare = Math.max(0, usual - least) / MORE * MORE;
-    int topUp = wait >= Prescriber.LONG_WAIT_SECONDS ? MOST_TOP_UP : 0;
+    int topUp = wait >= InOnePlace.LONG_WAIT_SECONDS ? MOST_TOP_UP : 0;
     List<Tuning> all = new ArrayList<>();
     for (int less = 0; less <= spare; less += MORE) {
       for (int more = 0; more <= topUp; more += MORE) {
@@ -138,8 +138,8 @@ final class Tuner {
     if (raise >= 0) {
       lengthen(items, raise, tuning.raise());
     }
-    int settle = longest(items, WarmUpPart.TRANSITION, Prescriber.SETTLE);
-    int topUp = longest(items, WarmUpPart.TRANSITION, Prescriber.TOP_UP);
+    int settle = longest(items, WarmUpPart.TRANSITION, InOnePlace.SETTLE);
+    int topUp = longest(items, WarmUpPart.TRANSITION, InOnePlace.TOP_UP);
     if (topUp >= 0) {
       lengthen(items, topUp, tuning.topUp());
       lengthen(items, settle, -tuning.topUp());

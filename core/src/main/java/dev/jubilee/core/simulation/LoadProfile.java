@@ -20,15 +20,24 @@ public final class LoadProfile {
   final double[] contacts;
   final boolean[] inWater;
 
+  /** How much warmer it feels than where the start is, °C; 0 there. */
+  final int[] warmer;
+
   /** W′ or D′ in seconds of critical intensity. */
   final double reserveSeconds;
 
   private LoadProfile(
-      double[] cost, double[] speed, double[] contacts, boolean[] inWater, double reserveSeconds) {
+      double[] cost,
+      double[] speed,
+      double[] contacts,
+      boolean[] inWater,
+      int[] warmer,
+      double reserveSeconds) {
     this.cost = cost;
     this.speed = speed;
     this.contacts = contacts;
     this.inWater = inWater;
+    this.warmer = warmer;
     this.reserveSeconds = reserveSeconds;
   }
 
@@ -44,6 +53,7 @@ public final class LoadProfile {
             new double[seconds],
             new double[seconds],
             new boolean[seconds],
+            new int[seconds],
             model.reserve() / model.critical());
     Arrays.fill(load.cost, STANDING_COST);
     return load;
@@ -71,6 +81,11 @@ public final class LoadProfile {
     Arrays.fill(contacts, from, to, contactsASecond);
   }
 
+  /** A stretch spent where it feels so many °C warmer than at the start. */
+  public void putIn(int from, int to, int degrees) {
+    Arrays.fill(warmer, from, to, degrees);
+  }
+
   /** The effort scale is linear in cost below critical; above it cost goes with intensity. */
   public static double cost(Effort effort, CriticalModel model) {
     double points = effort.points();
@@ -88,6 +103,7 @@ public final class LoadProfile {
             Arrays.copyOf(speed, n + more),
             Arrays.copyOf(contacts, n + more),
             Arrays.copyOf(inWater, n + more),
+            Arrays.copyOf(warmer, n + more),
             reserveSeconds);
     Arrays.fill(longer.cost, n, n + more, STANDING_COST);
     return longer;

@@ -1,7 +1,5 @@
 package dev.jubilee.core.simulation;
 
-import dev.jubilee.core.intensity.Anchors;
-
 /**
  * Warm-up and wait in steps of one second. LoadProfile is constant within a second, so each
  * quantity follows its differential equation exactly:
@@ -14,30 +12,10 @@ import dev.jubilee.core.intensity.Anchors;
  * </ul>
  */
 public final class Simulation {
-  /** Time constant with which fatigue fades, s: power is best 3 to 10 min after (Tillin 2009). */
-  private static final double FADES = 240;
-
   /** Fatigue a ground contact leaves; Jubilee modelling choice. */
   private static final double A_CONTACT = 0.0006;
 
-  /** Fatigue a second at twice the critical intensity leaves; Jubilee modelling choice. */
-  private static final double ABOVE_CRITICAL = 0.0025;
-
   private Simulation() {}
-
-  /** Share of the heart-rate reserve to which a steady cost leads. */
-  static double heartAt(double cost) {
-    return Math.min(1, Anchors.RESERVE_AT_CRITICAL * cost);
-  }
-
-  /**
-   * What lingers after some time of one intensity without contacts, exactly: it grows at a steady
-   * rate and fades with what there is.
-   */
-  static double fatigueAfter(double now, double speed, double seconds) {
-    double level = ABOVE_CRITICAL * Math.max(0, speed - 1) * FADES;
-    return Math.min(1, level + (now - level) * Math.exp(-seconds / FADES));
-  }
 
   /** The body of one who comes rested, from the first second of a load to its last. */
   public static Trace run(LoadProfile load, Body body, Ambient air) {
@@ -71,21 +49,22 @@ public final class Simulation {
   private static void follow(Trace trace, int from, LoadProfile load, Body body, Ambient air) {
     double uptakeStays = Math.exp(-1 / body.uptake());
     double heartStays = Math.exp(-1 / Body.HEART);
-    double fatigueStays = Math.exp(-1 / FADES);
+    double fatigueStays = Math.exp(-1 / Kinetics.FADES);
     MuscleTemperature muscle = new MuscleTemperature(body, air);
     for (int s = from; s < load.seconds(); s++) {
       double cost = load.cost[s];
       double speed = load.speed[s];
-      trace.muscle[s + 1] = muscle.after(trace.muscle[s], cost, load.inWater[s]);
+      trace.muscle[s + 1] =
+          muscle.aSecondAfter(trace.muscle[s], cost, load.inWater[s], load.warmer[s]);
       double uptake = Math.min(1, Body.UPTAKE_AT_CRITICAL * cost);
       trace.uptake[s + 1] = uptake + (trace.uptake[s] - uptake) * uptakeStays;
-      double heart = heartAt(cost);
+      double heart = Kinetics.heartAt(cost);
       trace.heart[s + 1] = heart + (trace.heart[s] - heart) * heartStays;
       trace.reserve[s + 1] =
           trace.reserve[s] == 1 && speed <= 1
               ? 1
-              : reserve(trace.reserve[s], speed, load.reserveSeconds, 1);
-      double more = A_CONTACT * load.contacts[s] + ABOVE_CRITICAL * Math.max(0, speed - 1);
+              : Kinetics.reserve(trace.reserve[s], speed, load.reserveSeconds, 1);
+      double more = A_CONTACT * load.contacts[s] + Kinetics.ABOVE_CRITICAL * Math.max(0, speed - 1);
       trace.fatigue[s + 1] = Math.min(1, trace.fatigue[s] * fatigueStays + more);
     }
   }
@@ -97,26 +76,8 @@ public final class Simulation {
     muscle[0] = arrival.muscle();
     MuscleTemperature warmth = new MuscleTemperature(body, air);
     for (int s = 0; s < load.seconds(); s++) {
-      muscle[s + 1] = warmth.after(muscle[s], load.cost[s], load.inWater[s]);
+      muscle[s + 1] = warmth.aSecondAfter(muscle[s], load.cost[s], load.inWater[s], load.warmer[s]);
     }
     return new TemperatureTrace(muscle);
-  }
-
-  /**
-   * The balance after some time of one intensity, exactly; never below empty.
-   *
-   * @param left of W′ or D′, 0 to 1
-   * @param speed intensity as a share of critical
-   * @param reserveSeconds W′ or D′ over critical intensity, s; without any, the first second above
-   *     critical empties it
-   */
-  public static double reserve(double left, double speed, double reserveSeconds, double seconds) {
-    if (reserveSeconds <= 0) {
-      return speed > 1 ? 0 : 1;
-    }
-    if (speed > 1) {
-      return Math.max(0, left - seconds * (speed - 1) / reserveSeconds);
-    }
-    return 1 + (left - 1) * Math.exp(-seconds * (1 - speed) / reserveSeconds);
   }
 }

@@ -192,16 +192,16 @@ class TunerTest {
     SimulatedPlan hasty = SimulatedPlan.of(settling(15));
     SimulatedPlan calm = SimulatedPlan.of(settling(240));
     assertThat(hasty.isWarm() && calm.isWarm() && !hasty.isFresh() && calm.isFresh()).isTrue();
-    assertThat(Prescriber.isBetter(calm, hasty)).isTrue();
-    assertThat(Prescriber.isBetter(hasty, calm)).isFalse();
-    assertThat(Prescriber.isBetter(hasty, hasty)).isFalse();
+    assertThat(InOnePlace.isBetter(calm, hasty)).isTrue();
+    assertThat(InOnePlace.isBetter(hasty, calm)).isFalse();
+    assertThat(InOnePlace.isBetter(hasty, hasty)).isFalse();
     SimulatedPlan cold = SimulatedPlan.of(in(with(SPRINT, SPRINT.in(WarmUpPart.TRANSITION)), 0, 0));
     assertThat(cold.isWarm()).isFalse();
     assertThat(cold.freshness()).isGreaterThan(hasty.freshness());
-    assertThat(Prescriber.isBetter(cold, hasty)).as("fresher, but cold").isFalse();
-    assertThat(Prescriber.isBetter(calm, cold)).as("warmer").isTrue();
-    assertThat(Prescriber.isBetter(hasty, cold)).as("warmer, but tired").isFalse();
-    assertThat(Prescriber.isBetter(cold, cold)).isFalse();
+    assertThat(InOnePlace.isBetter(cold, hasty)).as("fresher, but cold").isFalse();
+    assertThat(InOnePlace.isBetter(calm, cold)).as("warmer").isTrue();
+    assertThat(InOnePlace.isBetter(hasty, cold)).as("warmer, but tired").isFalse();
+    assertThat(InOnePlace.isBetter(cold, cold)).isFalse();
   }
 
   private static Plan settling(int seconds) {

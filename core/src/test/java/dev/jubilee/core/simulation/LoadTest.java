@@ -124,13 +124,13 @@ class LoadTest {
 
   @Test
   void theBalanceHoldsAtItsEnds() {
-    assertThat(Simulation.reserve(0.5, 1, 80, 1000)).as("at critical it stands").isEqualTo(0.5);
-    assertThat(Simulation.reserve(0.5, 1.5, 80, 1000)).as("never below empty").isZero();
-    assertThat(Simulation.reserve(0.2, 0, 80, 80))
+    assertThat(Kinetics.reserve(0.5, 1, 80, 1000)).as("at critical it stands").isEqualTo(0.5);
+    assertThat(Kinetics.reserve(0.5, 1.5, 80, 1000)).as("never below empty").isZero();
+    assertThat(Kinetics.reserve(0.2, 0, 80, 80))
         .as("half and more of the way back in W′ over critical (Skiba et al. 2015)")
         .isCloseTo(1 - 0.8 / Math.E, within(1e-9));
-    assertThat(Simulation.reserve(0.5, 3, 0, 10)).as("none to spend").isZero();
-    assertThat(Simulation.reserve(0.5, 0.9, 0, 10)).as("none is soon had again").isEqualTo(1);
+    assertThat(Kinetics.reserve(0.5, 3, 0, 10)).as("none to spend").isZero();
+    assertThat(Kinetics.reserve(0.5, 0.9, 0, 10)).as("none is soon had again").isEqualTo(1);
   }
 
   @ParameterizedTest
@@ -161,6 +161,6 @@ class LoadTest {
     MuscleTemperature bare = new MuscleTemperature(Body.USUAL, new Ambient(0, false));
     assertThat(clothed.after(2, 0.51, false, 300)).isEqualTo(bare.after(2, 0.51, false, 300));
     assertThat(clothed.after(2, 0.5, false, 300)).isGreaterThan(bare.after(2, 0.5, false, 300));
-    assertThat(clothed.after(2, 0.5, true)).isEqualTo(bare.after(2, 0.5, true));
+    assertThat(clothed.after(2, 0.5, true, 1)).isEqualTo(bare.after(2, 0.5, true, 1));
   }
 }

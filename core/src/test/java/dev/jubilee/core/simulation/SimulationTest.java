@@ -75,11 +75,11 @@ class SimulationTest {
     double left = 1;
     int seconds = 0;
     while (left > 0) {
-      left = Simulation.reserve(left, 400 / 266.7, reserveSeconds, 1);
+      left = Kinetics.reserve(left, 400 / 266.7, reserveSeconds, 1);
       seconds++;
     }
     assertThat(seconds).isCloseTo(180, within(1));
-    assertThat(Simulation.reserve(0, 3, reserveSeconds, 1)).as("never below empty").isZero();
+    assertThat(Kinetics.reserve(0, 3, reserveSeconds, 1)).as("never below empty").isZero();
   }
 
   @ParameterizedTest
@@ -182,9 +182,9 @@ class SimulationTest {
     for (double share : new double[] {0.3, 0.9, 1.4}) {
       double stepped = 0.8;
       for (int s = 0; s < 40; s++) {
-        stepped = Simulation.reserve(stepped, share, 90, 1);
+        stepped = Kinetics.reserve(stepped, share, 90, 1);
       }
-      assertThat(Simulation.reserve(0.8, share, 90, 40)).isCloseTo(stepped, within(1e-9));
+      assertThat(Kinetics.reserve(0.8, share, 90, 40)).isCloseTo(stepped, within(1e-9));
     }
   }
 }

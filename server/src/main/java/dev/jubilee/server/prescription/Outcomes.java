@@ -70,7 +70,8 @@ final class Outcomes {
         v.cues(),
         v.fault(),
         v.caution(),
-        v.kit());
+        v.kit(),
+        v.stage() == 0 ? null : v.stage());
   }
 
   private static RungV1 stored(RungView v) {
@@ -181,7 +182,8 @@ final class Outcomes {
         v.cues(),
         v.fault(),
         v.caution(),
-        v.kit());
+        v.kit(),
+        v.stage() == null ? 0 : v.stage());
   }
 
   private static RungView view(RungV1 v) {

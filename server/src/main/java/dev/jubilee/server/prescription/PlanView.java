@@ -45,6 +45,7 @@ public record PlanView(
    * @param amount the figure a coach turns up or down, from {@code least} to {@code most}
    * @param easier the rung below on its ladder
    * @param harder the rung above
+   * @param stage where it is done, from 0; the last is where the start is
    */
   public record ItemView(
       String id,
@@ -75,7 +76,8 @@ public record PlanView(
       List<String> cues,
       String fault,
       String caution,
-      List<Kit> kit) {}
+      List<Kit> kit,
+      int stage) {}
 
   /** A neighbouring version of a drill, for the one who needs it. */
   public record RungView(String drillId, String name) {}

@@ -88,7 +88,8 @@ final class PlanViews {
         drill.map(Drill::cues).orElse(List.of()),
         drill.map(Drill::fault).orElse(""),
         drill.map(Drill::caution).orElse(""),
-        drill.map(d -> d.kit().stream().sorted().toList()).orElse(List.of()));
+        drill.map(d -> d.kit().stream().sorted().toList()).orElse(List.of()),
+        item.stage());
   }
 
   private static int effort(PlanItem item, Optional<Drill> drill) {

@@ -6,6 +6,8 @@ import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Conditions;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.circumstances.PriorExercise;
+import dev.jubilee.core.circumstances.Stage;
+import dev.jubilee.core.circumstances.Transfer;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.server.handover.ShareLinks;
@@ -51,6 +53,7 @@ public record PrescriptionView(
    *
    * @param before what was done before the warm-up, if anything
    * @param slipped minutes by which the first effort comes later than the session says
+   * @param earlier what is done elsewhere first, out of the same minutes
    */
   public record CircumstancesView(
       int minutes,
@@ -60,9 +63,10 @@ public record PrescriptionView(
       int temperature,
       @NotNull ComingFrom comingFrom,
       @Schema(nullable = true) @Valid ConditionsView conditions,
-      @Schema(nullable = true) @Size(max = PriorExercise.MOST)
+      @Schema(nullable = true) @Size(max = PriorExercise.MOST_ENTERED)
           List<@NotNull @Valid PriorView> before,
-      @Schema(nullable = true) Integer slipped) {
+      @Schema(nullable = true) Integer slipped,
+      @Schema(nullable = true) @Size(max = Stage.MOST) List<@NotNull @Valid StageView> earlier) {
 
     static CircumstancesView of(Circumstances c) {
       return new CircumstancesView(
@@ -74,7 +78,8 @@ public record PrescriptionView(
           c.comingFrom(),
           ConditionsView.of(c.conditions()),
           c.before().stream().map(PriorView::of).toList(),
-          c.slipped());
+          c.slipped(),
+          c.earlier().stream().map(StageView::of).toList());
     }
 
     Circumstances toCore() {
@@ -88,7 +93,39 @@ public record PrescriptionView(
           comingFrom,
           under,
           before == null ? List.of() : before.stream().map(PriorView::toCore).toList(),
-          slipped == null ? 0 : slipped);
+          slipped == null ? 0 : slipped,
+          earlier == null ? List.of() : earlier.stream().map(StageView::toCore).toList());
+    }
+  }
+
+  /**
+   * A part of the warm-up that is done elsewhere.
+   *
+   * @param minutes to be spent there
+   * @param transfer how one gets on from there
+   * @param transferMinutes how long that takes
+   */
+  public record StageView(
+      @NotNull Place place,
+      @NotNull @Size(max = 20) List<@NotNull Kit> kit,
+      int temperature,
+      int minutes,
+      @NotNull Transfer.Means transfer,
+      int transferMinutes) {
+
+    static StageView of(Stage s) {
+      return new StageView(
+          s.place(),
+          s.kit().stream().sorted().toList(),
+          s.temperature(),
+          s.minutes(),
+          s.transfer().means(),
+          s.transfer().minutes());
+    }
+
+    Stage toCore() {
+      Transfer on = new Transfer(transfer, transferMinutes);
+      return new Stage(place, Set.copyOf(kit), temperature, minutes, on);
     }
   }
 

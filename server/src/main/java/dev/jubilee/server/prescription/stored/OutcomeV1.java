@@ -1,6 +1,7 @@
 package dev.jubilee.server.prescription.stored;
 
 import com.fasterxml.jackson.annotation.JsonAlias;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.jubilee.core.check.Severity;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Segment;
@@ -73,7 +74,8 @@ public record OutcomeV1(
       List<String> cues,
       String fault,
       String caution,
-      List<Kit> kit) {}
+      List<Kit> kit,
+      @JsonInclude(JsonInclude.Include.NON_NULL) Integer stage) {}
 
   /** A neighbouring version of a drill. */
   public record RungV1(String drillId, String name) {}

@@ -12,6 +12,8 @@ import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Conditions;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.circumstances.PriorExercise;
+import dev.jubilee.core.circumstances.Stage;
+import dev.jubilee.core.circumstances.Transfer;
 import dev.jubilee.core.demand.TrainingPhase;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Kit;
@@ -209,7 +211,8 @@ public record SnapshotV1(Request request, List<Item> items) {
       @JsonAlias("comingFrom") ComingFrom arrival,
       ConditionsV1 conditions,
       @JsonInclude(JsonInclude.Include.NON_NULL) List<PriorV1> before,
-      @JsonInclude(JsonInclude.Include.NON_NULL) Integer slipped) {
+      @JsonInclude(JsonInclude.Include.NON_NULL) Integer slipped,
+      @JsonInclude(JsonInclude.Include.NON_NULL) List<StageV1> earlier) {
 
     static CircumstancesV1 of(Circumstances c) {
       return new CircumstancesV1(
@@ -221,7 +224,8 @@ public record SnapshotV1(Request request, List<Item> items) {
           c.comingFrom(),
           ConditionsV1.of(c.conditions()),
           c.before().isEmpty() ? null : c.before().stream().map(PriorV1::of).toList(),
-          c.slipped() == 0 ? null : c.slipped());
+          c.slipped() == 0 ? null : c.slipped(),
+          c.earlier().isEmpty() ? null : c.earlier().stream().map(StageV1::of).toList());
     }
 
     Circumstances toCore() {
@@ -234,7 +238,32 @@ public record SnapshotV1(Request request, List<Item> items) {
           arrival,
           conditions == null ? Conditions.USUAL : conditions.toCore(),
           before == null ? List.of() : before.stream().map(PriorV1::toCore).toList(),
-          slipped == null ? 0 : slipped);
+          slipped == null ? 0 : slipped,
+          earlier == null ? List.of() : earlier.stream().map(StageV1::toCore).toList());
+    }
+  }
+
+  /** What is done elsewhere first. */
+  public record StageV1(
+      Place place,
+      Set<Kit> kit,
+      int temperature,
+      int minutes,
+      Transfer.Means transfer,
+      int transferMinutes) {
+
+    static StageV1 of(Stage s) {
+      return new StageV1(
+          s.place(),
+          s.kit(),
+          s.temperature(),
+          s.minutes(),
+          s.transfer().means(),
+          s.transfer().minutes());
+    }
+
+    Stage toCore() {
+      return new Stage(place, kit, temperature, minutes, new Transfer(transfer, transferMinutes));
     }
   }
 
@@ -364,7 +393,8 @@ public record SnapshotV1(Request request, List<Item> items) {
       int recoverySeconds,
       Recovery.Doing recovery,
       String recoveryNote,
-      Lock lock) {
+      Lock lock,
+      @JsonInclude(JsonInclude.Include.NON_NULL) Integer stage) {
 
     static Item of(PlanItem i) {
       return new Item(
@@ -380,7 +410,8 @@ public record SnapshotV1(Request request, List<Item> items) {
           i.recovery().seconds(),
           i.recovery().doing(),
           null,
-          i.lock());
+          i.lock(),
+          i.stage() == 0 ? null : i.stage());
     }
 
     PlanItem toCore() {
@@ -395,7 +426,8 @@ public record SnapshotV1(Request request, List<Item> items) {
           changeSeconds,
           changeNote,
           new Recovery(recoverySeconds, recovery != null ? recovery : byNote()),
-          lock);
+          lock,
+          stage == null ? 0 : stage);
     }
 
     private Recovery.Doing byNote() {
