@@ -199,6 +199,23 @@ export const CircumstancesBar = memo(function CircumstancesBar({
               onCommit={(airQuality) => changeUnder({ airQuality })}
             />
           </Box>
+          {sport === "SWIM" && (
+            <>
+              <Box w="100px">
+                <OptionalNumberField
+                  label="Water, °C"
+                  value={under.water}
+                  error={accepted("water")}
+                  onCommit={(water) => changeUnder({ water })}
+                />
+              </Box>
+              <CheckboxField
+                label="Wetsuit"
+                checked={under.wetsuit ?? false}
+                onChange={(wetsuit) => changeUnder({ wetsuit })}
+              />
+            </>
+          )}
           <CheckboxField
             label="Thunder"
             checked={under.thunder ?? false}
@@ -252,6 +269,8 @@ const USUAL: Conditions = {
   humidity: null,
   thunder: false,
   airQuality: null,
+  water: null,
+  wetsuit: false,
 };
 
 /** What is out of the ordinary, in a few words. */
@@ -261,6 +280,8 @@ function conditionWords(c: Conditions): string {
     c.wet && "wet",
     c.humidity != null && `${c.humidity} % humid`,
     c.thunder && "thunder",
+    c.water != null && `water ${c.water} °C`,
+    c.wetsuit && "wetsuit",
     c.airQuality != null && `air quality ${c.airQuality}`,
     c.surface !== "FIRM" && `${SURFACES[c.surface]} ground`,
     c.waitMinutes > 0 && `${c.waitMinutes} min wait`,

@@ -42,6 +42,12 @@ export const PLACES: Record<Place, string> = {
   GYM: "Gym",
   LIVING_ROOM: "Living room",
   CAR_PARK: "Car park",
+  TRAIL: "Trail",
+  VELODROME: "Velodrome",
+  HOTEL_ROOM: "Hotel room",
+  BEACH: "Beach",
+  WATERSIDE: "Lake, canal or river",
+  STAIRS: "Stairs",
 };
 
 export const COMING_FROM: Record<ComingFrom, string> = {
@@ -106,7 +112,7 @@ export const KITS: Record<Kit, string> = {
   HURDLES: "Low hurdles",
   BIKE: "Bike",
   ROWER: "Boat or rower",
-  POOL: "Pool",
+  POOL: "Pool or open water",
 };
 
 export const SURFACES: Record<Surface, string> = {

@@ -167,7 +167,7 @@ class PrescriptionApiTest {
   @Test
   void placesHaveWhatTheSportIsDoneOnToo() throws Exception {
     JsonNode places = read(coach.get("/api/places"));
-    assertThat(texts(places, "place")).contains("TRACK", "POOL_DECK", "BOATHOUSE").hasSize(7);
+    assertThat(texts(places, "place")).contains("TRACK", "POOL_DECK", "BOATHOUSE").hasSize(13);
     assertThat(kit(places, "BOATHOUSE", "ROW")).contains("ROWER");
     assertThat(kit(places, "TRACK", "RIDE")).contains("BIKE");
     assertThat(kit(places, "TRACK", "RUN")).doesNotContain("BIKE");
@@ -226,5 +226,68 @@ class PrescriptionApiTest {
                 .map(s -> s.at("/details/startsAt").asString())
                 .flatMap(s -> Stream.of(s.substring(0, 16))))
         .containsExactly("2096-06-02T00:00");
+  }
+
+  /**
+   * Places, what was done before and a start that slips are kept, undone and shown with the day.
+   */
+  @Test
+  void whereItIsDoneWhatWasDoneBeforeAndALateStartAreKept() throws Exception {
+    JsonNode athlete = athlete("Ida Comes Warm");
+    JsonNode session = session("INTERVALS", "2027-03-02T10:00:00", athlete);
+    JsonNode plan = prescribed(session, athlete);
+    assertThat(plan.get("startsAt").asString()).startsWith("2027-03-02T10:00");
+
+    ObjectNode circumstances = (ObjectNode) plan.get("circumstances").deepCopy();
+    circumstances
+        .putArray("before")
+        .addObject()
+        .put("kind", "JOURNEY")
+        .put("movement", "RIDING")
+        .put("hardness", "EASY")
+        .put("minutes", 25)
+        .put("endedBefore", 45);
+    ObjectNode room = circumstances.putArray("earlier").addObject();
+    room.put("place", "HOTEL_ROOM").put("temperature", 21).put("minutes", 10);
+    room.put("transfer", "WALK").put("transferMinutes", 5).putArray("kit");
+    JsonNode staged = edited(plan, "CIRCUMSTANCES", "circumstances", circumstances);
+
+    assertThat(staged.at("/circumstances/earlier/0/place").asString()).isEqualTo("HOTEL_ROOM");
+    assertThat(staged.at("/circumstances/before/0/movement").asString()).isEqualTo("RIDING");
+    assertThat(staged.at("/plan/items").findValuesAsString("block")).contains("TRANSFER");
+    assertThat(staged.at("/plan/items").findValues("stage").stream().map(JsonNode::asInt))
+        .contains(0, 1)
+        .isSorted();
+    assertThat(read(coach.get(path(plan)))).isEqualTo(staged);
+
+    JsonNode late = edited(staged, "START_SLIPPED", "minutes", JSON.readTree("15"));
+    assertThat(late.get("startsAt").asString()).startsWith("2027-03-02T10:15");
+    assertThat(late.at("/circumstances/minutes").asInt()).isEqualTo(15);
+    assertThat(late.at("/plan/seconds").asInt()).isLessThanOrEqualTo(900);
+    JsonNode day = read(coach.get("/api/sessions?from=2027-03-02&until=2027-03-02"));
+    assertThat(day.at("/0/warmUps/0/slipped").asInt()).isEqualTo(15);
+
+    room.put("minutes", 40);
+    HttpResponse<String> tooLong =
+        coach.post(
+            path(plan) + "/edits", edit(late, "CIRCUMSTANCES", "circumstances", circumstances));
+    assertThat(tooLong.statusCode()).isEqualTo(422);
+    assertThat(tooLong.body()).contains("\"minutes\"").contains("48 or more");
+
+    int revision = late.get("revision").asInt();
+    JsonNode back = read(coach.post(path(plan) + "/undo?baseRevision=" + revision, ""));
+    assertThat(back.get("plan")).isEqualTo(staged.get("plan"));
+    assertThat(back.get("startsAt").asString()).startsWith("2027-03-02T10:00");
+  }
+
+  private JsonNode edited(JsonNode plan, String action, String name, JsonNode value)
+      throws Exception {
+    return read(coach.post(path(plan) + "/edits", edit(plan, action, name, value)));
+  }
+
+  private static String edit(JsonNode plan, String action, String name, JsonNode value) {
+    ObjectNode body = JSON.createObjectNode().put("baseRevision", plan.get("revision").asInt());
+    body.putObject("edit").put("action", action).set(name, value);
+    return "" + body;
   }
 }

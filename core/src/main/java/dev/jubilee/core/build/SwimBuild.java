@@ -35,6 +35,13 @@ final class SwimBuild implements BuildForm {
     this.context = context;
   }
 
+  /** In open water there is no wall. */
+  private Recovery.Doing resting() {
+    return context.request().circumstances().place().isOpenWater()
+        ? Recovery.Doing.EASY
+        : Recovery.Doing.AT_THE_WALL;
+  }
+
   @Override
   public List<GradedEffort> efforts(int count, boolean brief) {
     List<Stroke> legs = legs();
@@ -47,7 +54,7 @@ final class SwimBuild implements BuildForm {
     int paced = threshold || count == 1 ? 1 : 2;
     Distance length =
         context.isTimed() && context.demand().effortSeconds() < WHOLE_LENGTH ? HALF : LENGTH;
-    Recovery recovery = new Recovery(rest(brief), Recovery.Doing.AT_THE_WALL);
+    Recovery recovery = new Recovery(rest(brief), resting());
     List<GradedEffort> efforts = new ArrayList<>();
     for (int i = 0; i < count; i++) {
       double speed = top * EvenSteps.between(first, 1, i, count);
@@ -74,7 +81,7 @@ final class SwimBuild implements BuildForm {
   private List<GradedEffort> byLegs(List<Stroke> legs, int wanted) {
     int count = Math.max(wanted, legs.size());
     double first = FirstStep.share(context);
-    Recovery recovery = new Recovery(rest(false), Recovery.Doing.AT_THE_WALL);
+    Recovery recovery = new Recovery(rest(false), resting());
     List<GradedEffort> efforts = new ArrayList<>();
     for (int i = 0; i < count; i++) {
       double speed = context.top() * EvenSteps.between(first, 1, i, count);

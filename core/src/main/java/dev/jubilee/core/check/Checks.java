@@ -50,6 +50,7 @@ public final class Checks {
           new Thunder(),
           new BadAir(),
           new IceUnderfoot(),
+          new ColdWater(),
           new WindChill(),
           new LongInHeat(),
           new HardCold(),

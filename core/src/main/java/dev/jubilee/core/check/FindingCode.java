@@ -47,6 +47,7 @@ public enum FindingCode {
   THUNDER(Severity.CAUTION, "common practice: 30 min after the last thunder"),
   BAD_AIR(Severity.CAUTION, "air quality index, US EPA (from memory)"),
   ICE_UNDERFOOT(Severity.CAUTION, "common practice"),
+  COLD_WATER(Severity.CAUTION, "common practice: water under 16 °C"),
   WIND_CHILL(Severity.CAUTION, "wind chill, Environment Canada / US NWS 2001"),
   LONG_IN_HEAT(Severity.FAULT, "common practice"),
   HARD_COLD(Severity.CAUTION, "common practice"),

@@ -178,14 +178,16 @@ public record Circumstances(
         .build();
   }
 
-  /** The last stage where a sport itself can be done; without any, the last. */
+  /** Where fewer minutes are spent nothing is built up, min; Jubilee modelling choice. */
+  private static final int ROOM_TO_BUILD = 6;
+
+  /** The last stage with time and means for the sport itself; without any, the last. */
   public int stageFor(Sport sport) {
-    for (int stage = lastStage(); stage > 0; stage--) {
-      if (at(stage).allows(sport)) {
-        return stage;
-      }
-    }
-    return at(0).allows(sport) ? 0 : lastStage();
+    return IntStream.rangeClosed(0, lastStage())
+        .map(i -> lastStage() - i)
+        .filter(i -> at(i).allows(sport) && at(i).minutes() >= ROOM_TO_BUILD)
+        .findFirst()
+        .orElse(lastStage());
   }
 
   private boolean allows(Sport sport) {
@@ -199,7 +201,7 @@ public record Circumstances(
         .place(there.place())
         .kit(there.kit())
         .temperature(there.temperature())
-        .conditions(there.conditions().withWait(conditions.waitMinutes()))
+        .conditions(there.conditions().withWaitMinutes(conditions.waitMinutes()))
         .build();
   }
 
@@ -302,7 +304,7 @@ public record Circumstances(
     return CircumstancesBuilder.builder(this)
         .minutes(later)
         .fill(false)
-        .conditions(conditions.withWait(wait))
+        .conditions(conditions.withWaitMinutes(wait))
         .before(done.subList(from, done.size()))
         .slipped(slipped + later)
         .earlier(List.of())

@@ -1,6 +1,7 @@
 package dev.jubilee.core.circumstances;
 
 import dev.jubilee.core.quantity.Bounds;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
 /**
@@ -15,8 +16,11 @@ import java.util.Optional;
  * @param humidity relative humidity in %, 0 to 100, where it is known; it matters in heat
  * @param thunder whether it thunders, or did within the last half hour
  * @param airQuality air quality index (US EPA), 0 to 500, where it is known; it matters outdoors
+ * @param water temperature of the water in °C, 2 to 35, where it is known
+ * @param wetsuit whether one is worn
  * @param lane longest straight at hand in m, 2 to 200, where it is not the place's usual one
  */
+@RecordBuilder
 public record Conditions(
     int wind,
     boolean wet,
@@ -26,7 +30,35 @@ public record Conditions(
     Optional<Integer> lane,
     Optional<Integer> humidity,
     boolean thunder,
-    Optional<Integer> airQuality) {
+    Optional<Integer> airQuality,
+    Optional<Integer> water,
+    boolean wetsuit)
+    implements ConditionsBuilder.With {
+
+  /** With nothing known of the water. */
+  public Conditions(
+      int wind,
+      boolean wet,
+      Surface surface,
+      int waitMinutes,
+      int group,
+      Optional<Integer> lane,
+      Optional<Integer> humidity,
+      boolean thunder,
+      Optional<Integer> airQuality) {
+    this(
+        wind,
+        wet,
+        surface,
+        waitMinutes,
+        group,
+        lane,
+        humidity,
+        thunder,
+        airQuality,
+        Optional.empty(),
+        false);
+  }
 
   /** Without thunder, and nothing known of the air's quality. */
   public Conditions(
@@ -60,21 +92,19 @@ public record Conditions(
 
   /** Elsewhere, before the start: no wait, the place's own straight, firm ground indoors. */
   Conditions on(Place place) {
-    return new Conditions(
-        wind,
-        wet,
-        place.isOutdoors() ? surface : Surface.FIRM,
-        0,
-        group,
-        Optional.empty(),
-        humidity,
-        thunder,
-        airQuality);
+    return ConditionsBuilder.builder(this)
+        .surface(place.isOutdoors() ? surface : Surface.FIRM)
+        .waitMinutes(0)
+        .lane(Optional.empty())
+        .build();
   }
 
-  /** With another wait. */
-  public Conditions withWait(int minutes) {
-    return new Conditions(wind, wet, surface, minutes, group, lane, humidity, thunder, airQuality);
+  /** Water colder than this is swum in briefly, watched, °C; common practice. */
+  public static final int COLD_WATER = 16;
+
+  /** Whether the water is known to be cold. */
+  public boolean isColdWater() {
+    return water.filter(w -> w < COLD_WATER).isPresent();
   }
 
   /** The wait in seconds. */
@@ -91,6 +121,8 @@ public record Conditions(
     humidity.ifPresent(h -> Bounds.within("humidity", h, 0, 100, "%"));
     airQuality = airQuality == null ? Optional.empty() : airQuality;
     airQuality.ifPresent(a -> Bounds.within("airQuality", a, 0, 500, "of the index"));
+    water = water == null ? Optional.empty() : water;
+    water.ifPresent(w -> Bounds.within("water", w, 2, 35, "°C"));
     surface = surface == null ? Surface.FIRM : surface;
     lane.ifPresent(m -> Bounds.within("lane", m, 2, 200, "m"));
   }

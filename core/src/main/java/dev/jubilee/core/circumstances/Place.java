@@ -14,7 +14,25 @@ public enum Place {
   BOATHOUSE("the boathouse", 15, false, Set.of(Kit.SUPPORT, Kit.ROWER)),
   GYM("the gym", 20, false, Set.of(Kit.SUPPORT, Kit.MINI_BAND, Kit.LONG_BAND, Kit.STEP, Kit.BIKE)),
   LIVING_ROOM("the living room", 3, false, Set.of(Kit.SUPPORT)),
-  CAR_PARK("the car park", 40, false, Set.of(Kit.SUPPORT));
+  CAR_PARK("the car park", 40, false, Set.of(Kit.SUPPORT)),
+  TRAIL("the trail", 60, false, Set.of()),
+  VELODROME("the velodrome", 40, false, Set.of(Kit.SUPPORT, Kit.BIKE)),
+  HOTEL_ROOM("the hotel room", 3, false, Set.of(Kit.SUPPORT)),
+  BEACH("the beach", 40, false, Set.of(Kit.POOL)),
+  WATERSIDE("the waterside", 40, false, Set.of(Kit.POOL)),
+  STAIRS("the stairs", 4, false, Set.of(Kit.SUPPORT, Kit.STEP));
+
+  private static final Set<Place> OUTDOORS =
+      EnumSet.of(TRACK, ROAD, CAR_PARK, TRAIL, BEACH, WATERSIDE);
+
+  /** Hard, wet or in everybody's way. */
+  private static final Set<Place> WITHOUT_FLOOR =
+      EnumSet.of(ROAD, CAR_PARK, POOL_DECK, TRAIL, WATERSIDE, STAIRS);
+
+  private static final Set<Place> WITHOUT_BIKE =
+      EnumSet.of(LIVING_ROOM, POOL_DECK, BOATHOUSE, HOTEL_ROOM, BEACH, STAIRS);
+
+  private static final Set<Place> WITH_BOATS = EnumSet.of(BOATHOUSE, GYM, WATERSIDE);
 
   private final String words;
   private final int laneMetres;
@@ -57,11 +75,16 @@ public enum Place {
 
   /** Whether one would lie down on the ground here. */
   public boolean allowsFloor() {
-    return this != ROAD && this != CAR_PARK && this != POOL_DECK;
+    return !WITHOUT_FLOOR.contains(this);
   }
 
   public boolean isOutdoors() {
-    return this == TRACK || this == ROAD || this == CAR_PARK;
+    return OUTDOORS.contains(this);
+  }
+
+  /** Whether one swims without walls here. */
+  public boolean isOpenWater() {
+    return this == BEACH || this == WATERSIDE;
   }
 
   public Set<Kit> usualKit() {
@@ -75,10 +98,10 @@ public enum Place {
   public Set<Kit> usualKit(Sport sport) {
     Set<Kit> all = EnumSet.noneOf(Kit.class);
     all.addAll(usualKit);
-    if (sport == Sport.RIDE && this != LIVING_ROOM && this != POOL_DECK && this != BOATHOUSE) {
+    if (sport == Sport.RIDE && !WITHOUT_BIKE.contains(this)) {
       all.add(Kit.BIKE);
     }
-    if (sport == Sport.ROW && (this == BOATHOUSE || this == GYM)) {
+    if (sport == Sport.ROW && WITH_BOATS.contains(this)) {
       all.add(Kit.ROWER);
     }
     return Set.copyOf(all);

@@ -13,6 +13,7 @@ final class Adjustments {
           new ForLevel(),
           new AfterLayOff(),
           new ForTemperature(),
+          new InColdWater(),
           new ForStroke(),
           new ForSeated(),
           new AfterSitting(),

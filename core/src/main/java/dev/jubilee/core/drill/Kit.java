@@ -15,7 +15,7 @@ public enum Kit {
   HURDLES("low hurdles"),
   BIKE("the bike"),
   ROWER("the boat or rowing machine"),
-  POOL("the pool");
+  POOL("water to swim in");
 
   private final String words;
 

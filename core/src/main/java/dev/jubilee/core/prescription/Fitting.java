@@ -85,7 +85,7 @@ public final class Fitting {
     while (slack() >= STEP && growDose()) {
       // each pass adds a step to the drill that has most room
     }
-    growRaise(plan.request().circumstances().longestRaise());
+    growRaise(plan.request().longestRaise());
     if (slack() >= 60) {
       repeatCircuit();
     }

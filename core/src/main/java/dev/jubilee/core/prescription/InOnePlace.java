@@ -185,7 +185,9 @@ final class InOnePlace {
             && request.session().kind().isHard()
             && !request.session().kind().isOnLand()
             && 60 * circumstances.minutes() < PULSE_WORTHWHILE;
-    TimeBudget minutes = isStraightOn ? shared.straightOn(circumstances) : shared;
+    TimeBudget minutes =
+        (isStraightOn ? shared.straightOn(circumstances) : shared)
+            .withRaiseOf(request.longestRaise());
     List<Drill> possible =
         DrillMenu.candidates(library, request).stream()
             .filter(d -> !isStraightOn || SetUp.onApparatus(d))

@@ -147,7 +147,7 @@ final class Stages {
   private static Circumstances waiting(Circumstances here) {
     int wait = Math.min(KEPT_WARM, here.minutes() - Circumstances.LEAST_MINUTES);
     Conditions conditions = here.conditions();
-    return here.with(conditions.withWait(Math.max(conditions.waitMinutes(), wait)));
+    return here.with(conditions.withWaitMinutes(Math.max(conditions.waitMinutes(), wait)));
   }
 
   /** Minutes from the end of a stage to the start. */
@@ -200,7 +200,10 @@ final class Stages {
     boolean isBuilt = stage == built;
     int raised = PlanItem.seconds(in(done, WarmUpPart.RAISE));
     int leastRaise = (int) (LEAST_OF_THE_RAISE * whole.raiseSeconds());
-    int raise = stage == 0 ? here.raiseSeconds() : Math.max(AGAIN, here.raiseSeconds());
+    // By the end of the place with the build there is what little any raise must be.
+    int missing = stage == built || isLast ? whole.leastRaise() - raised : 0;
+    int least = Math.max(stage == 0 ? 0 : AGAIN, (int) (missing / LEAST_OF_THE_RAISE));
+    int raise = Math.max(least, here.raiseSeconds());
     return DemandBuilder.builder(here)
         .raiseSeconds(stage > built ? Math.max(0, leastRaise - raised) : raise)
         .menuSeconds(menu)

@@ -113,6 +113,11 @@ record TimeBudget(int total, int raise, int menu, int build, int transition) {
     return new TimeBudget(total, longer, Math.max(0, menu + raise - longer), build, transition);
   }
 
+  /** With a raise of at most so many seconds. */
+  TimeBudget withRaiseOf(int most) {
+    return new TimeBudget(total, Math.min(raise, most), menu, build, transition);
+  }
+
   private static int toHalfMinute(double seconds) {
     return (int) Math.round(seconds / 30) * 30;
   }

@@ -87,8 +87,7 @@ final class Tuner {
    * and a degree never decides on more than one of them.
    */
   private static Tuning withMoreRaise(Plan plan, Tuning least, double warmth) {
-    int room =
-        plan.request().circumstances().longestRaise() - PlanItem.seconds(plan.in(WarmUpPart.RAISE));
+    int room = plan.request().longestRaise() - PlanItem.seconds(plan.in(WarmUpPart.RAISE));
     Tuning best = least;
     double warmest = warmth;
     for (int raise = MORE; raise <= Math.min(MOST_RAISE, room); raise += MORE) {

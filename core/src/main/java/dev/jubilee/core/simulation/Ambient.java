@@ -1,20 +1,43 @@
 package dev.jubilee.core.simulation;
 
 import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.Conditions;
 
 /**
  * What the body loses heat to.
  *
  * @param felt air as it feels, °C
  * @param layers whether warm layers are worn whenever the athlete is not working hard
+ * @param water air that draws as much as the water one would swim in, °C
  */
-public record Ambient(int felt, boolean layers) {
+public record Ambient(int felt, boolean layers, int water) {
+  /** Water of a pool draws like air this cold; Jubilee modelling choice. */
+  private static final int POOL = 8;
+
+  /** It is so warm, °C; common practice. */
+  private static final int POOL_TEMPERATURE = 27;
+
+  /** Water draws so many times as much a degree as air does; Jubilee modelling choice. */
+  private static final int STRONGER = 2;
+
+  /** A wetsuit halves what is drawn; Jubilee modelling choice. */
+  private static final double THROUGH_A_WETSUIT = 0.5;
+
+  /** With a pool's water. */
+  public Ambient(int felt, boolean layers) {
+    this(felt, layers, POOL);
+  }
 
   public static Ambient of(Circumstances circumstances) {
-    return new Ambient(circumstances.feltTemperature(), false);
+    Conditions conditions = circumstances.conditions();
+    int water = conditions.water().map(w -> POOL + STRONGER * (w - POOL_TEMPERATURE)).orElse(POOL);
+    if (conditions.wetsuit()) {
+      water = (int) Math.round(Body.MILD - THROUGH_A_WETSUIT * (Body.MILD - water));
+    }
+    return new Ambient(circumstances.feltTemperature(), false, water);
   }
 
   public Ambient withLayers() {
-    return new Ambient(felt, true);
+    return new Ambient(felt, true, water);
   }
 }

@@ -29,7 +29,7 @@ public record Body(double warming, double cooling, double rise, double uptake) {
   static final double HEART = 40;
 
   /** Ambient in which nothing is gained or lost by it, °C; Jubilee modelling choice. */
-  private static final int MILD = 20;
+  static final int MILD = 20;
 
   /** How far cold air draws the level down, °C a °C; Jubilee modelling choice. */
   private static final double DRAWN_DOWN = 0.02;
@@ -42,12 +42,9 @@ public record Body(double warming, double cooling, double rise, double uptake) {
    */
   private static final double THROUGH_LAYERS = 0.5;
 
-  /** Water of a pool draws like air this cold; Jubilee modelling choice. */
-  private static final int POOL = 8;
-
   /** Muscle temperature above that of rest in mild air to which a steady cost leads, °C. */
   double level(double cost, Ambient air, boolean inWater) {
-    double colder = Math.max(-10, MILD - (inWater ? POOL : air.felt()));
+    double colder = Math.max(-10, MILD - (inWater ? air.water() : air.felt()));
     double through = air.layers() && !inWater ? THROUGH_LAYERS : 1;
     // Beyond critical intensity efforts are short: their heat is bounded, not their cost.
     return rise * Math.min(1.3, cost) - DRAWN_DOWN * colder * through;
@@ -55,7 +52,7 @@ public record Body(double warming, double cooling, double rise, double uptake) {
 
   /** Time constant with which muscle cools, s. */
   double cooling(Ambient air, boolean inWater) {
-    double colder = Math.max(0, MILD - (inWater ? POOL : air.felt()));
+    double colder = Math.max(0, MILD - (inWater ? air.water() : air.felt()));
     double through = air.layers() && !inWater ? THROUGH_LAYERS : 1;
     double layered = air.layers() && !inWater ? 1 + THROUGH_LAYERS / 2 : 1;
     return cooling * layered / (1 + QUICKER * colder * through);

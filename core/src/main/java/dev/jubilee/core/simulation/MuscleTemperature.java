@@ -51,7 +51,7 @@ public final class MuscleTemperature {
     cost = newCost;
     inWater = nowInWater;
     warmer = nowWarmer;
-    Ambient around = new Ambient(air.felt() + warmer, air.layers() && cost <= WORKING);
+    Ambient around = new Ambient(air.felt() + warmer, air.layers() && cost <= WORKING, air.water());
     level = body.level(cost, around, inWater);
     staysWarming = Math.exp(-1 / body.warming());
     staysCooling = Math.exp(-1 / body.cooling(around, inWater));

@@ -122,6 +122,7 @@ class FindingsTableTest {
             p ->
                 replan(
                     p.request().with(p.request().athlete().with(Set.of(HealthCondition.ASTHMA))))),
+        new Row("COLD_WATER", SWIM, p -> under(p, water(p, 15))),
         new Row("THUNDER", SPRINT, p -> under(p, sky(p, true, 20))),
         new Row("BAD_AIR", SPRINT, p -> under(p, sky(p, false, 151))),
         new Row("ICE_UNDERFOOT", SPRINT, p -> under(p, on(p, Surface.SLIPPERY))),
@@ -319,6 +320,11 @@ class FindingsTableTest {
                 Optional.empty(),
                 thunder,
                 Optional.of(airQuality)));
+  }
+
+  private static Circumstances water(Plan plan, int degrees) {
+    Circumstances c = plan.request().circumstances();
+    return c.with(c.conditions().withWater(Optional.of(degrees)));
   }
 
   private static Circumstances minutes(Plan plan, int minutes) {

@@ -17,13 +17,20 @@ class CircumstancesBordersTest {
   }
 
   @Test
-  void nobodyLiesDownOnTheRoadTheCarParkOrTheDeck() {
+  void nobodyLiesDownWhereItIsHardWetOrInTheWay() {
     assertThat(Place.values())
         .filteredOn(p -> !p.allowsFloor())
-        .containsExactlyInAnyOrder(Place.ROAD, Place.CAR_PARK, Place.POOL_DECK);
+        .containsExactlyInAnyOrder(
+            Place.ROAD,
+            Place.CAR_PARK,
+            Place.POOL_DECK,
+            Place.TRAIL,
+            Place.WATERSIDE,
+            Place.STAIRS);
     assertThat(Place.values())
         .filteredOn(Place::isOutdoors)
-        .containsExactlyInAnyOrder(Place.TRACK, Place.ROAD, Place.CAR_PARK);
+        .containsExactlyInAnyOrder(
+            Place.TRACK, Place.ROAD, Place.CAR_PARK, Place.TRAIL, Place.BEACH, Place.WATERSIDE);
     assertThat(Place.values()).filteredOn(Place::isWet).containsExactly(Place.POOL_DECK);
   }
 }

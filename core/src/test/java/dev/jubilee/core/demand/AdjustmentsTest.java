@@ -327,4 +327,37 @@ class AdjustmentsTest {
         true,
         a.mastery());
   }
+
+  /** Under 16 °C short and watched; common practice. */
+  @Test
+  void inColdWaterOneSwimsBrieflyAndDoesMoreOnLand() {
+    Session swim = Scenarios.session(Sport.SWIM, SessionKind.INTERVALS);
+    Athlete athlete = Scenarios.athlete(Level.INTERMEDIATE);
+    Circumstances beach = Scenarios.at(Place.BEACH, 40);
+    Demand warm = demand(swim, athlete, beach, Approach.USUAL);
+    for (int degrees : new int[] {16, 15}) {
+      Conditions water = beach.conditions().withWater(Optional.of(degrees));
+      Demand there = demand(swim, athlete, beach.with(water), Approach.USUAL);
+      if (degrees >= 16) {
+        assertThat(there).isEqualTo(warm);
+      } else {
+        assertThat(there.raiseSeconds()).isEqualTo(240).isLessThan(warm.raiseSeconds());
+        assertThat(mobility(there)).isGreaterThan(mobility(warm));
+        assertThat(there.efforts()).isEqualTo(2);
+      }
+    }
+    Conditions water = beach.conditions().withWater(Optional.of(10));
+    assertThat(
+            demand(
+                Scenarios.session(Sport.RUN, SessionKind.INTERVALS),
+                athlete,
+                beach.with(water),
+                Approach.USUAL))
+        .isEqualTo(
+            demand(
+                Scenarios.session(Sport.RUN, SessionKind.INTERVALS),
+                athlete,
+                beach,
+                Approach.USUAL));
+  }
 }

@@ -57,9 +57,11 @@ class AnyRequestTest {
   private static final int NEW_REQUESTS = 200;
 
   private static final Set<Place> HARD_GROUND =
-      EnumSet.of(Place.ROAD, Place.CAR_PARK, Place.POOL_DECK);
+      EnumSet.of(
+          Place.ROAD, Place.CAR_PARK, Place.POOL_DECK, Place.TRAIL, Place.WATERSIDE, Place.STAIRS);
   private static final Set<Place> UNDER_THE_SKY =
-      EnumSet.of(Place.TRACK, Place.ROAD, Place.CAR_PARK);
+      EnumSet.of(
+          Place.TRACK, Place.ROAD, Place.CAR_PARK, Place.TRAIL, Place.BEACH, Place.WATERSIDE);
 
   /** One at a time: a group of more than three would stand and wait. */
   private static final Set<Kit> FOR_ONE =
@@ -89,11 +91,14 @@ class AnyRequestTest {
     Anybody other = new Anybody(new Random(seed ^ 0x5DEECE66DL));
     for (int i = 0; i < requests; i++) {
       PrescriptionRequest asked = new Anybody(random).request();
-      PrescriptionRequest request =
-          i % 3 == 0
-              ? asked.with(
-                  asked.circumstances().after(other.before(asked.circumstances().minutes())))
-              : asked;
+      Circumstances usual = asked.circumstances();
+      Circumstances circumstances =
+          switch (i % 6) {
+            case 0, 3 -> usual.after(other.before(usual.minutes()));
+            case 1 -> other.elsewhere(usual, asked.session().sport());
+            default -> usual;
+          };
+      PrescriptionRequest request = asked.with(circumstances);
       Plan plan = Scenarios.plan(request);
       List<String> broken = new ArrayList<>();
       time(plan, broken);

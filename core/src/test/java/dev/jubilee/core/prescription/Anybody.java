@@ -33,6 +33,22 @@ import java.util.Set;
 
 /** Somebody, somewhere, before something. All invented. */
 final class Anybody {
+  /** Those that requests have been drawn from since the first; their draws stay as they are. */
+  private static final Place[] PLACES = {
+    Place.TRACK,
+    Place.ROAD,
+    Place.POOL_DECK,
+    Place.BOATHOUSE,
+    Place.GYM,
+    Place.LIVING_ROOM,
+    Place.CAR_PARK
+  };
+
+  /** and those that came later. */
+  private static final Place[] MORE_PLACES = {
+    Place.TRAIL, Place.VELODROME, Place.HOTEL_ROOM, Place.BEACH, Place.WATERSIDE, Place.STAIRS
+  };
+
   private final Random random;
 
   Anybody(Random random) {
@@ -56,11 +72,22 @@ final class Anybody {
     return PrescriptionRequest.of(athlete(), session, circumstances()).with(approach());
   }
 
+  /** The same somewhere else, sometimes with what is usually there and in water of any warmth. */
+  Circumstances elsewhere(Circumstances c, Sport sport) {
+    Place place = any(MORE_PLACES);
+    return c.withPlace(place)
+        .withKit(random.nextBoolean() ? place.usualKit(sport) : c.kit())
+        .with(
+            c.conditions()
+                .withWater(maybe(4 + random.nextInt(26)))
+                .withWetsuit(random.nextBoolean()));
+  }
+
   /** What somebody did before a warm-up of so many minutes. */
   List<PriorExercise> before(int minutes) {
     List<PriorExercise> before = new ArrayList<>();
     int next = minutes;
-    for (int i = 1 + random.nextInt(PriorExercise.MOST); i > 0; i--) {
+    for (int i = 1 + random.nextInt(PriorExercise.MOST_ENTERED); i > 0; i--) {
       int ended = next + random.nextInt(60);
       PriorExercise done =
           new PriorExercise(
@@ -159,7 +186,7 @@ final class Anybody {
   }
 
   private Circumstances circumstances() {
-    Place place = any(Place.values());
+    Place place = any(PLACES);
     Set<Kit> kit = EnumSet.noneOf(Kit.class);
     for (Kit some : Kit.values()) {
       if (random.nextInt(3) == 0) {

@@ -16,6 +16,12 @@ import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Conditions;
 import dev.jubilee.core.circumstances.Conditions.Surface;
 import dev.jubilee.core.circumstances.Place;
+import dev.jubilee.core.circumstances.PriorExercise;
+import dev.jubilee.core.circumstances.PriorExercise.Hardness;
+import dev.jubilee.core.circumstances.PriorExercise.Kind;
+import dev.jubilee.core.circumstances.PriorExercise.Movement;
+import dev.jubilee.core.circumstances.Stage;
+import dev.jubilee.core.circumstances.Transfer;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Need;
@@ -405,7 +411,49 @@ class ScenarioTableTest {
             swim(SessionKind.INTERVALS, 40),
             limit(BodyRegion.SHOULDERS, Severity.SORE),
             noLoad(BodyRegion.SHOULDERS),
-            warns("SORE")));
+            warns("SORE")),
+        row(
+            "200 m final, 40 minutes after the heat",
+            stroke(swim(SessionKind.TIME_TRIAL, 40), Stroke.FREESTYLE),
+            before(Kind.SESSION, Movement.SWIMMING, Hardness.ALL_OUT, 3, 40),
+            efforts(1, 3),
+            longest(30),
+            says("3 min of all-out swimming")),
+        row(
+            "Intervals after riding to the track",
+            run(SessionKind.INTERVALS, 35),
+            before(Kind.JOURNEY, Movement.RIDING, Hardness.EASY, 25, 38),
+            raise(3, 9),
+            efforts(4, 4)),
+        row(
+            "Intervals on the bike, from a living room",
+            ride(SessionKind.INTERVALS, 40),
+            from(
+                Place.LIVING_ROOM,
+                12,
+                new Transfer(Transfer.Means.CHANGE, 4),
+                Place.ROAD,
+                Set.of(Kit.BIKE)),
+            has("transfer-change"),
+            efforts(4, 5)),
+        row(
+            "Swimming race: pool, call room, blocks",
+            swim(SessionKind.TIME_TRIAL, 55),
+            from(
+                Place.POOL_DECK,
+                30,
+                new Transfer(Transfer.Means.CHANGE, 5),
+                Place.POOL_DECK,
+                Set.of()),
+            has("stay-warm"),
+            efforts(3, 5)),
+        row(
+            "Open water at 14 °C",
+            swim(SessionKind.INTERVALS, 35),
+            at(Place.BEACH)
+                .andThen(changed(c -> c.with(c.conditions().withWater(Optional.of(14))))),
+            warns("COLD_WATER"),
+            raise(2, 6)));
   }
 
   @ParameterizedTest
@@ -762,6 +810,21 @@ class ScenarioTableTest {
 
   private static UnaryOperator<PrescriptionRequest> bed() {
     return comingFrom(ComingFrom.BED);
+  }
+
+  private static UnaryOperator<PrescriptionRequest> before(
+      Kind kind, Movement movement, Hardness hardness, int minutes, int endedBefore) {
+    return changed(
+        c -> c.after(List.of(new PriorExercise(kind, movement, hardness, minutes, endedBefore))));
+  }
+
+  private static UnaryOperator<PrescriptionRequest> from(
+      Place first, int minutes, Transfer transfer, Place last, Set<Kit> kit) {
+    return changed(
+        c ->
+            c.withPlace(last)
+                .withKit(kit)
+                .withEarlier(List.of(new Stage(first, first.usualKit(), 20, minutes, transfer))));
   }
 
   private static UnaryOperator<PrescriptionRequest> fill() {

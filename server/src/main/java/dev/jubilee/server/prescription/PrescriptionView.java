@@ -157,6 +157,7 @@ public record PrescriptionView(
    * @param lane m, or absent for the place's own
    * @param thunder now or within the last half hour; absent is no
    * @param airQuality index (US EPA), 0 to 500, where it is known
+   * @param water temperature, °C, where it is known
    */
   public record ConditionsView(
       int wind,
@@ -167,7 +168,9 @@ public record PrescriptionView(
       @Schema(nullable = true) Integer lane,
       @Schema(nullable = true) Integer humidity,
       @Schema(nullable = true) Boolean thunder,
-      @Schema(nullable = true) Integer airQuality) {
+      @Schema(nullable = true) Integer airQuality,
+      @Schema(nullable = true) Integer water,
+      @Schema(nullable = true) Boolean wetsuit) {
 
     static ConditionsView of(Conditions c) {
       return new ConditionsView(
@@ -179,7 +182,9 @@ public record PrescriptionView(
           c.lane().orElse(null),
           c.humidity().orElse(null),
           c.thunder(),
-          c.airQuality().orElse(null));
+          c.airQuality().orElse(null),
+          c.water().orElse(null),
+          c.wetsuit());
     }
 
     Conditions toCore() {
@@ -192,7 +197,9 @@ public record PrescriptionView(
           Optional.ofNullable(lane),
           Optional.ofNullable(humidity),
           Boolean.TRUE.equals(thunder),
-          Optional.ofNullable(airQuality));
+          Optional.ofNullable(airQuality),
+          Optional.ofNullable(water),
+          Boolean.TRUE.equals(wetsuit));
     }
   }
 }

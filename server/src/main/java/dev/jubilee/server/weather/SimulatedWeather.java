@@ -32,12 +32,12 @@ class SimulatedWeather implements WeatherService {
     return Optional.of(
         switch (place) {
           case POOL_DECK -> new Forecast(27, 0, 65, false, SOURCE);
-          case GYM -> new Forecast(19, 0, 45, false, SOURCE);
-          case LIVING_ROOM -> new Forecast(21, 0, 45, false, SOURCE);
+          case GYM, VELODROME, STAIRS -> new Forecast(19, 0, 45, false, SOURCE);
+          case LIVING_ROOM, HOTEL_ROOM -> new Forecast(21, 0, 45, false, SOURCE);
           // Unheated: half way between outside and a mild room.
           case BOATHOUSE ->
               new Forecast((int) Math.round((outside + 12) / 2), 0, humidity, false, SOURCE);
-          case TRACK, ROAD, CAR_PARK ->
+          case TRACK, ROAD, CAR_PARK, TRAIL, BEACH, WATERSIDE ->
               new Forecast((int) Math.round(outside), wind, humidity, wet, SOURCE);
         });
   }

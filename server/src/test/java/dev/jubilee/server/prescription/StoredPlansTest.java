@@ -7,7 +7,13 @@ import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.ResultConditions;
 import dev.jubilee.core.athlete.TestResult;
 import dev.jubilee.core.check.Severity;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.Place;
+import dev.jubilee.core.circumstances.PriorExercise;
+import dev.jubilee.core.circumstances.Stage;
+import dev.jubilee.core.circumstances.Transfer;
 import dev.jubilee.core.drill.Dose;
+import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.edit.Edit;
 import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.plan.Lock;
@@ -33,6 +39,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -79,7 +86,7 @@ class StoredPlansTest {
 
   /** The sample holds every form of dose, kind of result and kind of aim; it is never rewritten. */
   @ParameterizedTest
-  @ValueSource(strings = {"feel", "race", "figure", "thresholdPace", "added"})
+  @ValueSource(strings = {"feel", "race", "figure", "thresholdPace", "added", "places"})
   void everySealedTypeIsReadAsItWasWritten(String aim) throws IOException {
     PlanSource source = everything(aim);
     String sample = stored("snapshot-1-" + aim + ".json");
@@ -221,9 +228,42 @@ class StoredPlansTest {
               .withRound(1 + items.size() % 2)
               .withRecovery(new Recovery(30, DOINGS.get(items.size()))));
     }
+    Circumstances circumstances = base.request().circumstances();
+    if (aim.equals("places")) {
+      circumstances = inPlaces(circumstances);
+      items.replaceAll(item -> item.withStage(1));
+    }
     PrescriptionRequest request =
-        base.request().with(athlete).with(session).with(items, base.request().excluded());
+        base.request()
+            .with(athlete)
+            .with(session)
+            .with(items, base.request().excluded())
+            .with(circumstances);
     return new PlanSource(request, items, BuiltInLibrary.get());
+  }
+
+  /** What could be said of circumstances only later. */
+  private static Circumstances inPlaces(Circumstances usual) {
+    return usual
+        .withMinutes(60)
+        .with(usual.conditions().withWater(Optional.of(14)).withWetsuit(true))
+        .withSlipped(10)
+        .after(
+            List.of(
+                new PriorExercise(
+                    PriorExercise.Kind.JOURNEY,
+                    PriorExercise.Movement.RIDING,
+                    PriorExercise.Hardness.EASY,
+                    25,
+                    65)))
+        .withEarlier(
+            List.of(
+                new Stage(
+                    Place.HOTEL_ROOM,
+                    Set.of(Kit.MINI_BAND),
+                    21,
+                    15,
+                    new Transfer(Transfer.Means.DRIVE, 9))));
   }
 
   private PlanSource read(String stored) {

@@ -294,7 +294,9 @@ public record SnapshotV1(Request request, List<Item> items) {
       Integer lane,
       Integer humidity,
       @JsonInclude(JsonInclude.Include.NON_NULL) Boolean thunder,
-      @JsonInclude(JsonInclude.Include.NON_NULL) Integer airQuality) {
+      @JsonInclude(JsonInclude.Include.NON_NULL) Integer airQuality,
+      @JsonInclude(JsonInclude.Include.NON_NULL) Integer water,
+      @JsonInclude(JsonInclude.Include.NON_NULL) Boolean wetsuit) {
 
     static ConditionsV1 of(Conditions c) {
       return new ConditionsV1(
@@ -306,7 +308,9 @@ public record SnapshotV1(Request request, List<Item> items) {
           c.lane().orElse(null),
           c.humidity().orElse(null),
           c.thunder() ? true : null,
-          c.airQuality().orElse(null));
+          c.airQuality().orElse(null),
+          c.water().orElse(null),
+          c.wetsuit() ? true : null);
     }
 
     Conditions toCore() {
@@ -319,7 +323,9 @@ public record SnapshotV1(Request request, List<Item> items) {
           Optional.ofNullable(lane),
           Optional.ofNullable(humidity),
           thunder != null && thunder,
-          Optional.ofNullable(airQuality));
+          Optional.ofNullable(airQuality),
+          Optional.ofNullable(water),
+          wetsuit != null && wetsuit);
     }
   }
 

@@ -1,0 +1,35 @@
+package dev.jubilee.core.demand;
+
+import dev.jubilee.core.sport.Sport;
+
+/** In cold water one swims briefly; what is missing is done on land. */
+final class InColdWater implements Adjustment {
+  private static final double SHORT = 240;
+  private static final int LEAST_EFFORTS = 2;
+
+  @Override
+  public DemandDraft adjust(DemandDraft draft, DemandContext context) {
+    if (context.session().sport() != Sport.SWIM
+        || context.session().kind().isOnLand()
+        || !context.circumstances().conditions().isColdWater()) {
+      return draft;
+    }
+    double swum = Math.min(draft.raise(), SHORT);
+    int efforts = Math.min(draft.efforts(), LEAST_EFFORTS);
+    return draft
+        .withRaise(swum)
+        .withMobilise(draft.mobilise() + (draft.raise() - swum) / 2)
+        .withActivate(draft.activate() + (draft.raise() - swum) / 2)
+        .withEfforts(efforts)
+        .withPriming(0)
+        .because(
+            "Water at "
+                + context.circumstances().conditions().water().orElseThrow()
+                + " °C: a short swim, more of it on land.");
+  }
+
+  @Override
+  public String source() {
+    return "common practice; the figures are Jubilee modelling choices";
+  }
+}
