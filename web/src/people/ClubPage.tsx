@@ -14,6 +14,7 @@ import { Section, Soft, Title } from "../shared/panels";
 import { Account } from "./Account";
 import { ClubFields } from "./ClubFields";
 import { Devices } from "./Devices";
+import { ZoneTable } from "./ZoneTable";
 
 /** The club: how it writes things, who coaches in it, and one's own account. */
 export function ClubPage({ me }: { me: Me }) {
@@ -23,7 +24,10 @@ export function ClubPage({ me }: { me: Me }) {
         {me.club.name}
       </Box>
       <Grid templateColumns={{ base: "1fr", lg: "repeat(3, minmax(0, 1fr))" }} columnGap="10">
-        <Settings club={me.club} />
+        <Box>
+          <Settings club={me.club} />
+          <ZoneTable />
+        </Box>
         <People me={me} />
         <Box>
           <Account me={me} />

@@ -74,6 +74,11 @@ export function Whiteboard({ text, onText, understood, error }: Props) {
             <div className={css.understood}>
               Understood: <strong>{understood.words}</strong>
               {understood.seconds > 0 && `, about ${about(understood.seconds)}`}
+              {understood.next !== "" && (
+                <div className={css.notes}>
+                  Straight on: {understood.next}. The warm-up is for what comes first.
+                </div>
+              )}
               {understood.notes.length > 0 && (
                 <div className={css.notes}>{understood.notes.join(" ")}</div>
               )}

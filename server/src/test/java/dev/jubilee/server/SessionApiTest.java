@@ -62,6 +62,37 @@ class SessionApiTest {
     assertThat(coach.post("/api/sessions?weeks=x", details).statusCode()).isEqualTo(400);
   }
 
+  /** Zones are asked for; once the club has said what they mean, that is what is kept. */
+  @Test
+  void zonesMeanWhatTheClubSaysAndGoOnMeaningIt() throws Exception {
+    String asked = "{\"text\":\"90 min Z2\",\"sport\":\"ROW\"}";
+    assertThat(read(coach.post("/api/shorthand", asked)).get("faults")).hasSize(1);
+    JsonNode table = read(coach.get("/api/zones"));
+    String first = table(table.get("version").asLong(), 56, 75);
+    JsonNode said = read(coach.put("/api/zones", first));
+    assertThat(read(coach.get("/api/zones"))).isEqualTo(said);
+    assertThat(coach.put("/api/zones", first).statusCode()).as("of an old version").isEqualTo(409);
+    assertThat(coach.put("/api/zones", table(said.get("version").asLong(), 90, 75)).body())
+        .contains("meanings[0].low");
+
+    JsonNode understood = read(coach.post("/api/shorthand", asked));
+    assertThat(understood.get("kind").asString()).isEqualTo("EASY");
+    assertThat(understood.get("notes").toString()).contains("Z2 by your table: 56-75 %");
+    String details = made("easy").get("details").toString().replace("\"easy\"", "\"90 min Z2\"");
+    JsonNode kept = read(coach.post("/api/sessions", details.replace("\"RUN\"", "\"ROW\"")));
+    assertThat(kept.at("/details/title").asString()).isEqualTo("90 min @ 56-75 % of threshold");
+    read(coach.put("/api/zones", table(said.get("version").asLong(), 60, 70)));
+    assertThat(read(coach.get(path(kept))).at("/details/title").asString())
+        .isEqualTo("90 min @ 56-75 % of threshold");
+  }
+
+  private static String table(long version, int low, int high) {
+    return """
+        {"version":%d,"meanings":[
+         {"sport":"ROW","zone":2,"unit":"PERCENT_OF_CRITICAL","low":%d,"high":%d}]}"""
+        .formatted(version, low, high);
+  }
+
   /** With its warm-up, which comes back with it; the link to it stops meanwhile. */
   @Test
   void isRemovedAndPutBack() throws Exception {

@@ -5,6 +5,7 @@ import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.Aim.Feel;
 import dev.jubilee.core.session.Aim.Figure;
 import dev.jubilee.core.session.Aim.Unit;
+import dev.jubilee.core.session.Zones;
 import dev.jubilee.core.sport.Sport;
 import java.util.List;
 import java.util.Optional;
@@ -34,12 +35,14 @@ final class Aims {
   private final List<Token> tokens;
   private final Lengths lengths;
   private final Sport sport;
+  private final Zones zones;
   private final List<String> notes;
 
-  Aims(List<Token> tokens, Lengths lengths, Sport sport, List<String> notes) {
+  Aims(List<Token> tokens, Lengths lengths, Sport sport, Zones zones, List<String> notes) {
     this.tokens = tokens;
     this.lengths = lengths;
     this.sport = sport;
+    this.zones = zones;
     this.notes = notes;
   }
 
@@ -96,6 +99,9 @@ final class Aims {
   /** Reads an aim or a rate into the line; returns the index after it. */
   int aim(int at, LineBuilder draft) {
     Token t = token(at);
+    if (isZone(t)) {
+      return zone(at, draft);
+    }
     if (t.is("rpe") || t.is("hr")) {
       return figure(at + 1, t.is("rpe") ? Unit.EXERTION : Unit.BEATS, draft);
     }
@@ -132,7 +138,41 @@ final class Aims {
 
   /** Aims that are words of their own, without "@". */
   boolean isNamed(Token t) {
-    return isSweetSpot(t) || isRacePace(t);
+    return isSweetSpot(t) || isRacePace(t) || isZone(t);
+  }
+
+  private static boolean isZone(Token t) {
+    return t.is("z") || t.is("zone") || t.is("zones");
+  }
+
+  /** Z4, zone 2-3, Z2-Z3: by the coach's own table. */
+  private int zone(int at, LineBuilder draft) {
+    if (!token(at + 1).isNumber()) {
+      throw new ParseException(token(at), "which zone? Such as Z4");
+    }
+    int from = (int) token(at + 1).value();
+    boolean isRange = token(at + 2).is("-");
+    int second = isRange && isZone(token(at + 3)) ? at + 4 : at + 3;
+    boolean hasSecond = isRange && token(second).isNumber();
+    int to = hasSecond ? (int) token(second).value() : from;
+    int last = hasSecond ? second : at + 1;
+    Figure meant =
+        zones
+            .of(from, to)
+            .orElseThrow(
+                () ->
+                    new ParseException(
+                        token(at).from(),
+                        token(last).to(),
+                        "zones differ from coach to coach; say on the Club page what yours mean,"
+                            + " or write easy, steady, tempo, threshold or hard"));
+    notes.add(
+        (from == to ? "Z" + from : "Z" + from + " to Z" + to)
+            + " by your table: "
+            + ShorthandWriter.of(meant).replaceFirst("@ ", "")
+            + ".");
+    say(draft, meant, token(at));
+    return after(last + 1);
   }
 
   private static boolean isSweetSpot(Token t) {

@@ -5,7 +5,7 @@ import java.util.Set;
 
 /** How far the reading of a text has come. */
 final class Cursor {
-  private static final Set<String> STOPS = Set.of(",", ";", "+", "then", "and", "&", ")");
+  private static final Set<String> STOPS = Set.of(",", ";", "+", "then", "into", "and", "&", ")");
 
   final String text;
   final List<Token> tokens;

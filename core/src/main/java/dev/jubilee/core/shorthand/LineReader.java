@@ -1,6 +1,7 @@
 package dev.jubilee.core.shorthand;
 
 import dev.jubilee.core.session.Aim.Feel;
+import dev.jubilee.core.session.Zones;
 import dev.jubilee.core.sport.Sport;
 import java.util.List;
 import java.util.Optional;
@@ -35,12 +36,17 @@ final class LineReader {
   /**
    * @param inBrackets reads what stands between brackets, given how deep they are
    */
-  LineReader(Cursor cursor, SessionFacts whole, Sport usual, IntFunction<List<Step>> inBrackets) {
+  LineReader(
+      Cursor cursor,
+      SessionFacts whole,
+      Sport usual,
+      Zones zones,
+      IntFunction<List<Step>> inBrackets) {
     this.cursor = cursor;
     this.whole = whole;
     this.usual = usual;
     this.lengths = new Lengths(cursor.tokens);
-    this.aims = new Aims(cursor.tokens, lengths, usual, whole.notes);
+    this.aims = new Aims(cursor.tokens, lengths, usual, zones, whole.notes);
     this.words = new NamedWords(cursor, whole, usual, lengths, aims, this::part);
     this.inBrackets = inBrackets;
     this.repeats = new Repeats(cursor, whole);

@@ -49,7 +49,6 @@ final class NamedWords {
           this::takesRest,
           this::takesAllOut,
           this::takesTimeTrial,
-          this::takesZone,
           this::takesNamedAim,
           this::takesFlying,
           this::takesHill,
@@ -155,17 +154,6 @@ final class NamedWords {
     cursor.at += 2;
     whole.kind = Optional.of(SessionKind.TIME_TRIAL);
     return true;
-  }
-
-  private boolean takesZone(Word word, LineBuilder draft) {
-    if (!word.is("zone", "z")) {
-      return false;
-    }
-    Token figure = cursor.next(1);
-    throw new ParseException(
-        word.token().from(),
-        figure.isNumber() ? figure.to() : word.token().to(),
-        "zones differ from coach to coach; write easy, steady, tempo, threshold or hard");
   }
 
   /** MP, sweet spot */

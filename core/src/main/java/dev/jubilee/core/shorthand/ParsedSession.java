@@ -13,14 +13,31 @@ import java.util.Optional;
  * @param isHills whether it goes uphill
  * @param steps in order; empty when only the kind was given
  * @param free words on a gym or jumps session, kept as they are
+ * @param next what follows straight on in another sport
  */
 public record ParsedSession(
     Optional<SessionKind> said,
     Optional<Sport> sport,
     boolean isHills,
     List<Step> steps,
-    String free) {
+    String free,
+    Optional<ParsedSession> next) {
   public ParsedSession {
     steps = List.copyOf(steps);
+  }
+
+  /** In one sport. */
+  ParsedSession(
+      Optional<SessionKind> said,
+      Optional<Sport> sport,
+      boolean isHills,
+      List<Step> steps,
+      String free) {
+    this(said, sport, isHills, steps, free, Optional.empty());
+  }
+
+  /** The same with something after it. */
+  ParsedSession then(ParsedSession after) {
+    return new ParsedSession(said, sport, isHills, steps, free, Optional.of(after));
   }
 }

@@ -3,6 +3,7 @@ package dev.jubilee.core.shorthand;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.session.Aim.Feel;
 import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.session.Zones;
 import dev.jubilee.core.sport.Sport;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,9 +18,9 @@ final class Reader {
   private final LineReader lines;
   private final List<ParseError> faults = new ArrayList<>();
 
-  Reader(String text, Sport usual) {
+  Reader(String text, Sport usual, Zones zones) {
     this.cursor = new Cursor(text);
-    this.lines = new LineReader(cursor, whole, usual, this::part);
+    this.lines = new LineReader(cursor, whole, usual, zones, this::part);
   }
 
   ParseResult read() {

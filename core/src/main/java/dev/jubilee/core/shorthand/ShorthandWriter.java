@@ -20,7 +20,8 @@ public final class ShorthandWriter {
   public static String of(ParsedSession outline) {
     String label = label(outline);
     String rest = outline.free().isEmpty() ? steps(outline.steps()) : outline.free();
-    return rest.isEmpty() ? label : label.isEmpty() ? rest : label + ": " + rest;
+    String own = rest.isEmpty() ? label : label.isEmpty() ? rest : label + ": " + rest;
+    return own + outline.next().map(next -> " then " + of(next)).orElse("");
   }
 
   private static final Rest.Visitor<String> IN_WORDS =

@@ -3,6 +3,7 @@ package dev.jubilee.server.block;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.once.Once;
 import dev.jubilee.server.signin.SignedIn;
+import dev.jubilee.server.zone.ClubZones;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -42,7 +43,15 @@ class BlockController {
   private final BlockPreviews previews;
   private final SessionFiles files;
 
-  BlockController(Blocks blocks, BlockEdits edits, BlockPreviews previews, SessionFiles files) {
+  private final ClubZones zones;
+
+  BlockController(
+      Blocks blocks,
+      BlockEdits edits,
+      BlockPreviews previews,
+      SessionFiles files,
+      ClubZones zones) {
+    this.zones = zones;
     this.blocks = blocks;
     this.edits = edits;
     this.previews = previews;
@@ -60,7 +69,7 @@ class BlockController {
       @AuthenticationPrincipal SignedIn coach,
       @RequestHeader(name = Once.HEADER, required = false) Optional<UUID> key,
       @Valid @RequestBody BlockDefinition definition) {
-    return edits.create(coach, key, definition);
+    return edits.create(coach, key, written(coach, definition));
   }
 
   @GetMapping("/{id}")
@@ -82,7 +91,8 @@ class BlockController {
     if (change.edit() == null || change.edit().isBlank() || change.edit().length() > 200) {
       throw new OutOfRangeException("edit", "empty or too long", "1 to 200 characters");
     }
-    return edits.change(coach, id, change.baseRevision(), change.edit(), change.definition());
+    return edits.change(
+        coach, id, change.baseRevision(), change.edit(), written(coach, change.definition()));
   }
 
   @PostMapping("/{id}/preview")
@@ -91,7 +101,12 @@ class BlockController {
       @PathVariable UUID id,
       @RequestParam(defaultValue = "0") int from,
       @Valid @RequestBody BlockDefinition definition) {
-    return previews.preview(coach, id, definition, from);
+    return previews.preview(coach, id, written(coach, definition), from);
+  }
+
+  /** Zones mean what they mean now. */
+  private BlockDefinition written(SignedIn coach, BlockDefinition definition) {
+    return definition.written((sport, text) -> zones.written(coach.clubId(), sport, text));
   }
 
   @PostMapping("/{id}/undo")

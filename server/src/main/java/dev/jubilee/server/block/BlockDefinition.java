@@ -30,6 +30,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.BiFunction;
+import java.util.stream.Collectors;
 
 /**
  * A block as a coach lays it out and as it is stored.
@@ -65,6 +67,54 @@ public record BlockDefinition(
     @JsonAlias("marks") @Size(max = 10_000) List<@NotNull @Valid AthleteMastery> mastery,
     @JsonAlias("wishes") @Size(max = 5000) List<@NotNull @Valid AthleteProgression> progressions,
     @Schema(nullable = true) WeekStart weekStart) {
+
+  /** The same with its sessions written in other words. */
+  BlockDefinition written(BiFunction<Sport, String, String> words) {
+    Map<String, Sport> sports =
+        pattern.stream().collect(Collectors.toMap(Pattern::key, Pattern::sport, (a, b) -> a));
+    List<Pattern> sessions =
+        pattern.stream()
+            .map(
+                p ->
+                    new Pattern(
+                        p.key(),
+                        p.day(),
+                        p.time(),
+                        p.group(),
+                        p.sport(),
+                        words.apply(p.sport(), p.shorthand()),
+                        p.place(),
+                        p.minutes(),
+                        p.temperature(),
+                        p.comingFrom()))
+            .toList();
+    List<DayException> days =
+        exceptions.stream()
+            .map(
+                e ->
+                    sports.containsKey(e.key())
+                        ? new DayException(
+                            e.date(),
+                            e.key(),
+                            e.athleteId(),
+                            words.apply(sports.get(e.key()), e.shorthand()))
+                        : e)
+            .toList();
+    return new BlockDefinition(
+        name,
+        start,
+        race,
+        otherRaces,
+        emphases,
+        groups,
+        sessions,
+        days,
+        members,
+        interruptions,
+        mastery,
+        progressions,
+        weekStart);
+  }
 
   /** A week whose emphasis the coach chose, by its first day. */
   public record WeekEmphasis(

@@ -17,6 +17,7 @@ import dev.jubilee.server.session.SessionRow;
 import dev.jubilee.server.session.SessionSource;
 import dev.jubilee.server.session.Sessions;
 import dev.jubilee.server.signin.SignedIn;
+import dev.jubilee.server.zone.ClubZones;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -80,11 +81,13 @@ class Imports {
   private final Sessions sessions;
   private final Athletes athletes;
   private final ClubRepository clubs;
+  private final ClubZones zones;
 
-  Imports(Sessions sessions, Athletes athletes, ClubRepository clubs) {
+  Imports(Sessions sessions, Athletes athletes, ClubRepository clubs, ClubZones zones) {
     this.sessions = sessions;
     this.athletes = athletes;
     this.clubs = clubs;
+    this.zones = zones;
   }
 
   /**
@@ -208,7 +211,7 @@ class Imports {
       Optional<SessionRow> row = own.or(() -> Optional.ofNullable(present.get(key)));
       SessionDetails details = details(coach, group, entry, row);
       details.check();
-      ParseResult reading = Shorthand.read(entry.title(), details.sport());
+      ParseResult reading = Shorthand.read(details.title(), details.sport());
       return new Read(
           new ImportLine(
               entry.line(),
@@ -289,14 +292,15 @@ class Imports {
                         .findFirst()
                         .map(id -> athletes.profile(athletes.row(coach.clubId(), id)).sport())
                         .orElse(Sport.RUN));
-    ParseResult reading = BlockSessions.read("session", entry.title(), sport);
+    String title = zones.written(coach.clubId(), sport, entry.title());
+    ParseResult reading = BlockSessions.read("session", title, sport);
     sport = reading.outline().sport().orElse(sport);
     SessionClassification judgement = SessionClassification.of(reading.outline(), sport);
     return new SessionDetails(
         entry.startsAt(),
         sport,
         judgement.kind(),
-        entry.title(),
+        title,
         judgement.effortMetres().orElse(null),
         judgement.effortSeconds().map(Integer::doubleValue).orElse(null),
         judgement.stroke().orElse(null),

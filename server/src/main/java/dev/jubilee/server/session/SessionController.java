@@ -4,6 +4,7 @@ import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.server.once.Once;
 import dev.jubilee.server.problem.Limits;
 import dev.jubilee.server.signin.SignedIn;
+import dev.jubilee.server.zone.ClubZones;
 import jakarta.validation.Valid;
 import java.time.LocalDate;
 import java.util.List;
@@ -32,10 +33,12 @@ class SessionController {
   private static final int MOST_WEEKS = 52;
 
   private final Sessions sessions;
+  private final ClubZones zones;
   private final Once once;
 
-  SessionController(Sessions sessions, Once once) {
+  SessionController(Sessions sessions, ClubZones zones, Once once) {
     this.sessions = sessions;
+    this.zones = zones;
     this.once = once;
   }
 
@@ -61,7 +64,7 @@ class SessionController {
     return once.make(
         coach.clubId(),
         key,
-        id -> sessions.create(coach.clubId(), id, details, weeks),
+        id -> sessions.create(coach.clubId(), id, written(coach, details), weeks),
         id -> sessions.one(coach.clubId(), id));
   }
 
@@ -72,7 +75,12 @@ class SessionController {
       @RequestParam long version,
       @Valid @RequestBody SessionDetails details) {
     details.check();
-    return sessions.change(coach.clubId(), id, version, details);
+    return sessions.change(coach.clubId(), id, version, written(coach, details));
+  }
+
+  /** Zones mean what they mean now. */
+  private SessionDetails written(SignedIn coach, SessionDetails details) {
+    return details.titled(zones.written(coach.clubId(), details.sport(), details.title()));
   }
 
   @GetMapping("/{id}")

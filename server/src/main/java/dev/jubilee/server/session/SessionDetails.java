@@ -111,6 +111,24 @@ public record SessionDetails(
         athleteIds);
   }
 
+  /** The same, written in other words. */
+  SessionDetails titled(String words) {
+    return new SessionDetails(
+        startsAt,
+        sport,
+        kind,
+        words,
+        effortMetres,
+        effortSeconds,
+        stroke,
+        place,
+        minutes,
+        temperature,
+        comingFrom,
+        kit,
+        athleteIds);
+  }
+
   /** What the warm-up finds unless the coach says otherwise. */
   public Circumstances circumstances() {
     Set<Kit> usual = kind.isOnLand() ? place.usualKit() : place.usualKit(sport);

@@ -9,12 +9,15 @@ import dev.jubilee.core.shorthand.Step;
 import dev.jubilee.core.shorthand.Timeline;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
+import dev.jubilee.server.signin.SignedIn;
+import dev.jubilee.server.zone.ClubZones;
 import io.swagger.v3.oas.annotations.media.ArraySchema;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -44,6 +47,7 @@ class ShorthandController {
    * @param stretches in order, for a picture
    * @param notes what had to be assumed
    * @param faults what was not understood
+   * @param next what follows straight on in another sport, in plain shorthand; empty for nothing
    */
   record Understood(
       String words,
@@ -57,7 +61,8 @@ class ShorthandController {
       List<Line> lines,
       List<Stretch> stretches,
       List<String> notes,
-      List<WrittenFault> faults) {}
+      List<WrittenFault> faults,
+      String next) {}
 
   /**
    * A line for the editor; the parts put together again are shorthand.
@@ -79,9 +84,17 @@ class ShorthandController {
   /** Where in the text, what, and the whole text put right, or empty. */
   record WrittenFault(int from, int to, String what, String suggestion) {}
 
+  private final ClubZones zones;
+
+  ShorthandController(ClubZones zones) {
+    this.zones = zones;
+  }
+
   @PostMapping
-  Understood understand(@Valid @RequestBody Written written) {
-    ParseResult reading = Shorthand.read(written.text(), written.sport());
+  Understood understand(
+      @AuthenticationPrincipal SignedIn coach, @Valid @RequestBody Written written) {
+    ParseResult reading =
+        Shorthand.read(written.text(), written.sport(), zones.of(coach.clubId(), written.sport()));
     Sport sport = reading.outline().sport().orElse(written.sport());
     SessionClassification judgement = SessionClassification.of(reading.outline(), sport);
     boolean isWhole = reading.isWhole();
@@ -103,7 +116,8 @@ class ShorthandController {
         reading.notes(),
         reading.faults().stream()
             .map(f -> new WrittenFault(f.from(), f.to(), f.what(), f.suggestion()))
-            .toList());
+            .toList(),
+        reading.outline().next().map(ShorthandWriter::of).orElse(""));
   }
 
   private static Line line(Step step) {

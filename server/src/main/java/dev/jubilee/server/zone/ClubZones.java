@@ -1,0 +1,77 @@
+package dev.jubilee.server.zone;
+
+import dev.jubilee.core.session.Zones;
+import dev.jubilee.core.shorthand.ParseResult;
+import dev.jubilee.core.shorthand.Shorthand;
+import dev.jubilee.core.shorthand.ShorthandWriter;
+import dev.jubilee.core.sport.Sport;
+import dev.jubilee.server.json.Json;
+import dev.jubilee.server.problem.ConflictException;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What a club's zones mean: asked once, and put in their place wherever a session is written. */
+@Service
+public class ClubZones {
+  private final ClubZonesRepository repository;
+  private final Json json;
+
+  ClubZones(ClubZonesRepository repository, Json json) {
+    this.repository = repository;
+    this.json = json;
+  }
+
+  @Transactional(readOnly = true)
+  public ZoneTable table(UUID clubId) {
+    return repository
+        .findByClubId(clubId)
+        .map(row -> new ZoneTable(row.version(), stored(row).meanings()))
+        .orElse(new ZoneTable(-1, List.of()));
+  }
+
+  private ZoneTable stored(ClubZonesRow row) {
+    return json.read(row.meanings(), ZoneTable.class);
+  }
+
+  /** What they mean in a sport. */
+  @Transactional(readOnly = true)
+  public Zones of(UUID clubId, Sport sport) {
+    return table(clubId).of(sport);
+  }
+
+  /**
+   * Says what they mean from now on; sessions that were written before keep what they meant then.
+   *
+   * @throws ConflictException if someone else said something in the meantime
+   */
+  @Transactional
+  public ZoneTable say(UUID clubId, ZoneTable table) {
+    for (Sport sport : Sport.values()) {
+      table.of(sport);
+    }
+    ClubZonesRow row = repository.findByClubId(clubId).orElseGet(() -> new ClubZonesRow(clubId));
+    long version = row.meanings() == null ? -1 : row.version();
+    if (version != table.version()) {
+      throw new ConflictException(
+          "The zones were changed by someone else in the meantime. Load again and repeat.");
+    }
+    row.say(json.write(new ZoneTable(0, table.meanings())));
+    return new ZoneTable(repository.saveAndFlush(row).version(), table.meanings());
+  }
+
+  /**
+   * A session in which zones are replaced by what they mean, so that it means the same next year;
+   * the text as it is where there are none, or they are not in the table.
+   */
+  @Transactional(readOnly = true)
+  public String written(UUID clubId, Sport sport, String text) {
+    if (text == null || Shorthand.read(text, sport).isWhole()) {
+      return text;
+    }
+    ParseResult own = Shorthand.read(text, sport, of(clubId, sport));
+    String meant = ShorthandWriter.of(own.outline());
+    return own.isWhole() && meant.length() <= Shorthand.LONGEST ? meant : text;
+  }
+}
