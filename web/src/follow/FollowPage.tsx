@@ -101,7 +101,13 @@ function Overview({
         Start
       </button>
       <p className={css.small}>
-        Paces in <MeasuresSwitch />
+        <a
+          href={`/api${window.location.pathname.replace("/f/", "/follow/")}/calendar.ics`}
+          download
+        >
+          Put it in my calendar
+        </a>{" "}
+        · Paces in <MeasuresSwitch />
       </p>
     </main>
   );

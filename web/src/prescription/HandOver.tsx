@@ -71,6 +71,11 @@ export const HandOver = memo(function HandOver({ prescriptionId, link, athlete }
                 Print view
               </a>
             </Button>
+            <Button asChild>
+              <a href={`/api/follow/${link.token}/calendar.ics`} download={`warm-up-${name}.ics`}>
+                Calendar file
+              </a>
+            </Button>
             <CopyMessage prescriptionId={prescriptionId} link={linkTo(`/f/${link.token}`)} />
             <Button onClick={() => revoke.mutate()}>Revoke link</Button>
           </LinkCard>

@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import dev.jubilee.server.RunningServer.Visitor;
 import java.net.http.HttpResponse;
 import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
@@ -289,5 +291,31 @@ class PrescriptionApiTest {
     ObjectNode body = JSON.createObjectNode().put("baseRevision", plan.get("revision").asInt());
     body.putObject("edit").put("action", action).set(name, value);
     return "" + body;
+  }
+
+  /** The athlete's calendar says when to begin; nothing of the body stands in it. */
+  @Test
+  void aWarmUpComesAsACalendarFile() throws Exception {
+    JsonNode athlete = athlete("Kaja Calendar");
+    ObjectNode sore = (ObjectNode) athlete.get("profile").deepCopy();
+    sore.withArray("/restrictions").addObject().put("region", "ACHILLES").put("severity", "SORE");
+    read(coach.put("/api/athletes/" + athlete.get("id").asString() + "?version=0", "" + sore));
+    JsonNode plan = prescribed(session("INTERVALS", "2027-01-12T17:30:00", athlete), athlete);
+    String token = read(coach.post(path(plan) + "/hand-over", "")).get("token").asString();
+
+    HttpResponse<String> file = new Visitor().get("/api/follow/" + token + "/calendar.ics");
+    assertThat(file.headers().firstValue("Content-Type").orElse("")).contains("text/calendar");
+    String text = file.body().replace("\r\n ", "");
+    int minutes = (plan.at("/plan/seconds").asInt() + 59) / 60;
+    LocalTime begins = LocalTime.of(17, 30).minusMinutes(minutes);
+    // The demo's club is at home in Dublin, which is at universal time in winter.
+    assertThat(text)
+        .contains("DTSTART:20270112T" + begins.format(DateTimeFormatter.ofPattern("HHmmss")) + "Z")
+        .contains("DURATION:PT" + minutes + "M")
+        .contains("SUMMARY:Warm-up: intervals")
+        .contains("LOCATION:the track")
+        .contains("TRIGGER:-PT30M")
+        .doesNotContainIgnoringCase("sore");
+    assertThat(new Visitor().get("/api/follow/nonsense/calendar.ics").statusCode()).isEqualTo(404);
   }
 }

@@ -53,4 +53,9 @@ class FollowController {
   FollowView follow(@PathVariable String token) {
     return follows.of(token);
   }
+
+  @GetMapping(path = "/follow/{token}/calendar.ics", produces = "text/calendar;charset=UTF-8")
+  String followInCalendar(@PathVariable String token) {
+    return follows.calendar(token);
+  }
 }

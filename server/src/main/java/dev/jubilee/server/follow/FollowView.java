@@ -2,6 +2,7 @@ package dev.jubilee.server.follow;
 
 import dev.jubilee.core.check.FindingCode;
 import dev.jubilee.core.check.Severity;
+import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.session.SessionKind;
@@ -15,6 +16,8 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What an athlete follows. Whoever has the link sees it, so it says nothing that the phone does not
@@ -110,6 +113,15 @@ public record FollowView(
   /** What to be careful about, and why. */
   public record Caution(String what, String why) {}
 
+  /** One after another. */
+  private static String places(PrescriptionView.CircumstancesView circumstances) {
+    return Stream.concat(
+            circumstances.earlier().stream().map(PrescriptionView.StageView::place),
+            Stream.of(circumstances.place()))
+        .map(Place::words)
+        .collect(Collectors.joining(", then "));
+  }
+
   static FollowView of(PrescriptionView view, Club club) {
     PlanView plan = view.plan();
     return new FollowView(
@@ -117,7 +129,7 @@ public record FollowView(
         view.session().title(),
         view.session().sport(),
         view.session().kind(),
-        view.circumstances().place().words(),
+        places(view.circumstances()),
         view.circumstances().temperature(),
         view.startsAt().atZone(club.zone()).toOffsetDateTime(),
         club.hourCycle(),

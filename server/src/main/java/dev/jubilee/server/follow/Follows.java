@@ -5,6 +5,7 @@ import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.handover.ShareLinks;
 import dev.jubilee.server.handover.ShareLinks.Link;
 import dev.jubilee.server.handover.ShareLinks.Shown;
+import dev.jubilee.server.pages.PublicAddress;
 import dev.jubilee.server.prescription.PrescriptionView;
 import dev.jubilee.server.prescription.Prescriptions;
 import java.time.LocalDateTime;
@@ -18,9 +19,12 @@ public class Follows {
   private final ShareLinks links;
   private final Prescriptions prescriptions;
   private final ClubRepository clubs;
+  private final PublicAddress address;
 
-  Follows(ShareLinks links, Prescriptions prescriptions, ClubRepository clubs) {
+  Follows(
+      ShareLinks links, Prescriptions prescriptions, ClubRepository clubs, PublicAddress address) {
     this.links = links;
+    this.address = address;
     this.prescriptions = prescriptions;
     this.clubs = clubs;
   }
@@ -54,5 +58,14 @@ public class Follows {
     prescriptions.requireOnCalendar(link.clubId(), link.prescriptionId());
     link.requireLive(view.session().startsAt(), LocalDateTime.now(club.zone()));
     return FollowView.of(view, club);
+  }
+
+  /** The same as a file for the athlete's calendar. */
+  @Transactional(readOnly = true)
+  public String calendar(String token) {
+    return WarmUpCalendar.of(
+        of(token),
+        links.follow(token).prescriptionId(),
+        address.forOthers().map(host -> host + "/f/" + token));
   }
 }
