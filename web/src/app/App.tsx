@@ -12,6 +12,7 @@ import { SquadSheetPage } from "../block/SquadSheetPage";
 import { BuilderPage } from "../prescription/BuilderPage";
 import { DayPage } from "../session/DayPage";
 import { EditSessionPage, SessionPage } from "../session/SessionPage";
+import { WeeksPage } from "../session/WeeksPage";
 import { LibraryPage } from "../drill/LibraryPage";
 import { arrivalAt } from "../people/Arrival";
 import { ClubPage } from "../people/ClubPage";
@@ -89,6 +90,7 @@ function Pages({ me }: { me: Me }) {
       <Frame me={me}>
         <Routes>
           <Route path="/day/:date?" element={titled("Day", <DayPage today={me.today} />)} />
+          <Route path="/weeks/:date?" element={titled("Weeks", <WeeksPage today={me.today} />)} />
           <Route
             path="/sessions/new"
             element={titled("New session", <SessionPage today={me.today} />)}

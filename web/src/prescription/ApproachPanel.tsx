@@ -30,8 +30,8 @@ export const ApproachPanel = memo(function ApproachPanel({ approach, onEdit }: P
   });
   const isMine = JSON.stringify(mine.data) === JSON.stringify(approach);
   return (
-    <Box as="section" aria-label="Approach">
-      <Button variant="ghost" aria-expanded={open} onClick={() => setOpen(!open)}>
+    <Box as="section" aria-label="Approach" flexBasis={open ? "100%" : undefined}>
+      <Button variant="ghost" minH="34px" aria-expanded={open} onClick={() => setOpen(!open)}>
         Approach: {words(questions.data ?? [], approach)} {open ? "▴" : "▾"}
       </Button>
       {open && (

@@ -10,7 +10,6 @@ import { SportIcon } from "../shared/icons";
 import { clock, say } from "../shared/units";
 import { KINDS, SPORTS } from "../shared/words";
 import { AddDrill } from "./AddDrill";
-import { ApproachPanel } from "./ApproachPanel";
 import { AtTheStart } from "./AtTheStart";
 import { CircumstancesBar } from "./CircumstancesBar";
 import { Findings } from "./Findings";
@@ -74,11 +73,11 @@ function Builder({ view }: { view: PrescriptionView }) {
       <CircumstancesBar
         startsAt={view.startsAt}
         circumstances={view.circumstances}
+        approach={view.approach}
         sport={session.sport}
         error={error}
         onEdit={mutate}
       />
-      <ApproachPanel approach={view.approach} onEdit={mutate} />
       {error && (
         <Box my="2">
           <ErrorNotice error={error} />

@@ -2,7 +2,7 @@
 import { screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { expect, it, vi } from "vitest";
-import type { Circumstances } from "../api/types";
+import type { Approach, Circumstances } from "../api/types";
 import { serve, show } from "../testing/render";
 import { CircumstancesBar } from "./CircumstancesBar";
 import { StartSlipped } from "./StartSlipped";
@@ -20,12 +20,27 @@ const USUAL: Circumstances = {
   earlier: [],
 };
 
+const APPROACH = {
+  first: "RAISE",
+  holds: "SHORT",
+  neck: "TILTS",
+  balance: "EVEN",
+  top: "BY_SESSION",
+  routine: "FIXED",
+  support: "AS_MASTERED",
+} as Approach;
+
 function shown(circumstances: Circumstances) {
   const onEdit = vi.fn();
-  serve({ "GET /api/places": () => [] });
+  serve({
+    "GET /api/places": () => [],
+    "GET /api/approach": () => APPROACH,
+    "GET /api/approach/questions": () => [],
+  });
   show(
     <CircumstancesBar
       circumstances={circumstances}
+      approach={APPROACH}
       sport="RUN"
       startsAt="2026-11-27T06:45:00"
       error={null}

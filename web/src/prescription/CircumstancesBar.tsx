@@ -2,7 +2,8 @@ import { Box, Button, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { memo, useState } from "react";
 import { Problem } from "../api/problem";
-import type { Circumstances, Conditions, Sport } from "../api/types";
+import type { Approach, Circumstances, Conditions, Sport } from "../api/types";
+import { ApproachPanel } from "./ApproachPanel";
 import { KitAtHand } from "./KitAtHand";
 import { CheckboxField, SelectField } from "../shared/fields";
 import { forecastQuery, forecastWords } from "../shared/forecast";
@@ -15,6 +16,7 @@ import type { Edit } from "./usePlan";
 
 interface Props {
   circumstances: Circumstances;
+  approach: Approach;
   sport: Sport;
   /** Local time of the start, for the forecast. */
   startsAt: string;
@@ -22,9 +24,10 @@ interface Props {
   onEdit: (edit: Edit) => void;
 }
 
-/** Minutes, place, kit, temperature: every change answers at once. */
+/** Minutes, place, kit, temperature and school: every change answers at once. */
 export const CircumstancesBar = memo(function CircumstancesBar({
   circumstances: c,
+  approach,
   sport,
   startsAt,
   error,
@@ -135,6 +138,7 @@ export const CircumstancesBar = memo(function CircumstancesBar({
         >
           {stagesWords(c.earlier ?? [])} {showsStages ? "▴" : "▾"}
         </Button>
+        <ApproachPanel approach={approach} onEdit={onEdit} />
       </Flex>
       {showsMore && (
         <Flex gap="3" wrap="wrap" mt="2" align="flex-end" role="group" aria-label="Conditions">

@@ -47,6 +47,12 @@ export function DayPage({ today }: { today: string }) {
           {weekday(date, "long")} {dayAndMonth(date)}
         </Box>
         <Box flex="1" />
+        {sessions.length > 1 && (
+          <PrescribeAll sessions={sessions} of="the day" what="the whole day:" />
+        )}
+        <Button asChild variant="ghost">
+          <Link to={`/weeks/${date}`}>Weeks</Link>
+        </Button>
         <Link to={`/sessions/new?date=${date}`}>
           <Button variant="solid" as="span">
             Add a session
@@ -193,7 +199,9 @@ function SessionRow({
             <Box color="inkSoft" fontSize="sm">
               {PLACES[details.place]}, {details.temperature} °C, {details.minutes} min
             </Box>
-            <PrescribeAll session={session} />
+            <Box mt="2">
+              <PrescribeAll sessions={[session]} of={details.title} />
+            </Box>
           </Box>
         </Flex>
         <Box>

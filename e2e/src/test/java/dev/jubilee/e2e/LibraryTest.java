@@ -114,6 +114,8 @@ class LibraryTest {
   @Test
   void dragAndDropMovesADrill() {
     Page page = RunningJubilee.coach();
+    // Both ends in view: a page that scrolls on the way moves what is under the pointer.
+    page.setViewportSize(1280, 1100);
     open(page, "Dov");
     Locator rows = page.locator("[class*='_plan-row_']");
     String dragged = page.locator("[class*='_plan-row_'] [class*='_name_']").nth(1).textContent();

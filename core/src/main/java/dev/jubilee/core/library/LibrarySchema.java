@@ -52,12 +52,37 @@ final class LibrarySchema {
   List<Departure> departures(Object value) {
     JsonNode file = mapper.valueToTree(value);
     List<Departure> departures = new ArrayList<>();
+    findImmense(file, List.of(), departures);
+    if (!departures.isEmpty()) {
+      return departures;
+    }
     for (Error error : schema.validate(file)) {
       if (!"oneOf".equals(error.getKeyword()) && isOfTheDoseMeant(error, file)) {
         departures.add(new Departure(path(error), what(error)));
       }
     }
     return departures.stream().distinct().toList();
+  }
+
+  /** No figure of a drill is as large as this, and the validator overflows far beyond. */
+  private static final double IMMENSE = 1e9;
+
+  private static void findImmense(JsonNode node, List<Object> path, List<Departure> departures) {
+    if (node.isNumber() && Math.abs(node.doubleValue()) >= IMMENSE) {
+      departures.add(new Departure(path, "a smaller number, not " + node));
+    }
+    if (node.isObject()) {
+      node.properties().forEach(e -> findImmense(e.getValue(), to(path, e.getKey()), departures));
+    }
+    for (int i = 0; node.isArray() && i < node.size(); i++) {
+      findImmense(node.get(i), to(path, i), departures);
+    }
+  }
+
+  private static List<Object> to(List<Object> path, Object next) {
+    List<Object> longer = new ArrayList<>(path);
+    longer.add(next);
+    return longer;
   }
 
   /**

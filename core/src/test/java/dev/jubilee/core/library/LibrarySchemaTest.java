@@ -126,6 +126,8 @@ class LibrarySchemaTest {
         "effort: -1 | 6 | effort | 0 to 100, not -1",
         "effort: 101 | 6 | effort | 0 to 100, not 101",
         "effort: 20.5 | 6 | effort | a whole number, not 20.5",
+        "effort: -1e308 | 6 | effort | a smaller number, not -1.0E308",
+        "effort: .inf | 6 | effort | a smaller number",
         "effort: .nan | 6 | effort | a whole number",
         "regions: {elbowish: 2} | 7 | regions.elbowish | one of [feet, ankles, achilles,",
         "regions: {hips: 3.5} | 7 | regions.hips | 0.5 to 3, not 3.5",

@@ -15,6 +15,7 @@ class PageController {
     "/",
     "/sign-in",
     "/day/**",
+    "/weeks/**",
     "/athletes/**",
     "/block/**",
     "/library",
