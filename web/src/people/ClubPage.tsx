@@ -24,11 +24,11 @@ export function ClubPage({ me }: { me: Me }) {
         {me.club.name}
       </Box>
       <Grid templateColumns={{ base: "1fr", lg: "repeat(3, minmax(0, 1fr))" }} columnGap="10">
+        <Settings club={me.club} />
         <Box>
-          <Settings club={me.club} />
+          <People me={me} />
           <ZoneTable />
         </Box>
-        <People me={me} />
         <Box>
           <Account me={me} />
           <Devices />

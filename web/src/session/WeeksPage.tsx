@@ -44,8 +44,12 @@ export function WeeksPage({ today }: { today: string }) {
           {dayAndMonth(from)} to {dayAndMonth(until)}
         </Box>
         <Box flex="1" />
-        {span === "week" && (
-          <PrescribeAll sessions={sessions.data ?? []} of="the week" what="the whole week:" />
+        {span === "week" && until >= today && (
+          <PrescribeAll
+            sessions={(sessions.data ?? []).filter((s) => s.details.startsAt.slice(0, 10) >= today)}
+            of="the week"
+            what="the rest of the week:"
+          />
         )}
         <Flex gap="1" role="group" aria-label="How much is seen">
           {(["week", "month"] as const).map((one) => (
