@@ -325,6 +325,13 @@ final class Lengths {
         return new Found<>(new Rest.WayBack(moving(manner.get())), afterWords(i + 1));
       }
     }
+    if (token(i).is("equal") || token(i).is("same")) {
+      int next = i + 1;
+      while (BETWEEN.contains(token(next).text()) || token(next).is("time")) {
+        next++;
+      }
+      return new Found<>(new Rest.Ratio(1, 1), next);
+    }
     if (token(i).isNumber() && token(i + 1).is(":") && token(i + 2).isNumber()) {
       int next = i + 3;
       while (BETWEEN.contains(token(next).text())) {

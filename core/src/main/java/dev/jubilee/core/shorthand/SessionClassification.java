@@ -12,6 +12,7 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -47,6 +48,19 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
 
   /** Races of this length and more are run at or below critical speed. */
   private static final double THRESHOLD_RACE = 10_000;
+
+  /** Seconds a unit of pace beyond a race's from which it is threshold work; common practice. */
+  private static final Map<Sport, Integer> THRESHOLD_FROM =
+      Map.of(Sport.RUN, 12, Sport.ROW, 12, Sport.SWIM, 5);
+
+  /** and from which it is easy. */
+  private static final Map<Sport, Integer> EASY_FROM =
+      Map.of(Sport.RUN, 45, Sport.ROW, 18, Sport.SWIM, 12);
+
+  /** Shares of threshold between which work is called threshold work; common practice. */
+  private static final double BELOW_THRESHOLD = 0.85;
+
+  private static final double ABOVE_THRESHOLD = 1.02;
 
   /** Races up to this length are sprints, m; common practice. */
   private static final double SPRINT_RACE = 200;
@@ -281,17 +295,26 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
   }
 
   private static Optional<SessionKind> racePace(Context c) {
-    return c.piece()
-        .aim()
-        .filter(Aim.Race.class::isInstance)
-        .map(aim -> ((Aim.Race) aim).metres())
-        .map(
-            metres ->
-                metres <= SPRINT_RACE
-                    ? SessionKind.SPRINT
-                    : metres >= THRESHOLD_RACE && c.sport() == Sport.RUN
-                        ? SessionKind.THRESHOLD
-                        : SessionKind.INTERVALS);
+    return c.piece().aim().filter(Aim.Race.class::isInstance).map(aim -> ofRace((Aim.Race) aim, c));
+  }
+
+  private static SessionKind ofRace(Aim.Race race, Context c) {
+    if (race.plusSeconds() >= slower(c.sport(), EASY_FROM)) {
+      return ofEasy(c.seconds(), c.sport());
+    }
+    if (race.plusSeconds() >= slower(c.sport(), THRESHOLD_FROM)) {
+      return SessionKind.THRESHOLD;
+    }
+    if (race.metres() <= SPRINT_RACE) {
+      return SessionKind.SPRINT;
+    }
+    return race.metres() >= THRESHOLD_RACE && c.sport() == Sport.RUN
+        ? SessionKind.THRESHOLD
+        : SessionKind.INTERVALS;
+  }
+
+  private static int slower(Sport sport, Map<Sport, Integer> from) {
+    return from.getOrDefault(sport, Integer.MAX_VALUE);
   }
 
   private static Optional<SessionKind> besideThreshold(Context c) {
@@ -332,12 +355,12 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
           // Without the athlete's own figures the length of the effort tells most.
           default -> !repeats && seconds >= LONG_STRETCH ? 0.8 : isShort ? 1.1 : 0.97;
         };
-    if (share < 0.85) {
+    if (share < BELOW_THRESHOLD) {
       return SessionKind.EASY;
     }
     if (figure.unit() == Aim.Unit.PERCENT_OF_TOP && seconds <= 60 && figure.middle() >= 85) {
       return SessionKind.SPRINT;
     }
-    return share <= 1.02 ? SessionKind.THRESHOLD : SessionKind.INTERVALS;
+    return share <= ABOVE_THRESHOLD ? SessionKind.THRESHOLD : SessionKind.INTERVALS;
   }
 }

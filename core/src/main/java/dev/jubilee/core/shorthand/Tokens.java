@@ -41,7 +41,7 @@ final class Tokens {
       }
     }
     tokens.add(new Token(Token.Type.END, "", 0, text.length(), text.length()));
-    return Phrases.joined(tokens);
+    return SpacedOut.filled(Phrases.joined(tokens));
   }
 
   private static Token token(Token.Type type, Matcher m, String text, double value) {

@@ -171,7 +171,11 @@ final class Vocabulary {
           "progressive",
           "choice",
           "low",
+          "high",
           "cadence",
+          "underwater",
+          "accelerations",
+          "openers",
           "order",
           "block",
           "relay",
@@ -189,6 +193,8 @@ final class Vocabulary {
           Map.entry("cutdown", "descending"),
           Map.entry("cutdowns", "descending"),
           Map.entry("overunder", "over-under"),
+          Map.entry("neg", "negative"),
+          Map.entry("opener", "openers"),
           Map.entry("flys", "flying"),
           Map.entry("flies", "flying"));
 

@@ -1,0 +1,151 @@
+package dev.jubilee.core.shorthand;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What coaches leave to the eye: a ladder with nothing but spaces between its lengths, minutes
+ * after hours, seconds of a send-off, sets that are said at the end. What is missing is put in.
+ */
+final class SpacedOut {
+  /** So many lengths in a row are a ladder; two may be a slip. */
+  private static final int LADDER = 3;
+
+  private static final int LEAST_SEND_OFF = 20;
+  private static final int MOST_MINUTES = 59;
+  private static final int LENGTH_OF_A_POOL = 25;
+
+  private final List<Token> tokens;
+  private final List<Token> all = new ArrayList<>();
+  private int at;
+
+  private SpacedOut(List<Token> tokens) {
+    this.tokens = tokens;
+  }
+
+  /** The same tokens with what is missing between them. */
+  static List<Token> filled(List<Token> tokens) {
+    return new SpacedOut(tokens).filled();
+  }
+
+  private List<Token> filled() {
+    while (at < tokens.size()) {
+      int ladder = ladder();
+      if (ladder > 0) {
+        takeLadder(ladder);
+      } else if (isMinutesAfterHours() || isSendOff()) {
+        boolean isSendOff = isSendOff();
+        all.add(here(0));
+        all.add(here(1));
+        all.add(word(isSendOff ? "s" : "min", here(1)));
+        at += 2;
+      } else if (isBeforeSets()) {
+        at++;
+      } else {
+        all.add(here(0));
+        at++;
+      }
+    }
+    return all;
+  }
+
+  private Token here(int ahead) {
+    return tokens.get(Math.min(tokens.size() - 1, at + ahead));
+  }
+
+  private static Token word(String text, Token after) {
+    return new Token(Token.Type.WORD, text, 0, after.to(), after.to());
+  }
+
+  private static boolean isUnit(Token t) {
+    return !t.isNumber()
+        && !t.isClock()
+        && (Vocabulary.METRES.containsKey(t.text()) || Vocabulary.SECONDS.containsKey(t.text()));
+  }
+
+  /** How many lengths stand in a row here, all with the same unit or none; 0 for too few. */
+  private int ladder() {
+    boolean follows = at > 0 && !isOpening(tokens.get(at - 1));
+    if (!here(0).isNumber() || follows) {
+      return 0;
+    }
+    boolean hasUnits = isUnit(here(1));
+    int each = hasUnits ? 2 : 1;
+    int rungs = 0;
+    while (here(each * rungs).isNumber() && isLike(here(each * rungs + 1), hasUnits)) {
+      rungs++;
+    }
+    Token next = here(each * rungs);
+    // 3 x 1000, 8-10 x, 6 sets of, 20 strides: the last number is none of the lengths.
+    boolean isSomethingElse =
+        next.is("x") || next.is("-") || (!hasUnits && next.isWord() && !next.is("all"));
+    return rungs >= LADDER && !isSomethingElse ? rungs : 0;
+  }
+
+  private boolean isLike(Token unit, boolean hasUnits) {
+    return hasUnits ? isUnit(unit) && unit.text().equals(here(1).text()) : !isUnit(unit);
+  }
+
+  private static boolean isOpening(Token t) {
+    return t.is(",") || t.is(";") || t.is("+") || t.is("(") || t.is("x") || t.is(":");
+  }
+
+  /** 1' 2' 3' is 1-2-3'. */
+  private void takeLadder(int rungs) {
+    int each = isUnit(here(1)) ? 2 : 1;
+    for (int rung = 0; rung < rungs; rung++) {
+      if (rung > 0) {
+        Token before = all.get(all.size() - 1);
+        all.add(new Token(Token.Type.SIGN, "-", 0, before.to(), before.to()));
+      }
+      all.add(here(0));
+      at += each;
+    }
+    if (each == 2) {
+      all.add(tokens.get(at - 1));
+    }
+  }
+
+  /** 1 h 45 */
+  private boolean isMinutesAfterHours() {
+    return at > 0
+        && tokens.get(at - 1).isNumber()
+        && (here(0).is("h") || here(0).is("hr") || here(0).is("hour") || here(0).is("hours"))
+        && here(1).isNumber()
+        && here(1).value() <= MOST_MINUTES
+        && !isUnit(here(2))
+        && !here(2).is("x")
+        && !here(2).is("-")
+        && !here(2).is("%");
+  }
+
+  /** 16 x 50 on 50, 12 x 25 sprint on 45 */
+  private boolean isSendOff() {
+    Token next = here(2);
+    boolean isLast = next.isEnd() || next.is(",") || next.is(";") || next.is("+") || next.is(")");
+    return here(0).is("on")
+        && here(1).isNumber()
+        && here(1).value() >= LEAST_SEND_OFF
+        && isLast
+        && isAfterALengthOfPools();
+  }
+
+  /** Whether the last number before this in the same part is one, whatever words follow it. */
+  private boolean isAfterALengthOfPools() {
+    int before = at - 1;
+    while (before > 0 && tokens.get(before).isWord() && !isUnit(tokens.get(before))) {
+      before--;
+    }
+    return before >= 0
+        && tokens.get(before).isNumber()
+        && tokens.get(before).value() % LENGTH_OF_A_POOL == 0;
+  }
+
+  /** A comma before “3 sets” that ends a line: they are sets of what stands before it. */
+  private boolean isBeforeSets() {
+    boolean isSets = here(2).is("sets") || here(2).is("set");
+    Token next = here(3);
+    boolean isLast = next.isEnd() || next.is(",") || next.is(";") || next.is("/");
+    return here(0).is(",") && at > 0 && here(1).isNumber() && isSets && isLast;
+  }
+}
