@@ -252,14 +252,13 @@ final class Aims {
       notes.add("The rate is read as " + rate + ", the middle of the two.");
     }
     if (draft.rate.isPresent()) {
-      // 8 x 2 min r28 / 2 min r18
-      if (draft.rest.equals(Rest.NONE)) {
-        throw new ParseException(token(at), "two rates for one effort; one is enough");
-      }
-      notes.add("Rate " + rate + " is read as that of the recovery.");
-    } else {
-      draft.rate = Optional.of(rate);
+      throw new ParseException(
+          token(at),
+          draft.rest.equals(Rest.NONE)
+              ? "two rates for one effort; one is enough"
+              : "the rate of a recovery is left to the crew; take it out");
     }
+    draft.rate = Optional.of(rate);
     int next = isRange ? at + 3 : at + 1;
     return RATES.contains(token(next).text()) ? next + 1 : next;
   }
