@@ -72,6 +72,16 @@ describe("the form of an athlete", () => {
     });
   });
 
+  it("keeps another level in another sport, one step away", async () => {
+    const asked = serve({ "PUT /api/athletes/edda": ({ body }) => ({ ...EDDA, profile: body }) });
+    show(<AthleteForm athlete={EDDA} />);
+    await press("Another level in another sport");
+    await userEvent.selectOptions(field("Level, swim"), "NOVICE");
+    await press("Save");
+    await waitFor(() => expect(asked).toHaveLength(1));
+    expect(asked[0]?.body).toEqual({ ...PROFILE, levels: [{ sport: "SWIM", level: "NOVICE" }] });
+  });
+
   it("says at its field what would be accepted, keeps what was typed, and asks again", async () => {
     let isRefused = true;
     const asked = serve({

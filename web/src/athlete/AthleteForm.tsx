@@ -1,9 +1,10 @@
 import { Box, Button, Flex, Grid } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { useFieldArray, useForm } from "react-hook-form";
+import { useState } from "react";
+import { useFieldArray, useForm, useWatch, type Control } from "react-hook-form";
 import { useNavigate } from "react-router";
 import { api, data } from "../api/client";
-import type { AthleteProfile, AthleteView } from "../api/types";
+import type { AthleteProfile, AthleteView, Sport } from "../api/types";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { FormCheckbox, FormMany, FormSelect, FormText } from "../shared/fields";
 import { showRefused } from "../shared/forms";
@@ -82,6 +83,8 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
           control={control}
         />
       </Grid>
+
+      <OtherLevels control={control} main={useWatch({ control, name: "sport" })} />
 
       <Head
         title="Results"
@@ -195,6 +198,34 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
         {athlete && <Archive athlete={athlete} />}
       </Flex>
     </form>
+  );
+}
+
+/** Who swims like a beginner and runs like none; one step away, as most do one sport. */
+function OtherLevels({ control, main }: { control: Control<AthleteFields>; main: Sport }) {
+  const levels = useWatch({ control, name: "levels" });
+  const others = (Object.keys(SPORTS) as Sport[]).filter((sport) => sport !== main);
+  const [isOpen, setOpen] = useState(() => others.some((sport) => levels[sport] !== ""));
+  if (!isOpen) {
+    return (
+      <Button variant="ghost" mt="2" onClick={() => setOpen(true)}>
+        Another level in another sport
+      </Button>
+    );
+  }
+  return (
+    <Flex gap="4" mt="3" wrap="wrap" role="group" aria-label="Level in other sports">
+      {others.map((sport) => (
+        <Box key={sport} w="170px">
+          <FormSelect
+            label={`Level, ${SPORTS[sport].toLowerCase()}`}
+            name={`levels.${sport}`}
+            options={{ "": "the same", ...LEVELS }}
+            control={control}
+          />
+        </Box>
+      ))}
+    </Flex>
   );
 }
 

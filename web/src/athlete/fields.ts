@@ -14,6 +14,8 @@ export interface AthleteFields {
   contraindications: AthleteProfile["contraindications"];
   health: AthleteProfile["health"];
   deconditioned: boolean;
+  /** In each sport; empty where it is the same. */
+  levels: Record<AthleteProfile["sport"], AthleteProfile["level"] | "">;
 }
 
 export const NOBODY: AthleteFields = {
@@ -28,6 +30,7 @@ export const NOBODY: AthleteFields = {
   contraindications: [],
   health: [],
   deconditioned: false,
+  levels: { RUN: "", RIDE: "", ROW: "", SWIM: "" },
 };
 
 export function fieldsOf(profile: AthleteProfile): AthleteFields {
@@ -40,6 +43,7 @@ export function fieldsOf(profile: AthleteProfile): AthleteFields {
     contraindications,
     health,
     deconditioned,
+    levels: levelsOf(profile),
     age: String(profile.age),
     restingHeartRate: profile.restingHeartRate?.toString() ?? "",
     maximumHeartRate: profile.maximumHeartRate?.toString() ?? "",
@@ -55,12 +59,30 @@ export function fieldsOf(profile: AthleteProfile): AthleteFields {
 export function profileOf(fields: AthleteFields, before?: AthleteProfile): AthleteProfile {
   return {
     ...fields,
+    levels: otherLevels(fields),
     mastery: before?.mastery ?? {},
     age: whole(fields.age) ?? 0,
     restingHeartRate: whole(fields.restingHeartRate),
     maximumHeartRate: whole(fields.maximumHeartRate),
     results: fields.results.map(resultOf),
   };
+}
+
+const SPORTS_OF_ALL = ["RUN", "RIDE", "ROW", "SWIM"] as const;
+
+/** Nothing where the level is the same everywhere. */
+function otherLevels(fields: AthleteFields): AthleteProfile["levels"] {
+  const others = SPORTS_OF_ALL.flatMap((sport) => {
+    const level = fields.levels[sport];
+    return level === "" || sport === fields.sport ? [] : [{ sport, level }];
+  });
+  return others.length > 0 ? others : undefined;
+}
+
+function levelsOf(profile: AthleteProfile): AthleteFields["levels"] {
+  const levels = { ...NOBODY.levels };
+  for (const { sport, level } of profile.levels ?? []) levels[sport] = level;
+  return levels;
 }
 
 function whole(text: string): number | null {

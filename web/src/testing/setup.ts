@@ -13,7 +13,11 @@ if (typeof window !== "undefined") {
   const { cleanup, configure } = await import("@testing-library/react");
   afterEach(cleanup);
   // A page in full says less than the line that failed.
-  configure({ getElementError: (message) => new Error(message ?? "not found") });
+  configure({
+    getElementError: (message) => new Error(message ?? "not found"),
+    // A slow machine with other work takes its time; what never comes still fails.
+    asyncUtilTimeout: 20_000,
+  });
   class NoObserver {
     observe() {}
     unobserve() {}

@@ -4,7 +4,9 @@ import dev.jubilee.core.intensity.HeartRate;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
+import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -25,7 +27,9 @@ import java.util.Set;
  *     everywhere
  * @param mastery highest mastered rung by ladder id, where the coach has said so; else by level
  * @param health what the coach was told of their health
+ * @param levels in sports in which the level is another
  */
+@RecordBuilder
 public record Athlete(
     Level level,
     int ageYears,
@@ -36,7 +40,9 @@ public record Athlete(
     Set<Contraindication> contraindications,
     boolean deconditioned,
     Map<String, Integer> mastery,
-    Set<HealthCondition> health) {
+    Set<HealthCondition> health,
+    Map<Sport, Level> levels)
+    implements AthleteBuilder.With {
 
   public Athlete {
     Bounds.within("age", ageYears, 8, 95, "years");
@@ -45,10 +51,43 @@ public record Athlete(
     contraindications = Set.copyOf(contraindications);
     mastery = Map.copyOf(mastery);
     health = Set.copyOf(health);
+    levels = Map.copyOf(levels);
     // Built for its checks: impossible heart rates are refused where they enter.
     if (restingHeartRate.isPresent() || maximumHeartRate.isPresent()) {
       HeartRate.of(ageYears, restingHeartRate, maximumHeartRate);
     }
+  }
+
+  /** Of one level in all sports. */
+  public Athlete(
+      Level level,
+      int ageYears,
+      Optional<Integer> restingHeartRate,
+      Optional<Integer> maximumHeartRate,
+      List<TestResult> results,
+      List<Restriction> restrictions,
+      Set<Contraindication> contraindications,
+      boolean deconditioned,
+      Map<String, Integer> mastery,
+      Set<HealthCondition> health) {
+    this(
+        level,
+        ageYears,
+        restingHeartRate,
+        maximumHeartRate,
+        results,
+        restrictions,
+        contraindications,
+        deconditioned,
+        mastery,
+        health,
+        Map.of());
+  }
+
+  /** As they are in a sport. */
+  public Athlete in(Sport sport) {
+    Level own = levels.getOrDefault(sport, level);
+    return own == level ? this : withLevel(own);
   }
 
   /** Of whose health nothing in particular is known. */
@@ -77,52 +116,23 @@ public record Athlete(
 
   /** With other restrictions and mastery. */
   public Athlete with(List<Restriction> newLimits, Map<String, Integer> newMastery) {
-    return new Athlete(
-        level,
-        ageYears,
-        restingHeartRate,
-        maximumHeartRate,
-        results,
-        newLimits,
-        contraindications,
-        deconditioned,
-        newMastery,
-        health);
+    return withRestrictions(newLimits).withMastery(newMastery);
   }
 
   /** Of whose health this is known. */
   public Athlete with(Set<HealthCondition> newHealth) {
-    return new Athlete(
-        level,
-        ageYears,
-        restingHeartRate,
-        maximumHeartRate,
-        results,
-        restrictions,
-        contraindications,
-        deconditioned,
-        mastery,
-        newHealth);
+    return withHealth(newHealth);
   }
 
   /** As if nobody had timed a sprint. */
   Athlete withoutSprints() {
-    return new Athlete(
-        level,
-        ageYears,
-        restingHeartRate,
-        maximumHeartRate,
+    return withResults(
         results.stream()
             .filter(
                 r ->
                     !(r instanceof TestResult.Sprint)
                         && Held.in(r, Stroke.FREESTYLE).stream().noneMatch(Held::isSprint))
-            .toList(),
-        restrictions,
-        contraindications,
-        deconditioned,
-        mastery,
-        health);
+            .toList());
   }
 
   /** The graver of its two sides. */

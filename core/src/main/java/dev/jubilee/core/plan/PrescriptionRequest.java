@@ -49,6 +49,12 @@ public record PrescriptionRequest(
     phase = phase == null ? TrainingPhase.NONE : phase;
   }
 
+  /** Whoever it is for, as they are in the session's sport. */
+  @Override
+  public Athlete athlete() {
+    return athlete.in(session.sport());
+  }
+
   public static PrescriptionRequest of(
       Athlete athlete, Session session, Circumstances circumstances) {
     return new PrescriptionRequest(
@@ -129,7 +135,7 @@ public record PrescriptionRequest(
   /** What the session asks of the warm-up, with what the simulation changed of it. */
   public Demand demand(Anchors anchors) {
     return tuning.applyTo(
-        DemandFinder.demand(session, athlete, anchors, circumstances, approach, phase));
+        DemandFinder.demand(session, athlete(), anchors, circumstances, approach, phase));
   }
 
   /** The longest raise that does good, s; in cold water one swims for {@value #COLD_SWIM} s. */

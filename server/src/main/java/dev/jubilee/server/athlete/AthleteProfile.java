@@ -29,13 +29,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * An athlete as coaches enter them and as they are stored.
  *
  * @param name 1 to 80 characters
  * @param sport their main sport
+ * @param level in their main sport, and wherever else nothing is said
  * @param health what the coach was told of their health
+ * @param levels in other sports, where it is another
  */
 public record AthleteProfile(
     @NotBlank(message = Limits.NAME_ACCEPTED)
@@ -51,7 +54,12 @@ public record AthleteProfile(
     @JsonAlias("avoidances") @Size(max = 10) List<@NotNull Contraindication> contraindications,
     boolean deconditioned,
     @Size(max = 500) Map<@Size(max = 60) String, @NotNull Integer> mastery,
-    @Size(max = 10) List<@NotNull HealthCondition> health) {
+    @Size(max = 10) List<@NotNull HealthCondition> health,
+    @Schema(nullable = true) @JsonInclude(JsonInclude.Include.NON_NULL) @Size(max = 4)
+        List<@NotNull @Valid LevelIn> levels) {
+
+  /** How trained they are in a sport. */
+  public record LevelIn(@NotNull Sport sport, @NotNull Level level) {}
 
   public AthleteProfile {
     results = results == null ? List.of() : results;
@@ -167,7 +175,11 @@ public record AthleteProfile(
         Set.copyOf(contraindications),
         deconditioned,
         mastery,
-        Set.copyOf(health));
+        Set.copyOf(health),
+        levels == null
+            ? Map.of()
+            : levels.stream()
+                .collect(Collectors.toMap(LevelIn::sport, LevelIn::level, (a, b) -> b)));
   }
 
   /**

@@ -389,7 +389,8 @@ final class DemoWorld {
           contraindications,
           deconditioned,
           Map.of(),
-          health);
+          health,
+          null);
     }
   }
 

@@ -69,6 +69,7 @@ class WeighedInABlockTest {
         List.of(),
         false,
         Map.of(),
-        List.of());
+        List.of(),
+        null);
   }
 }
