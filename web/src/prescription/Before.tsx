@@ -57,7 +57,7 @@ export function Before({
             <NumberField
               label="Minutes"
               value={one.minutes}
-              error={accepted("before.minutes")}
+              error={accepted(`before[${i}].minutes`)}
               onCommit={(worked) => change(i, { minutes: worked })}
             />
           </Box>
@@ -65,7 +65,7 @@ export function Before({
             <NumberField
               label="Ended, min before the start"
               value={one.endedBefore}
-              error={accepted("before.endedBefore")}
+              error={accepted(`before[${i}].endedBefore`)}
               onCommit={(endedBefore) => change(i, { endedBefore })}
             />
           </Box>

@@ -44,7 +44,7 @@ export function EarlierStages({
               <NumberField
                 label="Minutes"
                 value={stage.minutes}
-                error={accepted("stages.minutes")}
+                error={accepted(`earlier[${i}].minutes`)}
                 onCommit={(minutes) => change(i, { minutes })}
               />
             </Box>
@@ -52,7 +52,7 @@ export function EarlierStages({
               <NumberField
                 label="°C"
                 value={stage.temperature}
-                error={accepted("stages.temperature")}
+                error={accepted(`earlier[${i}].temperature`)}
                 onCommit={(temperature) => change(i, { temperature })}
               />
             </Box>
@@ -68,7 +68,7 @@ export function EarlierStages({
               <NumberField
                 label="taking, min"
                 value={stage.transferMinutes}
-                error={accepted("transfer.minutes")}
+                error={accepted(`earlier[${i}].transferMinutes`)}
                 onCommit={(transferMinutes) => change(i, { transferMinutes })}
               />
             </Box>

@@ -276,6 +276,15 @@ class PrescriptionApiTest {
     assertThat(tooLong.statusCode()).isEqualTo(422);
     assertThat(tooLong.body()).contains("\"minutes\"").contains("48 or more");
 
+    room.put("minutes", 61);
+    assertThat(
+            coach
+                .post(
+                    path(plan) + "/edits",
+                    edit(late, "CIRCUMSTANCES", "circumstances", circumstances))
+                .body())
+        .contains("earlier[0].minutes", "3 to 60 min");
+
     int revision = late.get("revision").asInt();
     JsonNode back = read(coach.post(path(plan) + "/undo?baseRevision=" + revision, ""));
     assertThat(back.get("plan")).isEqualTo(staged.get("plan"));

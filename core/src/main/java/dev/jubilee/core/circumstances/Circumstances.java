@@ -110,7 +110,7 @@ public record Circumstances(
       if (done.endedBefore() < begins) {
         boolean isLast = i == ordered.size() - 1;
         throw new OutOfRangeException(
-            isLast ? "minutes" : "before.endedBefore",
+            isLast ? "minutes" : "before[" + i + "].endedBefore",
             isLast ? minutes : done.endedBefore(),
             isLast
                 ? LEAST_MINUTES + " to " + done.endedBefore() + ", when what was done before ends"

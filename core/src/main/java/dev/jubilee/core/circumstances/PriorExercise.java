@@ -24,13 +24,9 @@ public record PriorExercise(
   public static final int MOST = 8;
 
   public PriorExercise {
-    Bounds.within("before.minutes", minutes, 1, 360, "min");
+    Bounds.within("minutes", minutes, 1, 360, "min");
     Bounds.within(
-        "before.endedBefore",
-        endedBefore,
-        Circumstances.LEAST_MINUTES,
-        360,
-        "min before the start");
+        "endedBefore", endedBefore, Circumstances.LEAST_MINUTES, 360, "min before the start");
   }
 
   /** What it was. */

@@ -19,8 +19,8 @@ public record Stage(Place place, Set<Kit> kit, int temperature, int minutes, Tra
   public static final int MOST = 2;
 
   public Stage {
-    Bounds.within("stages.minutes", minutes, Circumstances.LEAST_MINUTES, 60, "min");
-    Bounds.within("stages.temperature", temperature, -30, 45, "°C");
+    Bounds.within("minutes", minutes, Circumstances.LEAST_MINUTES, 60, "min");
+    Bounds.within("temperature", temperature, -30, 45, "°C");
     kit = Set.copyOf(kit);
   }
 

@@ -10,7 +10,7 @@ import dev.jubilee.core.quantity.Bounds;
  */
 public record Transfer(Means means, int minutes) {
   public Transfer {
-    Bounds.within("transfer.minutes", minutes, 0, 60, "min");
+    Bounds.within("transferMinutes", minutes, 0, 60, "min");
   }
 
   /** How one gets from place to place. */

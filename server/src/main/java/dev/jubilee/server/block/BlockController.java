@@ -106,7 +106,7 @@ class BlockController {
 
   /** Zones mean what they mean now. */
   private BlockDefinition written(SignedIn coach, BlockDefinition definition) {
-    return definition.written((sport, text) -> zones.written(coach.clubId(), sport, text));
+    return definition.written(zones.writer(coach.clubId()));
   }
 
   @PostMapping("/{id}/undo")

@@ -292,7 +292,7 @@ class Imports {
                         .findFirst()
                         .map(id -> athletes.profile(athletes.row(coach.clubId(), id)).sport())
                         .orElse(Sport.RUN));
-    String title = zones.written(coach.clubId(), sport, entry.title());
+    String title = zones.writer(coach.clubId()).apply(sport, entry.title());
     ParseResult reading = BlockSessions.read("session", title, sport);
     sport = reading.outline().sport().orElse(sport);
     SessionClassification judgement = SessionClassification.of(reading.outline(), sport);

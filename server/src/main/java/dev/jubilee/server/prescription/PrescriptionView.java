@@ -9,6 +9,7 @@ import dev.jubilee.core.circumstances.PriorExercise;
 import dev.jubilee.core.circumstances.Stage;
 import dev.jubilee.core.circumstances.Transfer;
 import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.server.handover.ShareLinks;
 import dev.jubilee.server.session.SessionDetails;
@@ -17,10 +18,12 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 
 /**
  * A prescription as the builder shows it.
@@ -92,9 +95,22 @@ public record PrescriptionView(
           temperature,
           comingFrom,
           under,
-          before == null ? List.of() : before.stream().map(PriorView::toCore).toList(),
+          each("before", before, PriorView::toCore),
           slipped == null ? 0 : slipped,
-          earlier == null ? List.of() : earlier.stream().map(StageView::toCore).toList());
+          each("earlier", earlier, StageView::toCore));
+    }
+
+    /** What is refused names its place in the list. */
+    private static <V, C> List<C> each(String field, List<V> views, Function<V, C> toCore) {
+      List<C> all = new ArrayList<>();
+      for (int i = 0; views != null && i < views.size(); i++) {
+        try {
+          all.add(toCore.apply(views.get(i)));
+        } catch (OutOfRangeException e) {
+          throw e.in(field + "[" + i + "].");
+        }
+      }
+      return all;
     }
   }
 

@@ -80,7 +80,7 @@ class SessionController {
 
   /** Zones mean what they mean now. */
   private SessionDetails written(SignedIn coach, SessionDetails details) {
-    return details.titled(zones.written(coach.clubId(), details.sport(), details.title()));
+    return details.titled(zones.writer(coach.clubId()).apply(details.sport(), details.title()));
   }
 
   @GetMapping("/{id}")

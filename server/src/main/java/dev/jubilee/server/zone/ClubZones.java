@@ -9,6 +9,7 @@ import dev.jubilee.server.json.Json;
 import dev.jubilee.server.problem.ConflictException;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.BiFunction;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -62,15 +63,20 @@ public class ClubZones {
   }
 
   /**
-   * A session in which zones are replaced by what they mean, so that it means the same next year;
-   * the text as it is where there are none, or they are not in the table.
+   * What replaces zones by what they mean, so that a session means the same next year; a text stays
+   * as it is where there are none, or they are not in the table.
    */
   @Transactional(readOnly = true)
-  public String written(UUID clubId, Sport sport, String text) {
-    if (text == null || Shorthand.read(text, sport).isWhole()) {
+  public BiFunction<Sport, String, String> writer(UUID clubId) {
+    ZoneTable table = table(clubId);
+    return (sport, text) -> written(text, sport, table);
+  }
+
+  private static String written(String text, Sport sport, ZoneTable table) {
+    if (text == null || table.meanings().isEmpty() || Shorthand.read(text, sport).isWhole()) {
       return text;
     }
-    ParseResult own = Shorthand.read(text, sport, of(clubId, sport));
+    ParseResult own = Shorthand.read(text, sport, table.of(sport));
     String meant = ShorthandWriter.of(own.outline());
     return own.isWhole() && meant.length() <= Shorthand.LONGEST ? meant : text;
   }
