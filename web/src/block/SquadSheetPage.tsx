@@ -6,6 +6,7 @@ import { api, data } from "../api/client";
 import type { SquadSheet } from "../api/types";
 import { dayAndMonth, timeOf, weekday } from "../session/dates";
 import { ErrorNotice } from "../shared/ErrorNotice";
+import { CheckboxField } from "../shared/fields";
 import { clock, say, targetWords } from "../shared/units";
 import { BLOCKS } from "../shared/words";
 import clsx from "clsx";
@@ -21,12 +22,13 @@ export function SquadSheetPage() {
     queryFn: () => data(api.GET("/api/sessions/{id}/sheet", { params: { path: { id } } })),
   });
   const [shown, setShown] = useState(0);
+  const [isLarge, setLarge] = useState(false);
   if (sheet.error) return <ErrorNotice error={sheet.error} onRetry={() => void sheet.refetch()} />;
   if (!sheet.data) return <p>Loading…</p>;
   const { session, columns, rows } = sheet.data;
   const date = session.startsAt.slice(0, 10);
   return (
-    <section className={css.sheet}>
+    <section className={clsx(css.sheet, isLarge && css.large)}>
       <header>
         <h1>{session.title}</h1>
         <p>
@@ -35,6 +37,7 @@ export function SquadSheetPage() {
         </p>
         <Flex className={css.noPrint} gap="2">
           <Button onClick={() => window.print()}>Print</Button>
+          <CheckboxField label="Large print, for a wall" checked={isLarge} onChange={setLarge} />
         </Flex>
       </header>
       {columns.length === 0 && <p>Nobody has a warm-up for this session yet.</p>}

@@ -1,4 +1,4 @@
-import { Fragment } from "react";
+import { Fragment, useState } from "react";
 import type { FollowItem, FollowView } from "../api/types";
 import { sayTime } from "../shared/calendar";
 import { Countdown } from "../shared/Countdown";
@@ -10,10 +10,11 @@ import css from "./follow.module.css";
 
 /** One page for the wall or the pocket. */
 export function PrintSheet({ view }: { view: FollowView }) {
+  const [isLarge, setLarge] = useState(false);
   const start = startInstant(view.startsAt);
   const date = new Intl.DateTimeFormat("en-GB", { dateStyle: "full" }).format(start);
   return (
-    <main className={css.sheet}>
+    <main className={clsx(css.sheet, isLarge && css.large)}>
       <header>
         <div>
           <h1>{view.sessionTitle}</h1>
@@ -75,6 +76,14 @@ export function PrintSheet({ view }: { view: FollowView }) {
         pain, dizziness or unusual breathlessness: stop and get help. Venue and federation rules
         come first.
       </p>
+      <label className={clsx(css.wall, css.noPrint)}>
+        <input
+          type="checkbox"
+          checked={isLarge}
+          onChange={(event) => setLarge(event.target.checked)}
+        />{" "}
+        Large print, for a wall
+      </label>
       <button type="button" className={clsx(css.go, css.noPrint)} onClick={() => window.print()}>
         Print
       </button>

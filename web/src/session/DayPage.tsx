@@ -199,9 +199,19 @@ function SessionRow({
             <Box color="inkSoft" fontSize="sm">
               {PLACES[details.place]}, {details.temperature} °C, {details.minutes} min
             </Box>
-            <Box mt="2">
+            <Flex mt="2" gap="3" align="center" wrap="wrap">
               <PrescribeAll sessions={[session]} of={details.title} />
-            </Box>
+              {session.warmUps.length > 1 && (
+                <Box fontSize="sm" textDecoration="underline">
+                  <Link
+                    to={`/sessions/${session.id}/sheet`}
+                    aria-label={`Squad sheet of ${details.title}`}
+                  >
+                    Squad sheet
+                  </Link>
+                </Box>
+              )}
+            </Flex>
           </Box>
         </Flex>
         <Box>
