@@ -2,6 +2,7 @@ package dev.jubilee.core.edit;
 
 import dev.jubilee.core.choice.Eligibility;
 import dev.jubilee.core.choice.LockedItems;
+import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.plan.DosedDrill;
@@ -16,6 +17,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * The drills of a warm-up under a name, to be given to other athletes: each gets their own rung,
@@ -61,7 +63,7 @@ public record Routine(List<Entry> entries) {
         differences.add("Left out " + entry.drillId() + ": it is no longer in the library.");
         continue;
       }
-      Optional<String> against = Eligibility.against(wanted, request);
+      Optional<String> against = against(wanted, request);
       Drill given = against.isEmpty() ? wanted : instead(wanted, request, library, kept);
       if (given == null) {
         differences.add("Left out " + wanted.name() + ": it " + against.get() + ".");
@@ -72,7 +74,8 @@ public record Routine(List<Entry> entries) {
         }
         int amount = Math.max(given.least(), Math.min(given.most(), entry.amount()));
         int own = against.isEmpty() ? amount : given.usual().amount();
-        locked.add(LockedItems.item(new DosedDrill(given, given.usual().withAmount(own))));
+        PlanItem item = LockedItems.item(new DosedDrill(given, given.usual().withAmount(own)));
+        locked.add(item.withStage(stageOf(given, request)));
       }
     }
     Set<String> others = new HashSet<>();
@@ -91,12 +94,27 @@ public record Routine(List<Entry> entries) {
     return new Applied(applied, differences);
   }
 
+  /** The first of its places where a drill can be done; the last where it can be in none. */
+  private static int stageOf(Drill drill, PrescriptionRequest request) {
+    Circumstances all = request.circumstances();
+    return IntStream.range(0, all.lastStage())
+        .filter(stage -> Eligibility.against(drill, request.with(all.at(stage))).isEmpty())
+        .findFirst()
+        .orElse(all.lastStage());
+  }
+
+  /** What speaks against a drill wherever it would be done. */
+  private static Optional<String> against(Drill drill, PrescriptionRequest request) {
+    Circumstances there = request.circumstances().at(stageOf(drill, request));
+    return Eligibility.against(drill, request.with(there));
+  }
+
   /** The athlete's own rung, else what is most alike. */
   private static Drill instead(
       Drill wanted, PrescriptionRequest request, DrillLibrary library, Set<String> taken) {
     return library.in(wanted.block()).stream()
         .filter(d -> !taken.contains(d.id()))
-        .filter(d -> Eligibility.against(d, request).isEmpty())
+        .filter(d -> against(d, request).isEmpty())
         .filter(d -> Alternatives.likeness(wanted, d) >= 0.5)
         .max(
             Comparator.comparingDouble((Drill d) -> Alternatives.likeness(wanted, d))

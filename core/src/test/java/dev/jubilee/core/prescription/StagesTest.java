@@ -20,6 +20,7 @@ import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.edit.Alternatives;
 import dev.jubilee.core.edit.Edit;
 import dev.jubilee.core.edit.PlanEditor;
+import dev.jubilee.core.edit.Routine;
 import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.plan.Lock;
 import dev.jubilee.core.plan.Plan;
@@ -316,6 +317,37 @@ class StagesTest {
           .isInstanceOf(OutOfRangeException.class)
           .hasMessageContaining("itemId");
     }
+  }
+
+  /** Each drill of a routine is done where it can be. */
+  @ParameterizedTest
+  @EnumSource(Sport.class)
+  void aRoutineFindsItsPlaces(Sport sport) {
+    Place last = Place.usual(sport);
+    Plan usual =
+        Scenarios.plan(request(sport, SessionKind.INTERVALS, last, last.usualKit(sport), 45));
+    Plan staged =
+        Scenarios.plan(
+            request(
+                sport,
+                SessionKind.INTERVALS,
+                last,
+                last.usualKit(sport),
+                60,
+                stage(Place.LIVING_ROOM, 18, WALK)));
+    Plan applied = Routine.of(usual).applyTo(staged).simulated().plan();
+
+    List<String> broken = new ArrayList<>();
+    places(applied, broken);
+    broken.removeIf(fault -> fault.contains(" s in place "));
+    assertThat(broken).isEmpty();
+    Set<String> wanted = new HashSet<>();
+    usual.items().stream().filter(i -> i.block().isChosen()).forEach(i -> wanted.add(i.drillId()));
+    assertThat(applied.items())
+        .filteredOn(i -> i.block().isChosen())
+        .isNotEmpty()
+        .allMatch(i -> wanted.contains(i.drillId()));
+    assertThat(stagesOf(applied, WarmUpPart.MOBILISE)).contains(0);
   }
 
   @Test
