@@ -153,15 +153,11 @@ public record Circumstances(
     if (!isStaged()) {
       return this;
     }
-    int later = 0;
-    for (int i = earlier.size(); i > stage; i--) {
-      later += i == earlier.size() ? minutesOfTheLast() : earlier.get(i).minutesWithTransfer();
-    }
     if (stage >= earlier.size()) {
       return withEarlier(List.of()).withMinutes(minutesOfTheLast());
     }
     Stage here = earlier.get(stage);
-    later += here.transfer().minutes();
+    int later = minutesAfter(stage);
     List<PriorExercise> done = new ArrayList<>();
     for (PriorExercise prior : before) {
       done.add(prior.earlierBy(-later));
@@ -203,6 +199,15 @@ public record Circumstances(
         .temperature(there.temperature())
         .conditions(there.conditions().withWaitMinutes(conditions.waitMinutes()))
         .build();
+  }
+
+  /** Minutes from the end of a stage to the start, the way on from it among them. */
+  public int minutesAfter(int stage) {
+    return stage >= earlier.size()
+        ? 0
+        : earlier.get(stage).transfer().minutes()
+            + earlier.stream().skip(stage + 1L).mapToInt(Stage::minutesWithTransfer).sum()
+            + minutesOfTheLast();
   }
 
   private int minutesOfTheLast() {

@@ -1,9 +1,12 @@
 package dev.jubilee.core.demand;
 
 import dev.jubilee.core.approach.Approach;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.session.Session;
 import dev.jubilee.core.sport.Sport;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
@@ -84,6 +87,24 @@ public record Demand(
   public Demand {
     menuSeconds = Map.copyOf(menuSeconds);
     why = List.copyOf(why);
+  }
+
+  /** Easy swimming in cold water, s; common practice. */
+  public static final int COLD_SWIM = 240;
+
+  /** Whether one warms up by swimming in cold water. */
+  public static boolean isColdSwim(Session session, Circumstances circumstances) {
+    return session.sport() == Sport.SWIM
+        && !session.kind().isOnLand()
+        && circumstances.conditions().isColdWater()
+        && circumstances.kit().contains(Kit.POOL);
+  }
+
+  /** The stage with the build: for work on land the last, else the last that suits the sport. */
+  public static int stageOfTheBuild(Session session, Circumstances circumstances) {
+    return session.kind().isOnLand()
+        ? circumstances.lastStage()
+        : circumstances.stageFor(session.sport());
   }
 
   /** Id of the heavy stretch of a sport. */

@@ -29,8 +29,8 @@ public final class DemandFinder {
       TrainingPhase phase) {
     // Ground, kit and weather count where the build is.
     Circumstances where =
-        circumstances.isStaged() && !session.kind().isOnLand()
-            ? circumstances.asIfAllIn(circumstances.stageFor(session.sport()))
+        circumstances.isStaged()
+            ? circumstances.asIfAllIn(Demand.stageOfTheBuild(session, circumstances))
             : circumstances;
     DemandContext context = new DemandContext(session, athlete, anchors, where, approach, phase);
     DemandDraft draft = KindOfSession.draft(context);

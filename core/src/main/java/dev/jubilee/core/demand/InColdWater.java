@@ -1,20 +1,15 @@
 package dev.jubilee.core.demand;
 
-import dev.jubilee.core.sport.Sport;
-
 /** In cold water one swims briefly; what is missing is done on land. */
 final class InColdWater implements Adjustment {
-  private static final double SHORT = 240;
   private static final int LEAST_EFFORTS = 2;
 
   @Override
   public DemandDraft adjust(DemandDraft draft, DemandContext context) {
-    if (context.session().sport() != Sport.SWIM
-        || context.session().kind().isOnLand()
-        || !context.circumstances().conditions().isColdWater()) {
+    if (!Demand.isColdSwim(context.session(), context.circumstances())) {
       return draft;
     }
-    double swum = Math.min(draft.raise(), SHORT);
+    double swum = Math.min(draft.raise(), Demand.COLD_SWIM);
     int efforts = Math.min(draft.efforts(), LEAST_EFFORTS);
     return draft
         .withRaise(swum)

@@ -6,10 +6,8 @@ import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.demand.DemandFinder;
 import dev.jubilee.core.demand.TrainingPhase;
-import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.session.Session;
-import dev.jubilee.core.sport.Sport;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -138,20 +136,13 @@ public record PrescriptionRequest(
         DemandFinder.demand(session, athlete(), anchors, circumstances, approach, phase));
   }
 
-  /** The longest raise that does good, s; in cold water one swims for {@value #COLD_SWIM} s. */
+  /** The longest raise that does good, s; in cold water one swims briefly. */
   public int longestRaise() {
-    boolean isColdSwim =
-        session.sport() == Sport.SWIM
-            && !session.kind().isOnLand()
-            && circumstances.conditions().isColdWater()
-            && circumstances.kit().contains(Kit.POOL);
-    return isColdSwim
-        ? Math.min(COLD_SWIM, circumstances.longestRaise())
-        : circumstances.longestRaise();
+    int longest = circumstances.longestRaise();
+    return Demand.isColdSwim(session, circumstances)
+        ? Math.min(Demand.COLD_SWIM, longest)
+        : longest;
   }
-
-  /** Easy swimming in cold water, s; common practice. */
-  private static final int COLD_SWIM = 240;
 
   /** Of the minutes what the wait before the start leaves, s. */
   public int secondsBeforeWait() {

@@ -73,7 +73,7 @@ final class Stages {
 
   SimulatedPlan simulated() {
     Circumstances all = request.circumstances();
-    int built = stageOfTheBuild();
+    int built = Demand.stageOfTheBuild(request.session(), all);
     List<PlanItem> items = new ArrayList<>();
     List<PriorExercise> before = new ArrayList<>();
     Tuning tuning = Tuning.NONE;
@@ -115,7 +115,7 @@ final class Stages {
     Circumstances own = request.circumstances().at(stage);
     Circumstances here = isBuilt ? waiting(own) : own;
     List<PriorExercise> before = new ArrayList<>(here.before());
-    int later = minutesAfter(stage);
+    int later = request.circumstances().minutesAfter(stage);
     stagesBefore.forEach(b -> before.add(b.earlierBy(-later)));
     List<PlanItem> locked =
         request.locked().stream()
@@ -148,27 +148,6 @@ final class Stages {
     int wait = Math.min(KEPT_WARM, here.minutes() - Circumstances.LEAST_MINUTES);
     Conditions conditions = here.conditions();
     return here.with(conditions.withWaitMinutes(Math.max(conditions.waitMinutes(), wait)));
-  }
-
-  /** Minutes from the end of a stage to the start. */
-  private int minutesAfter(int stage) {
-    Circumstances all = request.circumstances();
-    if (stage == all.lastStage()) {
-      return 0;
-    }
-    int minutes = all.earlier().get(stage).transfer().minutes();
-    for (int later = stage + 1; later <= all.lastStage(); later++) {
-      minutes += all.at(later).minutes();
-      minutes += later < all.lastStage() ? all.earlier().get(later).transfer().minutes() : 0;
-    }
-    return minutes;
-  }
-
-  private int stageOfTheBuild() {
-    Circumstances all = request.circumstances();
-    return request.session().kind().isOnLand()
-        ? all.lastStage()
-        : all.stageFor(request.session().sport());
   }
 
   /** What there is left to do, of it what belongs here. */
@@ -233,7 +212,7 @@ final class Stages {
   private List<PriorExercise> asDone(Plan part, Transfer transfer, int stage, boolean isBuilt) {
     List<PriorExercise> done = new ArrayList<>();
     int worked = Math.max(1, part.seconds() / 60);
-    int ended = minutesAfter(stage);
+    int ended = request.circumstances().minutesAfter(stage);
     done.add(
         new PriorExercise(
             isBuilt ? PriorExercise.Kind.WARM_UP : PriorExercise.Kind.JOURNEY,

@@ -64,10 +64,10 @@ final class Brick {
     Optional<Sport> first = Optional.empty();
     Token stop = null;
     int open = 0;
-    for (Token token : cursor.tokens) {
+    for (int i = 0; i < cursor.tokens.size(); i++) {
+      Token token = cursor.tokens.get(i);
       open += token.is("(") ? 1 : token.is(")") ? -1 : 0;
-      boolean isStop = !token.isNumber() && cursor.isStopAt(cursor.tokens.indexOf(token));
-      if (isStop && !token.isEnd() && open == 0) {
+      if (cursor.isStopAt(i) && !token.isEnd() && open == 0) {
         stop = token;
         continue;
       }

@@ -95,29 +95,20 @@ public record SessionDetails(
 
   /** The same on another day. */
   public SessionDetails on(LocalDate date) {
-    return new SessionDetails(
-        date.atTime(startsAt.toLocalTime()),
-        sport,
-        kind,
-        title,
-        effortMetres,
-        effortSeconds,
-        stroke,
-        place,
-        minutes,
-        temperature,
-        comingFrom,
-        kit,
-        athleteIds);
+    return with(date.atTime(startsAt.toLocalTime()), title);
   }
 
   /** The same, written in other words. */
   SessionDetails titled(String words) {
+    return with(startsAt, words);
+  }
+
+  private SessionDetails with(LocalDateTime otherStart, String otherTitle) {
     return new SessionDetails(
-        startsAt,
+        otherStart,
         sport,
         kind,
-        words,
+        otherTitle,
         effortMetres,
         effortSeconds,
         stroke,
