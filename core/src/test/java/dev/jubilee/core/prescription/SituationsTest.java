@@ -1,50 +1,68 @@
 package dev.jubilee.core.prescription;
 
-import static org.assertj.core.api.Assertions.assertThat;
+import static dev.jubilee.core.prescription.Must.allOf;
+import static dev.jubilee.core.prescription.Must.allSitting;
+import static dev.jubilee.core.prescription.Must.another;
+import static dev.jubilee.core.prescription.Must.caution;
+import static dev.jubilee.core.prescription.Must.contactsUpTo;
+import static dev.jubilee.core.prescription.Must.drills;
+import static dev.jubilee.core.prescription.Must.eachAtPaceOf;
+import static dev.jubilee.core.prescription.Must.eachRaiseUpTo;
+import static dev.jubilee.core.prescription.Must.efforts;
+import static dev.jubilee.core.prescription.Must.effortsLast;
+import static dev.jubilee.core.prescription.Must.endsWith;
+import static dev.jubilee.core.prescription.Must.has;
+import static dev.jubilee.core.prescription.Must.inOrder;
+import static dev.jubilee.core.prescription.Must.lastEffort;
+import static dev.jubilee.core.prescription.Must.moves;
+import static dev.jubilee.core.prescription.Must.noBuild;
+import static dev.jubilee.core.prescription.Must.noContactsIn;
+import static dev.jubilee.core.prescription.Must.noFault;
+import static dev.jubilee.core.prescription.Must.noLanding;
+import static dev.jubilee.core.prescription.Must.not;
+import static dev.jubilee.core.prescription.Must.primed;
+import static dev.jubilee.core.prescription.Must.raise;
+import static dev.jubilee.core.prescription.Must.ratesUpTo;
+import static dev.jubilee.core.prescription.Must.repeats;
+import static dev.jubilee.core.prescription.Must.restBeforeLast;
+import static dev.jubilee.core.prescription.Must.says;
+import static dev.jubilee.core.prescription.Must.secondsAbove;
+import static dev.jubilee.core.prescription.Must.settles;
+import static dev.jubilee.core.prescription.Must.shorterThan;
+import static dev.jubilee.core.prescription.Must.silent;
+import static dev.jubilee.core.prescription.Must.slowerThan;
+import static dev.jubilee.core.prescription.Must.stepsUpTo;
+import static dev.jubilee.core.prescription.Must.swumSlowerThan;
+import static dev.jubilee.core.prescription.Must.topBelow;
+import static dev.jubilee.core.prescription.Must.topSpeedBelow;
+import static dev.jubilee.core.prescription.Must.untouched;
+import static dev.jubilee.core.prescription.Must.why;
+import static dev.jubilee.core.prescription.Must.workAStroke;
+import static dev.jubilee.core.prescription.Situation.ride;
+import static dev.jubilee.core.prescription.Situation.row;
+import static dev.jubilee.core.prescription.Situation.run;
+import static dev.jubilee.core.prescription.Situation.swim;
 
-import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.approach.Approach;
-import dev.jubilee.core.athlete.Athlete;
-import dev.jubilee.core.athlete.Contraindication;
 import dev.jubilee.core.athlete.HealthCondition;
-import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.athlete.Restriction.Severity;
 import dev.jubilee.core.athlete.Restriction.Side;
 import dev.jubilee.core.athlete.ResultConditions;
 import dev.jubilee.core.athlete.TestResult;
-import dev.jubilee.core.check.Finding;
-import dev.jubilee.core.circumstances.Circumstances;
-import dev.jubilee.core.circumstances.ComingFrom;
-import dev.jubilee.core.circumstances.Conditions;
 import dev.jubilee.core.circumstances.Conditions.Surface;
 import dev.jubilee.core.circumstances.Place;
-import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Kit;
-import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.drill.Way;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.intensity.TargetMetric;
-import dev.jubilee.core.library.BuiltInLibrary;
-import dev.jubilee.core.plan.Plan;
-import dev.jubilee.core.plan.PlanItem;
-import dev.jubilee.core.plan.PlanText;
-import dev.jubilee.core.plan.PrescriptionRequest;
-import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
-import dev.jubilee.core.warmup.WarmUp;
 import java.time.Duration;
-import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
-import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -54,211 +72,6 @@ import org.junit.jupiter.params.provider.MethodSource;
  * common practice; where a figure is published it is named.
  */
 class SituationsTest {
-
-  /** A situation in the making. */
-  private static final class Situation {
-    private final String says;
-    private final Sport sport;
-    private final SessionKind kind;
-    private final List<Must> musts = new ArrayList<>();
-    private Optional<Double> metres = Optional.empty();
-    private Optional<Duration> time = Optional.empty();
-    private Optional<Stroke> stroke = Optional.empty();
-    private Level level = Level.INTERMEDIATE;
-    private final List<Restriction> restrictions = new ArrayList<>();
-    private final List<TestResult> results = new ArrayList<>();
-    private boolean deconditioned;
-    private final Set<HealthCondition> health = new HashSet<>();
-    private final Set<Contraindication> never = new HashSet<>();
-    private boolean thunder;
-    private Optional<Integer> air = Optional.empty();
-    private int age = 28;
-    private int minutes = 45;
-    private boolean fill;
-    private int wait;
-    private Optional<Place> place = Optional.empty();
-    private final Set<Kit> kit = new HashSet<>();
-    private boolean bare;
-    private int temperature = 16;
-    private int wind;
-    private Surface surface = Surface.FIRM;
-    private Optional<Integer> humidity = Optional.empty();
-    private Approach approach = Approach.USUAL;
-
-    Situation(String says, Sport sport, SessionKind kind) {
-      this.says = says;
-      this.sport = sport;
-      this.kind = kind;
-    }
-
-    Situation over(double m) {
-      metres = Optional.of(m);
-      return this;
-    }
-
-    Situation lasting(int seconds) {
-      time = Optional.of(Duration.ofSeconds(seconds));
-      return this;
-    }
-
-    Situation in(Stroke own) {
-      stroke = Optional.of(own);
-      return this;
-    }
-
-    Situation sitting() {
-      never.add(Contraindication.STANDING);
-      return this;
-    }
-
-    Situation by(Level own) {
-      level = own;
-      return this;
-    }
-
-    Situation aged(int years) {
-      age = years;
-      return this;
-    }
-
-    Situation is(Severity severity, Side side, BodyRegion region) {
-      restrictions.add(new Restriction(region, severity, side));
-      return this;
-    }
-
-    Situation backAfterALayOff() {
-      deconditioned = true;
-      return this;
-    }
-
-    Situation is(Severity severity, BodyRegion region) {
-      restrictions.add(new Restriction(region, severity));
-      return this;
-    }
-
-    Situation told(HealthCondition condition) {
-      health.add(condition);
-      return this;
-    }
-
-    Situation thundering() {
-      thunder = true;
-      return this;
-    }
-
-    Situation airOf(int index) {
-      air = Optional.of(index);
-      return this;
-    }
-
-    Situation knownFor(TestResult result) {
-      results.add(result);
-      return this;
-    }
-
-    Situation within(int min) {
-      minutes = min;
-      return this;
-    }
-
-    Situation filled() {
-      fill = true;
-      return this;
-    }
-
-    Situation waiting(int min) {
-      wait = min;
-      return this;
-    }
-
-    Situation at(Place where) {
-      place = Optional.of(where);
-      return this;
-    }
-
-    Situation with(Kit more) {
-      kit.add(more);
-      return this;
-    }
-
-    Situation withNothing() {
-      bare = true;
-      return this;
-    }
-
-    Situation degrees(int celsius) {
-      temperature = celsius;
-      return this;
-    }
-
-    Situation wind(int kilometresAnHour) {
-      wind = kilometresAnHour;
-      return this;
-    }
-
-    Situation humid(int percent) {
-      humidity = Optional.of(percent);
-      return this;
-    }
-
-    Situation on(Surface ground) {
-      surface = ground;
-      return this;
-    }
-
-    Situation like(Approach school) {
-      approach = school;
-      return this;
-    }
-
-    Situation must(Must... all) {
-      musts.addAll(List.of(all));
-      return this;
-    }
-
-    WarmUp warmUp() {
-      Athlete usual = Scenarios.athlete(level);
-      Athlete athlete =
-          new Athlete(
-              level,
-              age,
-              usual.restingHeartRate(),
-              usual.maximumHeartRate(),
-              results.isEmpty() ? usual.results() : results,
-              restrictions,
-              never,
-              deconditioned,
-              Map.of(),
-              health);
-      Place where = place.orElse(Place.usual(sport));
-      Set<Kit> all = new HashSet<>(kit);
-      if (!bare) {
-        all.addAll(where.usualKit());
-      }
-      Circumstances circumstances =
-          new Circumstances(
-              minutes,
-              fill,
-              where,
-              all,
-              temperature,
-              ComingFrom.MOVING,
-              new Conditions(
-                  wind, false, surface, wait, 1, Optional.empty(), humidity, thunder, air));
-      Session session = new Session(sport, kind, says, metres, time, stroke);
-      return WarmUp.prescribed(
-          PrescriptionRequest.of(athlete, session, circumstances).with(approach),
-          BuiltInLibrary.get());
-    }
-
-    @Override
-    public String toString() {
-      return says;
-    }
-  }
-
-  /** Something a coach would insist on. */
-  private record Must(String words, Predicate<WarmUp> holds) {}
 
   static Stream<Situation> situations() {
     return Stream.of(
@@ -279,13 +92,7 @@ class SituationsTest {
   @ParameterizedTest
   @MethodSource("situations")
   void isPreparedAsACoachWould(Situation situation) {
-    assertThat(situation.musts).isNotEmpty();
-    WarmUp warmUp = situation.warmUp();
-    for (Must must : situation.musts) {
-      assertThat(must.holds().test(warmUp))
-          .as(() -> must.words() + "\n" + PlanText.of(warmUp.plan()) + warmUp.findings())
-          .isTrue();
-    }
+    situation.check();
   }
 
   private static List<Situation> bodies() {
@@ -763,355 +570,5 @@ class SituationsTest {
         Approach.Top.FULL,
         Approach.USUAL.routine(),
         Approach.USUAL.support());
-  }
-
-  private static Situation run(String says, SessionKind kind) {
-    return new Situation(says, Sport.RUN, kind);
-  }
-
-  private static Situation ride(String says, SessionKind kind) {
-    return new Situation(says, Sport.RIDE, kind);
-  }
-
-  private static Situation row(String says, SessionKind kind) {
-    return new Situation(says, Sport.ROW, kind);
-  }
-
-  private static Situation swim(String says, SessionKind kind) {
-    return new Situation(says, Sport.SWIM, kind).in(Stroke.FREESTYLE);
-  }
-
-  /** A heavy stretch of 3 to 6 min below critical intensity, ten minutes and more before. */
-  private static Must primed(String id) {
-    return new Must(
-        "is primed by " + id,
-        w -> {
-          int before = 0;
-          for (PlanItem item : w.plan().items()) {
-            before += item.seconds();
-            if (item.drillId().equals(id)) {
-              double points = item.target().orElseThrow().effort().points();
-              int after = w.plan().items().stream().mapToInt(PlanItem::seconds).sum() - before;
-              return item.dose().seconds() >= 180
-                  && item.dose().seconds() <= 360
-                  && points > 55
-                  && points < Effort.CRITICAL
-                  && after >= 600;
-            }
-          }
-          return false;
-        });
-  }
-
-  private static Must endsWith(String id) {
-    return new Must(
-        "the build ends with " + id,
-        w -> {
-          List<PlanItem> build = w.plan().in(WarmUpPart.BUILD);
-          return !build.isEmpty() && build.get(build.size() - 1).drillId().equals(id);
-        });
-  }
-
-  private static Must inOrder(String... ids) {
-    return new Must(
-        "ends with " + List.of(ids),
-        w -> {
-          List<String> build =
-              w.plan().in(WarmUpPart.BUILD).stream().map(PlanItem::drillId).toList();
-          return build.size() >= ids.length
-              && build.subList(build.size() - ids.length, build.size()).equals(List.of(ids));
-        });
-  }
-
-  /** By the ratios of the best times known over 100 m (from memory): fly, back, breast, free. */
-  private static Must eachAtPaceOf(Stroke medley) {
-    return new Must(
-        "each in its own pace of the " + medley.words(),
-        w -> {
-          double[] slower = {1.08, 1.12, 1.26, 1};
-          List<PlanItem> build = w.plan().in(WarmUpPart.BUILD);
-          double mean = (1.08 + 1.12 + 1.26 + 1) / 4;
-          double top = w.plan().anchors().model().intensityAt(w.plan().demand().buildTop());
-          double last = build.get(build.size() - 1).target().orElseThrow().value();
-          double fly = build.get(build.size() - 4).target().orElseThrow().value();
-          double breast = build.get(build.size() - 2).target().orElseThrow().value();
-          return Math.abs(last - top * mean / slower[3]) < 0.01 && breast < fly && fly < last;
-        });
-  }
-
-  private static Must has(String drillId) {
-    return new Must("has " + drillId, w -> items(w).anyMatch(i -> i.drillId().equals(drillId)));
-  }
-
-  private static Must not(String drillId) {
-    return new Must("no " + drillId, w -> items(w).noneMatch(i -> i.drillId().equals(drillId)));
-  }
-
-  private static Must caution(String code) {
-    return new Must("says " + code, w -> findings(w).anyMatch(f -> f.code().name().equals(code)));
-  }
-
-  private static Must silent(String code) {
-    return new Must("no " + code, w -> findings(w).noneMatch(f -> f.code().name().equals(code)));
-  }
-
-  private static Must another(String sport) {
-    return new Must(
-        "proposes to " + sport,
-        w ->
-            findings(w)
-                .filter(f -> f.code().name().equals("ANOTHER_SESSION"))
-                .anyMatch(f -> f.what().contains("“" + sport + " ")));
-  }
-
-  private static Must says(String words) {
-    return new Must(
-        "says " + words, w -> w.findings().stream().anyMatch(f -> f.what().startsWith(words)));
-  }
-
-  private static Must why(String words) {
-    return new Must(
-        "because " + words,
-        w -> w.plan().demand().why().stream().anyMatch(s -> s.startsWith(words)));
-  }
-
-  private static Must noFault() {
-    return new Must(
-        "no fault of its own",
-        w -> findings(w).noneMatch(f -> f.severity().name().equals("FAULT")));
-  }
-
-  private static Must allSitting() {
-    return new Must(
-        "nothing on the feet",
-        w ->
-            drills(w)
-                .filter(d -> d.block() != WarmUpPart.TRANSITION)
-                .allMatch(
-                    d ->
-                        d.position() == Position.SEATED
-                            || d.position() == Position.MACHINE
-                            || d.position() == Position.WATER
-                            || d.regions().stream()
-                                .noneMatch(r -> r.compareTo(BodyRegion.GLUTES) <= 0)));
-  }
-
-  private static Must noLanding() {
-    return new Must("no contacts", w -> w.plan().contacts() == 0);
-  }
-
-  private static Must noContactsIn(WarmUpPart part) {
-    return new Must(
-        "no contacts in " + part,
-        w ->
-            w.plan().in(part).stream()
-                .flatMap(i -> w.plan().drill(i).stream())
-                .allMatch(d -> d.contacts() == 0));
-  }
-
-  private static Must moves(BodyRegion region) {
-    return new Must(
-        "moves the " + region.words(),
-        w ->
-            w.plan().in(WarmUpPart.MOBILISE).stream()
-                .flatMap(i -> w.plan().drill(i).stream())
-                .anyMatch(d -> d.works(region)));
-  }
-
-  private static Must untouched(BodyRegion region, Way... ways) {
-    return new Must(
-        region.words() + " not " + List.of(ways),
-        w -> drills(w).noneMatch(d -> Stream.of(ways).anyMatch(way -> d.works(region, way))));
-  }
-
-  private static Must noBuild() {
-    return new Must("no build", w -> w.plan().in(WarmUpPart.BUILD).isEmpty());
-  }
-
-  private static Must efforts(int least, int most) {
-    return new Must(
-        least + " to " + most + " efforts",
-        w -> isBetween(w.plan().in(WarmUpPart.BUILD).size(), least, most));
-  }
-
-  private static Must effortsLast(int least, int most) {
-    return new Must(
-        "efforts of " + least + " to " + most + " s",
-        w ->
-            w.plan().in(WarmUpPart.BUILD).stream()
-                .allMatch(i -> isBetween(i.dose().seconds(), least, most)));
-  }
-
-  private static Must lastEffort(int least, int most) {
-    return new Must(
-        "a last effort of " + least + " to " + most + " s",
-        w -> isBetween(last(w).dose().seconds(), least, most));
-  }
-
-  private static Must restBeforeLast(int least, int most) {
-    return new Must(
-        "a rest of " + least + " to " + most + " s before the last",
-        w -> {
-          List<PlanItem> build = w.plan().in(WarmUpPart.BUILD);
-          return isBetween(build.get(build.size() - 2).recovery().seconds(), least, most);
-        });
-  }
-
-  private static Must secondsAbove(int most) {
-    return new Must(
-        "at most " + most + " s above critical, and 60 % of the reserve kept",
-        w -> {
-          int above =
-              w.plan().in(WarmUpPart.BUILD).stream()
-                  .filter(i -> points(i) > Effort.CRITICAL)
-                  .mapToInt(i -> i.dose().seconds())
-                  .sum();
-          return above <= most;
-        });
-  }
-
-  private static Must settles(double least, double most) {
-    return new Must(
-        least + " to " + most + " min to the start",
-        w ->
-            isBetween(PlanItem.seconds(w.plan().in(WarmUpPart.TRANSITION)), 60 * least, 60 * most));
-  }
-
-  private static Must raise(double least, double most) {
-    return new Must(
-        "a raise of " + least + " to " + most + " min",
-        w ->
-            isBetween(
-                w.plan().in(WarmUpPart.RAISE).stream().mapToInt(i -> i.dose().seconds()).sum(),
-                60 * least,
-                60 * most));
-  }
-
-  private static Must eachRaiseUpTo(int seconds) {
-    return new Must(
-        "nothing dull for more than " + seconds + " s",
-        w -> w.plan().in(WarmUpPart.RAISE).stream().allMatch(i -> i.dose().seconds() <= seconds));
-  }
-
-  private static Must drills(int least, int most) {
-    return new Must(
-        least + " to " + most + " drills",
-        w -> isBetween((int) items(w).filter(i -> i.block().isChosen()).count(), least, most));
-  }
-
-  private static Must repeats(int most) {
-    return new Must(
-        "at most " + most + " twice", w -> items(w).filter(PlanItem::isRepeat).count() <= most);
-  }
-
-  private static Must shorterThan(int minutes) {
-    return new Must("under " + minutes + " min", w -> w.plan().seconds() < 60 * minutes);
-  }
-
-  private static Must topBelow(int percent) {
-    return new Must(
-        "no more than " + percent + " % of the top",
-        w ->
-            w.plan().in(WarmUpPart.BUILD).stream()
-                .flatMap(i -> i.target().stream())
-                .allMatch(t -> t.percentOfTop() <= percent));
-  }
-
-  private static Must topSpeedBelow(double metresASecond) {
-    return new Must(
-        "a top speed below " + metresASecond + " m/s",
-        w -> w.plan().anchors().model().top() < metresASecond);
-  }
-
-  private static Must slowerThan(int secondsAKilometre) {
-    return new Must(
-        "nothing faster than " + secondsAKilometre + " s/km",
-        w ->
-            w.plan().in(WarmUpPart.BUILD).stream()
-                .flatMap(i -> i.target().stream())
-                .allMatch(
-                    t -> t.metric() == TargetMetric.PACE && 1000 / t.value() >= secondsAKilometre));
-  }
-
-  private static Must swumSlowerThan(int secondsAHundred) {
-    return new Must(
-        "nothing faster than " + secondsAHundred + " s/100 m",
-        w ->
-            w.plan().in(WarmUpPart.BUILD).stream()
-                .flatMap(i -> i.target().stream())
-                .allMatch(t -> 100 / t.value() >= secondsAHundred));
-  }
-
-  private static Must contactsUpTo(int most) {
-    return new Must("at most " + most + " contacts", w -> w.plan().contacts() <= most);
-  }
-
-  private static Must allOf(WarmUpPart part, TargetMetric metric) {
-    return new Must(
-        part + " in " + metric,
-        w ->
-            w.plan().in(part).stream()
-                .allMatch(i -> i.target().filter(t -> t.metric() == metric).isPresent()));
-  }
-
-  private static Must ratesUpTo(int least, int most) {
-    return new Must(
-        "the highest rate " + least + " to " + most,
-        w ->
-            isBetween(
-                w.plan().in(WarmUpPart.BUILD).stream()
-                    .flatMap(i -> i.target().stream())
-                    .mapToInt(t -> t.ratePerMinute())
-                    .max()
-                    .orElse(0),
-                least,
-                most));
-  }
-
-  private static Must stepsUpTo(String drillId, double points) {
-    return new Must(
-        drillId + " up to " + points,
-        w ->
-            w.plan().in(WarmUpPart.BUILD).stream()
-                .filter(i -> i.drillId().equals(drillId))
-                .allMatch(i -> points(i) <= points));
-  }
-
-  /** Work a stroke is power over rate; of the race as it is raced at rate 30. */
-  private static Must workAStroke(double most) {
-    return new Must(
-        "work a stroke at most " + most + " of the race's",
-        w -> {
-          double race = last(w).target().orElseThrow().value() / 30;
-          return w.plan().in(WarmUpPart.BUILD).stream()
-              .flatMap(i -> i.target().stream())
-              .allMatch(t -> t.value() / t.ratePerMinute() <= most * race);
-        });
-  }
-
-  private static boolean isBetween(double value, double least, double most) {
-    return value >= least && value <= most;
-  }
-
-  private static PlanItem last(WarmUp warmUp) {
-    List<PlanItem> build = warmUp.plan().in(WarmUpPart.BUILD);
-    return build.get(build.size() - 1);
-  }
-
-  private static double points(PlanItem item) {
-    return item.target().map(t -> t.effort().points()).orElse(0.0);
-  }
-
-  private static Stream<PlanItem> items(WarmUp warmUp) {
-    return warmUp.plan().items().stream();
-  }
-
-  private static Stream<Drill> drills(WarmUp warmUp) {
-    Plan plan = warmUp.plan();
-    return plan.items().stream().flatMap(i -> plan.drill(i).stream());
-  }
-
-  private static Stream<Finding> findings(WarmUp warmUp) {
-    return warmUp.findings().stream();
   }
 }

@@ -1,0 +1,316 @@
+package dev.jubilee.core.prescription;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.jubilee.core.Scenarios;
+import dev.jubilee.core.approach.Approach;
+import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.Contraindication;
+import dev.jubilee.core.athlete.HealthCondition;
+import dev.jubilee.core.athlete.Restriction;
+import dev.jubilee.core.athlete.Restriction.Severity;
+import dev.jubilee.core.athlete.Restriction.Side;
+import dev.jubilee.core.athlete.TestResult;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.ComingFrom;
+import dev.jubilee.core.circumstances.Conditions;
+import dev.jubilee.core.circumstances.Conditions.Surface;
+import dev.jubilee.core.circumstances.Place;
+import dev.jubilee.core.circumstances.PriorExercise;
+import dev.jubilee.core.circumstances.Stage;
+import dev.jubilee.core.circumstances.Transfer;
+import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.library.BuiltInLibrary;
+import dev.jubilee.core.plan.PlanText;
+import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.session.Session;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.BodyRegion;
+import dev.jubilee.core.sport.Level;
+import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.sport.Stroke;
+import dev.jubilee.core.warmup.WarmUp;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** A situation as a coach would tell it, and what they would insist on. */
+final class Situation {
+  private final String says;
+  private final Sport sport;
+  private final SessionKind kind;
+  private final List<Must> musts = new ArrayList<>();
+  private Optional<Double> metres = Optional.empty();
+  private Optional<Duration> time = Optional.empty();
+  private Optional<Stroke> stroke = Optional.empty();
+  private Level level = Level.INTERMEDIATE;
+  private final List<Restriction> restrictions = new ArrayList<>();
+  private final List<TestResult> results = new ArrayList<>();
+  private boolean deconditioned;
+  private final Set<HealthCondition> health = new HashSet<>();
+  private final Set<Contraindication> never = new HashSet<>();
+  private boolean thunder;
+  private Optional<Integer> air = Optional.empty();
+  private int age = 28;
+  private int minutes = 45;
+  private boolean fill;
+  private int wait;
+  private Optional<Place> place = Optional.empty();
+  private final Set<Kit> kit = new HashSet<>();
+  private boolean bare;
+  private int temperature = 16;
+  private int wind;
+  private Surface surface = Surface.FIRM;
+  private Optional<Integer> humidity = Optional.empty();
+  private Approach approach = Approach.USUAL;
+  private ComingFrom from = ComingFrom.MOVING;
+  private final List<PriorExercise> before = new ArrayList<>();
+  private final List<Stage> earlier = new ArrayList<>();
+  private int group = 1;
+  private boolean wet;
+  private Optional<Integer> water = Optional.empty();
+
+  Situation(String says, Sport sport, SessionKind kind) {
+    this.says = says;
+    this.sport = sport;
+    this.kind = kind;
+  }
+
+  Situation over(double m) {
+    metres = Optional.of(m);
+    return this;
+  }
+
+  Situation lasting(int seconds) {
+    time = Optional.of(Duration.ofSeconds(seconds));
+    return this;
+  }
+
+  Situation in(Stroke own) {
+    stroke = Optional.of(own);
+    return this;
+  }
+
+  Situation sitting() {
+    never.add(Contraindication.STANDING);
+    return this;
+  }
+
+  Situation by(Level own) {
+    level = own;
+    return this;
+  }
+
+  Situation aged(int years) {
+    age = years;
+    return this;
+  }
+
+  Situation is(Severity severity, Side side, BodyRegion region) {
+    restrictions.add(new Restriction(region, severity, side));
+    return this;
+  }
+
+  Situation backAfterALayOff() {
+    deconditioned = true;
+    return this;
+  }
+
+  Situation is(Severity severity, BodyRegion region) {
+    restrictions.add(new Restriction(region, severity));
+    return this;
+  }
+
+  Situation told(HealthCondition condition) {
+    health.add(condition);
+    return this;
+  }
+
+  Situation thundering() {
+    thunder = true;
+    return this;
+  }
+
+  Situation airOf(int index) {
+    air = Optional.of(index);
+    return this;
+  }
+
+  Situation knownFor(TestResult result) {
+    results.add(result);
+    return this;
+  }
+
+  Situation within(int min) {
+    minutes = min;
+    return this;
+  }
+
+  Situation filled() {
+    fill = true;
+    return this;
+  }
+
+  Situation waiting(int min) {
+    wait = min;
+    return this;
+  }
+
+  Situation at(Place where) {
+    place = Optional.of(where);
+    return this;
+  }
+
+  Situation with(Kit more) {
+    kit.add(more);
+    return this;
+  }
+
+  Situation withNothing() {
+    bare = true;
+    return this;
+  }
+
+  Situation degrees(int celsius) {
+    temperature = celsius;
+    return this;
+  }
+
+  Situation wind(int kilometresAnHour) {
+    wind = kilometresAnHour;
+    return this;
+  }
+
+  Situation humid(int percent) {
+    humidity = Optional.of(percent);
+    return this;
+  }
+
+  Situation on(Surface ground) {
+    surface = ground;
+    return this;
+  }
+
+  Situation like(Approach school) {
+    approach = school;
+    return this;
+  }
+
+  Situation comingFrom(ComingFrom what) {
+    from = what;
+    return this;
+  }
+
+  Situation after(
+      PriorExercise.Kind what,
+      PriorExercise.Movement moving,
+      PriorExercise.Hardness hardness,
+      int min,
+      int endedBefore) {
+    before.add(new PriorExercise(what, moving, hardness, min, endedBefore));
+    return this;
+  }
+
+  /** What is done elsewhere first. */
+  Situation first(Place where, Set<Kit> own, int celsius, int min, Transfer transfer) {
+    earlier.add(new Stage(where, own, celsius, min, transfer));
+    return this;
+  }
+
+  Situation together(int people) {
+    group = people;
+    return this;
+  }
+
+  Situation raining() {
+    wet = true;
+    return this;
+  }
+
+  Situation inWaterOf(int celsius) {
+    water = Optional.of(celsius);
+    return this;
+  }
+
+  Situation must(Must... all) {
+    musts.addAll(List.of(all));
+    return this;
+  }
+
+  /** Prescribes for it and looks whether all is as a coach would have it. */
+  void check() {
+    assertThat(musts).isNotEmpty();
+    WarmUp warmUp = warmUp();
+    for (Must must : musts) {
+      assertThat(must.holds().test(warmUp))
+          .as(() -> must.words() + "\n" + PlanText.of(warmUp.plan()) + warmUp.findings())
+          .isTrue();
+    }
+  }
+
+  WarmUp warmUp() {
+    Athlete usual = Scenarios.athlete(level);
+    Athlete athlete =
+        new Athlete(
+            level,
+            age,
+            usual.restingHeartRate(),
+            usual.maximumHeartRate(),
+            results.isEmpty() ? usual.results() : results,
+            restrictions,
+            never,
+            deconditioned,
+            Map.of(),
+            health);
+    Place where = place.orElse(Place.usual(sport));
+    Set<Kit> all = new HashSet<>(kit);
+    if (!bare) {
+      all.addAll(where.usualKit());
+    }
+    Conditions conditions =
+        new Conditions(
+            wind,
+            wet,
+            surface,
+            wait,
+            group,
+            Optional.empty(),
+            humidity,
+            thunder,
+            air,
+            water,
+            false);
+    Circumstances circumstances =
+        new Circumstances(
+            minutes, fill, where, all, temperature, from, conditions, before, 0, earlier);
+    Session session = new Session(sport, kind, says, metres, time, stroke);
+    return WarmUp.prescribed(
+        PrescriptionRequest.of(athlete, session, circumstances).with(approach),
+        BuiltInLibrary.get());
+  }
+
+  @Override
+  public String toString() {
+    return says;
+  }
+
+  static Situation run(String says, SessionKind kind) {
+    return new Situation(says, Sport.RUN, kind);
+  }
+
+  static Situation ride(String says, SessionKind kind) {
+    return new Situation(says, Sport.RIDE, kind);
+  }
+
+  static Situation row(String says, SessionKind kind) {
+    return new Situation(says, Sport.ROW, kind);
+  }
+
+  static Situation swim(String says, SessionKind kind) {
+    return new Situation(says, Sport.SWIM, kind).in(Stroke.FREESTYLE);
+  }
+}
