@@ -98,10 +98,12 @@ export function figures(target: Target, inMiles = measures() === "MILES"): Figur
   }
 }
 
-/** A target in one line. */
+const NBSP = "\u00a0";
+
+/** A target in one line, which breaks between figures, never inside one. */
 export function targetWords(target: Target): string {
   const { main, unit, more } = figures(target);
-  return [`${main} ${unit}`, ...more].join(" · ");
+  return [`${main} ${unit}`, ...more].map((figure) => figure.replaceAll(" ", NBSP)).join(" · ");
 }
 
 /** Words of the server's, each figure in the measures that are wanted. */

@@ -17,21 +17,29 @@ final class ApproachJumps implements BuildForm {
   private static final Dose THREE = new Dose.Reps(3, 1, 1, 5);
   private static final Recovery WALK_BACK = new Recovery(40, Recovery.Doing.WALK_BACK);
 
+  private static final String JUMP = "approach-jump";
+
   private final BuildContext context;
 
   ApproachJumps(BuildContext context) {
     this.context = context;
   }
 
+  /** As many as the contacts that are tolerated allow, and no more than are of use. */
+  static int most(BuildContext context) {
+    int contacts = context.library().find(JUMP).map(d -> d.contactsIn(THREE)).orElse(0);
+    return contacts == 0 ? 0 : Math.min(MOST, context.demand().contacts() / contacts);
+  }
+
   @Override
   public List<GradedEffort> efforts(int wanted, boolean brief) {
-    int count = Math.min(MOST, wanted);
+    int count = Math.min(most(context), wanted);
     List<GradedEffort> jumps = new ArrayList<>();
     for (int i = 0; i < count; i++) {
       double highest = context.demand().buildTop().points() / 100;
       double share = EvenSteps.between(LOWEST, highest, i, count);
       Target target = Target.ofTop((int) Math.round(100 * share), Effort.of(100 * share));
-      jumps.add(new GradedEffort("approach-jump", THREE, target, WALK_BACK));
+      jumps.add(new GradedEffort(JUMP, THREE, target, WALK_BACK));
     }
     return jumps;
   }

@@ -14,6 +14,8 @@ import java.util.Map;
 final class FirstStep {
   private record Row(double usual, Map<SessionKind, Double> others) {}
 
+  private static final double BEFORE_A_SHORT_SWIM = 0.86;
+
   private static final Map<Sport, Row> TABLE = new EnumMap<>(Sport.class);
 
   static {
@@ -36,8 +38,13 @@ final class FirstStep {
 
   /** A sprint that may not go beyond threshold is led up to as a threshold session is. */
   static double share(BuildContext context) {
-    boolean isHeldBack = context.isShort() && context.top() <= context.critical();
-    return share(context.sport(), isHeldBack ? SessionKind.THRESHOLD : context.kind());
+    if (context.isShort() && context.top() <= context.critical()) {
+      return share(context.sport(), SessionKind.THRESHOLD);
+    }
+    if (context.isShort() && !context.isSprint() && context.sport() == Sport.SWIM) {
+      return BEFORE_A_SHORT_SWIM;
+    }
+    return share(context.sport(), context.isSprint() ? SessionKind.SPRINT : context.kind());
   }
 
   private static double share(Sport sport, SessionKind kind) {

@@ -1,5 +1,6 @@
 package dev.jubilee.core.build;
 
+import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.choice.Eligibility;
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.drill.Dose;
@@ -16,6 +17,7 @@ import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.plan.SetUp;
+import dev.jubilee.core.session.Session;
 import dev.jubilee.core.sport.Sport;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -33,6 +35,9 @@ public final class Raise {
   /** Marching and jogging on the spot get dull after this, s; common practice. */
   private static final int LONGEST_ON_THE_SPOT = 240;
 
+  /** Nor do riders, rowers and swimmers jog for long, before what spares their legs, s. */
+  private static final int LONGEST_ON_FOOT = 300;
+
   /** Nobody marches and jogs on the spot for longer, whatever the warmth, s; common practice. */
   private static final int MOST_ON_THE_SPOT = 480;
 
@@ -42,6 +47,10 @@ public final class Raise {
   private static final double WALK_RUN_TRANSITION = 2.0;
 
   private static final int WALKING = 36;
+  private static final String WALK = "walk";
+
+  /** Walked before sore legs run, s; common practice. */
+  private static final int WALKED_BEFORE = 120;
 
   /** Movements that take turns, and how often. */
   private static final int MOST_IN_TURN = 3;
@@ -121,6 +130,20 @@ public final class Raise {
         && range()[0] * anchors.model().critical() < WALK_RUN_TRANSITION;
   }
 
+  /**
+   * What comes before it where legs are sore: they are walked warm before they are run on. Nothing
+   * for others, nor in a short raise.
+   */
+  public Optional<PlanItem> walkBefore(Drill main, int seconds) {
+    boolean isSore =
+        request.athlete().restrictions().stream()
+            .anyMatch(r -> r.severity() == Restriction.Severity.SORE && r.region().isOfTheLegs());
+    if (!isSore || !runs(main) || main.effort() <= WALKING || seconds < TWO_STAGES) {
+      return Optional.empty();
+    }
+    return library.find(WALK).filter(this::allowed).map(walk -> stage(walk, WALKED_BEFORE, 0));
+  }
+
   /** Walking and jogging want a straight to move along; rooms are for moving on the spot. */
   private int fitsPlace(Drill drill) {
     boolean travels = drill.position() == Position.TRAVELLING;
@@ -172,15 +195,24 @@ public final class Raise {
   }
 
   /** How long one movement is done before it is dull, s; common practice. */
-  public static int longest(Drill drill) {
-    return drill.position() == Position.STANDING
-        ? Math.min(drill.most(), LONGEST_ON_THE_SPOT)
-        : drill.most();
+  public static int longest(Drill drill, Session session) {
+    if (drill.position() == Position.STANDING) {
+      return Math.min(drill.most(), LONGEST_ON_THE_SPOT);
+    }
+    return isOnForeignFeet(drill, session) ? Math.min(drill.most(), LONGEST_ON_FOOT) : drill.most();
+  }
+
+  private int longest(Drill drill) {
+    return longest(drill, request.session());
+  }
+
+  private static boolean isOnForeignFeet(Drill drill, Session session) {
+    return drill.position() == Position.TRAVELLING && session.sport() != Sport.RUN;
   }
 
   /** The longest raise of a movement and those that take turns with it, s; common practice. */
   public int most(Drill main) {
-    if (main.position() != Position.STANDING) {
+    if (main.position() != Position.STANDING && !isOnForeignFeet(main, request.session())) {
       return Integer.MAX_VALUE;
     }
     return request.circumstances().place().isWet() ? MOST_ON_A_DECK : MOST_ON_THE_SPOT;

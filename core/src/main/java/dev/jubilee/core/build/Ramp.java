@@ -27,6 +27,9 @@ public final class Ramp {
 
   private static final int LONGEST = 120;
 
+  /** Strides before races of more than an hour are no longer than this, s. */
+  private static final int OF_A_LONG_RACE = 15;
+
   private final Demand demand;
   private final Anchors anchors;
   private final BuildForm form;
@@ -70,13 +73,15 @@ public final class Ramp {
 
   private static BuildForm form(BuildContext context) {
     if (!context.allows(easierEffort(context.request().session()))) {
-      return context.kind() == SessionKind.GYM ? BuildForm.NONE : BuildByFeel.onLand(context);
+      // Nobody marches on a wet deck after what little was swum.
+      boolean hasNone = context.kind() == SessionKind.GYM || context.sport() == Sport.SWIM;
+      return hasNone ? BuildForm.NONE : BuildByFeel.onLand(context);
     }
     if (context.kind() == SessionKind.GYM) {
       return new WarmUpSets(context);
     }
     if (context.kind() == SessionKind.JUMPS) {
-      boolean canJump = !context.isSlippery() && context.demand().contacts() > 0;
+      boolean canJump = !context.isSlippery() && ApproachJumps.most(context) > 0;
       return canJump ? new ApproachJumps(context) : BuildByFeel.onLand(context);
     }
     return switch (context.request().session().sport()) {
@@ -100,9 +105,15 @@ public final class Ramp {
     if (context.isSlippery()) {
       return BuildByFeel.onLand(context);
     }
-    return context.request().circumstances().lane().metres() < Circumstances.LEAST_LANE
-        ? BuildByFeel.onTheSpot(context)
-        : new RunBuild(context);
+    if (context.request().circumstances().lane().metres() >= Circumstances.LEAST_LANE) {
+      return new RunBuild(context);
+    }
+    // Quick feet are no stride before hours on the road.
+    boolean isLong =
+        context.isTimed()
+            && !context.isShort()
+            && context.demand().effortSeconds() <= OF_A_LONG_RACE;
+    return isLong ? BuildForm.NONE : BuildByFeel.onTheSpot(context);
   }
 
   /** The build as the session deserves it; empty when it asks for none. */

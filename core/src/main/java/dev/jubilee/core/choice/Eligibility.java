@@ -25,6 +25,9 @@ public final class Eligibility {
   /** How many can pass a single piece of kit round; Jubilee modelling choice. */
   public static final int SHARES = 3;
 
+  /** Masters hold on from this age on, years; common practice. */
+  private static final int HELD_FROM = 60;
+
   private Eligibility() {}
 
   /** The reason against a drill as a phrase, or empty when nothing speaks against it. */
@@ -34,6 +37,7 @@ public final class Eligibility {
         .or(() -> againstCircumstances(drill, request))
         .or(() -> againstSession(drill, request))
         .or(() -> againstApproach(drill, request.approach()))
+        .or(() -> againstAge(drill, request))
         .or(() -> againstPhase(drill, request.phase()))
         .or(
             () ->
@@ -49,6 +53,20 @@ public final class Eligibility {
             && !phase.familiar().isEmpty()
             && !phase.familiar().contains(drill.id());
     return isNew ? Optional.of("would be new, so close to the race") : Optional.empty();
+  }
+
+  /** With the years what can be held is held, unless the coach's approach says otherwise. */
+  private static Optional<String> againstAge(Drill drill, PrescriptionRequest request) {
+    boolean isFree =
+        drill.block() == WarmUpPart.MOBILISE
+            && drill.serves().containsKey(new Need.Rehearsal(Skill.BALANCE));
+    boolean holdsOn =
+        request.athlete().ageYears() >= HELD_FROM
+            && request.approach().support() != Approach.Support.FREE
+            && request.circumstances().kit().contains(Kit.SUPPORT);
+    return isFree && holdsOn
+        ? Optional.of("is free-standing, where there is something to hold on to")
+        : Optional.empty();
   }
 
   /** What the coach's approach leaves out. */

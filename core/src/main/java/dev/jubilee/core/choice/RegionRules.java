@@ -8,9 +8,11 @@ import dev.jubilee.core.drill.Way;
 import dev.jubilee.core.sport.BodyRegion;
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What the state of a region allows. Stiff: nothing quick there before it has loosened. Sore: moved
@@ -29,6 +31,9 @@ public final class RegionRules {
               Way.BALLISTIC, "is too quick for the sore ",
               Way.LANDING, "lands on the sore "));
 
+  private static final Set<Way> LOADS =
+      EnumSet.of(Way.LOADED, Way.ECCENTRIC, Way.BALLISTIC, Way.LANDING);
+
   private RegionRules() {}
 
   /** The reason why a drill is not for a region in this state, as a phrase; empty when it is. */
@@ -36,7 +41,7 @@ public final class RegionRules {
     BodyRegion region = restriction.region();
     return switch (restriction.severity()) {
       case HURT ->
-          drill.works(region)
+          drill.works(region) || isCarriedBy(region, drill)
               ? Optional.of("works the painful " + restriction.words())
               : Optional.empty();
       case SORE ->
@@ -61,6 +66,25 @@ public final class RegionRules {
     return Arrays.stream(BodyRegion.values())
         .filter(r -> against(drill, new Restriction(r, Restriction.Severity.SORE)).isPresent())
         .toList();
+  }
+
+  /** Whoever walks, stands on one leg or loads the legs on their feet stands on feet and ankles. */
+  private static boolean isCarriedBy(BodyRegion region, Drill drill) {
+    if (region != BodyRegion.FEET && region != BodyRegion.ANKLES) {
+      return false;
+    }
+    return switch (drill.position()) {
+      case TRAVELLING -> true;
+      case STANDING, WALL, DECK ->
+          drill.regions().stream()
+              .filter(BodyRegion::isOfTheLegs)
+              .anyMatch(r -> isOnOneLeg(drill) || LOADS.stream().anyMatch(w -> drill.works(r, w)));
+      case FLOOR, SEATED, MACHINE, WATER -> false;
+    };
+  }
+
+  private static boolean isOnOneLeg(Drill drill) {
+    return drill.usual().sides() > 1;
   }
 
   /**

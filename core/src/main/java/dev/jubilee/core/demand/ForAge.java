@@ -1,5 +1,7 @@
 package dev.jubilee.core.demand;
 
+import dev.jubilee.core.intensity.Curve;
+
 /**
  * Children learn and play, and are not taken to their limits; masters take longer to warm, land
  * less and climb in smaller steps.
@@ -13,6 +15,11 @@ final class ForAge implements Adjustment {
 
   /** Shares of the usual; Jubilee modelling choices. */
   private static final double YOUNG_RAISE = 0.75;
+
+  /** What of the contacts is left as the years go on. */
+  private static final double[] YEARS = {50, 60, 70, 80};
+
+  private static final double[] CONTACTS = {0.6, 0.45, 0.25, 0.1};
 
   private static final double LONGER = 1.15;
   private static final double TOP = 0.85;
@@ -35,7 +42,7 @@ final class ForAge implements Adjustment {
     DemandDraft longer =
         draft
             .withRaise(LONGER * draft.raise())
-            .withContacts(draft.contacts() * 6 / 10)
+            .withContacts((int) (draft.contacts() * Curve.at(age, YEARS, CONTACTS)))
             .withEfforts(isBuilt ? draft.efforts() + 1 : draft.efforts());
     return context.isHard()
         ? longer.because(

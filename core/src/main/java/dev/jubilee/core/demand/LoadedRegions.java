@@ -36,8 +36,10 @@ public final class LoadedRegions {
           BodyRegion.SHINS,
           BodyRegion.KNEES);
 
+  /** The neck carries the head, all the more in the aero position. */
   private static final Set<BodyRegion> RIDING =
       Set.of(
+          BodyRegion.NECK,
           BodyRegion.KNEES,
           BodyRegion.QUADRICEPS,
           BodyRegion.HIP_FLEXORS,

@@ -87,6 +87,11 @@ public sealed interface Dose {
   /** The same dose with another amount, 1 or more. */
   Dose withAmount(int amount);
 
+  /** 1 when both sides work together, 2 when one after the other. */
+  default int sides() {
+    return 1;
+  }
+
   /** Length in seconds; a form may know it without listing its segments. */
   default int seconds() {
     return segments().stream().mapToInt(Segment::seconds).sum();

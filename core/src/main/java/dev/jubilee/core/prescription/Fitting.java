@@ -249,7 +249,9 @@ public final class Fitting {
     int more = Math.min(slack(), most - total) / STEP * STEP;
     if (main >= 0 && more > 0) {
       PlanItem item = plan.items().get(main);
-      int room = plan.drill(item).map(Raise::longest).orElse(0) - item.dose().amount();
+      int room =
+          plan.drill(item).map(d -> Raise.longest(d, plan.request().session())).orElse(0)
+              - item.dose().amount();
       more = Math.min(more, room / STEP * STEP);
     }
     if (main >= 0 && more > 0) {

@@ -26,6 +26,7 @@ import dev.jubilee.core.plan.SetUp;
 import dev.jubilee.core.plan.SimulatedPlan;
 import dev.jubilee.core.plan.Tuning;
 import dev.jubilee.core.selection.Menu;
+import dev.jubilee.core.session.SessionKind;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -48,6 +49,9 @@ final class InOnePlace {
   private static final int LEAST_BEFORE_AN_EFFORT = 90;
 
   private static final int PULSE = 90;
+
+  /** Three sets up to the first lift have room from so many seconds on; common practice. */
+  private static final int ROOM_FOR_SETS = 10 * 60;
 
   /** What is left of the drills' time where they outweigh the efforts; Jubilee modelling choice. */
   private static final double FEWER = 0.75;
@@ -222,11 +226,11 @@ final class InOnePlace {
   private static List<GradedEffort> build(
       PrescriptionRequest request, Ramp ramp, TimeBudget minutes, int wanted) {
     List<GradedEffort> fitting = ramp.within(minutes.build());
-    boolean isAllOut = request.session().kind().isAllOut();
+    SessionKind kind = request.session().kind();
     int enough = Math.min(wanted, Demand.ENOUGH_EFFORTS);
-    if (isAllOut
-        && fitting.size() < enough
-        && request.secondsBeforeWait() >= Demand.ROOM_FOR_A_BUILD) {
+    int room = kind == SessionKind.GYM ? ROOM_FOR_SETS : Demand.ROOM_FOR_A_BUILD;
+    boolean mustBeEnough = kind.isAllOut() || kind == SessionKind.GYM;
+    if (mustBeEnough && fitting.size() < enough && request.secondsBeforeWait() >= room) {
       return ramp.atLeast(enough);
     }
     boolean roomForOne = Ramp.total(ramp.least()) <= minutes.total() - LEAST_BEFORE_AN_EFFORT;
@@ -246,6 +250,11 @@ final class InOnePlace {
         items.add(raise.stage(land.get(), PULSE, 0));
         seconds -= PULSE;
       }
+    }
+    Optional<PlanItem> walk = raise.walkBefore(main, seconds);
+    if (walk.isPresent()) {
+      items.add(walk.get());
+      seconds -= walk.get().seconds();
     }
     items.addAll(raise.stages(main, Math.max(30, seconds)));
     return items;

@@ -152,6 +152,13 @@ record Must(String words, Predicate<WarmUp> holds) {
         "nobody on the floor", w -> drills(w).noneMatch(d -> d.position() == Position.FLOOR));
   }
 
+  static Must nothingAboveCritical() {
+    return new Must(
+        "nothing above critical intensity",
+        w ->
+            w.plan().in(WarmUpPart.BUILD).stream().allMatch(i -> points(i) <= Effort.CRITICAL + 1));
+  }
+
   static Must minutesInWater(int most) {
     return new Must(
         "at most " + most + " min in the water",
