@@ -20,8 +20,8 @@ public final class ExactChoice {
   /** Far beyond what menus need; then the best found so far is returned, unproven. */
   static final int NODES = 200_000;
 
-  private static final int FIRST_STEPS = 60;
-  private static final int STEPS = 10;
+  private static final int FIRST_STEPS = 40;
+  private static final int STEPS = 6;
 
   /** Room for rounding; points are whole, so nothing is lost by it. */
   private static final double CLEARLY = 0.999;

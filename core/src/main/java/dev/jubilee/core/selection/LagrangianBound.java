@@ -20,6 +20,9 @@ final class LagrangianBound {
   /** Part of an offer that a knapsack can be expected to take off a bound. */
   private static final double LARGE_PART = 0.3;
 
+  /** Steps without gain until they are made smaller. */
+  private static final int STALE = 6;
+
   private final PartialChoice tables;
 
   /**
@@ -131,7 +134,7 @@ final class LagrangianBound {
         best = bound;
         kept = snapshot();
         stale = 0;
-      } else if (++stale >= 10) {
+      } else if (++stale >= STALE) {
         pace *= 0.7;
         stale = 0;
         restore(kept);
