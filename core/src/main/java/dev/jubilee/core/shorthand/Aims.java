@@ -32,6 +32,11 @@ final class Aims {
 
   private static final int MOST_ADDED_APART = 15;
 
+  /** Lengths that are swum on less than a minute, m, and how soon one leaves at the least, s. */
+  private static final double LONGEST_OF_SENDOFFS = 55;
+
+  private static final int SHORTEST_SENDOFF = 20;
+
   private final List<Token> tokens;
   private final Lengths lengths;
   private final Sport sport;
@@ -57,7 +62,7 @@ final class Aims {
       int unit = token(at + 1).is("-") && token(at + 2).isNumber() ? at + 3 : at + 1;
       String word = token(unit).text();
       return token(unit).is("%")
-          || (WATTS.contains(word) && !isWith(unit))
+          || (WATTS.contains(word) && !isWith(unit) && isByPower(word))
           || (BEATS.contains(word) && !word.equals("hr"))
           || RATES.contains(word)
           || (token(unit).is("/") && token(unit + 1).text().equals("10") && !isLength(unit + 2));
@@ -66,7 +71,10 @@ final class Aims {
       int slash = token(at + 1).is("-") && token(at + 2).isClock() ? at + 3 : at + 1;
       return token(slash).is("/") && paceUnit(slash + 1).isPresent() && !isLength(slash + 2);
     }
-    boolean isRate = token(at).is("rate") || (token(at).is("r") && sport == Sport.ROW);
+    boolean isRate =
+        token(at).is("rate")
+            || (token(at).is("cadence") && !token(at + 2).is("x"))
+            || (token(at).is("r") && sport == Sport.ROW);
     boolean leads = isRate || token(at).is("rpe") || token(at).is("hr");
     return leads && token(at + 1).isNumber() && !isLength(at + 2);
   }
@@ -92,6 +100,11 @@ final class Aims {
         && token(at - 1).to() < token(at).from();
   }
 
+  /** On foot and in the water a lone w is “with”. */
+  private boolean isByPower(String word) {
+    return sport == Sport.RIDE || sport == Sport.ROW || !word.equals("w");
+  }
+
   private boolean isLength(int at) {
     return Vocabulary.SECONDS.containsKey(token(at).text()) && !token(at).is("\"");
   }
@@ -105,7 +118,7 @@ final class Aims {
     if (t.is("rpe") || t.is("hr")) {
       return figure(at + 1, t.is("rpe") ? Unit.EXERTION : Unit.BEATS, draft);
     }
-    if (t.is("rate") || t.is("r")) {
+    if (t.is("rate") || t.is("r") || t.is("cadence")) {
       return rate(at + 1, draft);
     }
     if (t.isWord() && Vocabulary.FEELS.containsKey(t.text())) {
@@ -217,7 +230,9 @@ final class Aims {
     }
     boolean hasUnit = token(at + 2).is("s") || token(at + 2).is("sec");
     boolean isJoined = sign.to() == number.from() && number.value() <= MOST_ADDED;
-    boolean isWritten = hasUnit && number.value() <= MOST_ADDED_APART;
+    Token after = token(at + 2);
+    boolean isLast = after.is(",") || after.is(";") || after.is("/") || after.isEnd();
+    boolean isWritten = (hasUnit || isLast) && number.value() <= MOST_ADDED_APART;
     if (!isJoined && !isWritten) {
       return new Plus(0, at);
     }
@@ -494,7 +509,26 @@ final class Aims {
     };
   }
 
+  /** 8 x 50 @ 55: of a length of the pool or two, how soon one leaves. */
+  private boolean isSendOff(int at, LineBuilder draft) {
+    double value = token(at).value();
+    return sport == Sport.SWIM
+        && token(at).isNumber()
+        && draft.rest.equals(Rest.NONE)
+        && onlyDistance(draft).filter(m -> m <= LONGEST_OF_SENDOFFS).isPresent()
+        && value >= SHORTEST_SENDOFF
+        && value < 60
+        && !Vocabulary.SECONDS.containsKey(token(at + 1).text())
+        && !token(at + 1).is("on");
+  }
+
   private int race(int at, LineBuilder draft) {
+    if (isSendOff(at, draft)) {
+      int seconds = (int) token(at).value();
+      draft.take(new Rest.SendOff(seconds), false);
+      notes.add(token(at).text() + " is read as leaving every " + seconds + " s.");
+      return at + 1;
+    }
     Lengths.Found<Extent> found = lengths.amount(at, Optional.empty());
     if (found != null
         && found.value() instanceof Extent.Time time

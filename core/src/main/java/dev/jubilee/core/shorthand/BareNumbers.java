@@ -10,6 +10,8 @@ final class BareNumbers {
   /** Repeats that riders and rowers write without a unit: few, and of minutes; common practice. */
   private static final int MOST_LONG = 4;
 
+  private static final int MOST_MINUTES_ON = 10;
+
   private static final int SHORTEST_LONG = 8;
 
   private static final int LONGEST_LONG = 60;
@@ -28,6 +30,29 @@ final class BareNumbers {
     this.whole = whole;
     this.usual = usual;
     this.aims = aims;
+  }
+
+  /** 2 on, 1 off: minutes where they are few, else seconds. */
+  boolean takesOnAndOff(LineBuilder draft, int depth) {
+    Token t = cursor.here();
+    int off = cursor.next(2).is("/") || cursor.next(2).is(",") ? 3 : 2;
+    boolean isBare =
+        t.isNumber()
+            && draft.isEmpty()
+            && cursor.next(1).is("on")
+            && cursor.next(off).isNumber()
+            && cursor.next(off + 1).is("off");
+    if (!isBare) {
+      return false;
+    }
+    boolean isOfMinutes = t.value() <= MOST_MINUTES_ON;
+    int unit = isOfMinutes ? 60 : 1;
+    draft.amounts.add(new Extent.Time((int) Math.round(unit * t.value())));
+    int seconds = (int) Math.round(unit * cursor.next(off).value());
+    draft.take(new Rest.Timed(seconds, Rest.Manner.STANDING), false);
+    whole.note("On and off are read in " + (isOfMinutes ? "minutes." : "seconds."));
+    cursor.at += off + 2;
+    return true;
   }
 
   /** WU 15, 2 x 20: minutes. */
@@ -80,7 +105,7 @@ final class BareNumbers {
         Vocabulary.SECONDS.containsKey(next.text())
             || Vocabulary.METRES.containsKey(next.text())
             || next.is("-")
-            || next.is("/")
+            || (next.is("/") && next.from() == cursor.here().to())
             || next.is("x")
             || next.is("%")
             || aims.isFigure(cursor.at);

@@ -9,6 +9,9 @@ import java.util.Optional;
 
 /** Puts "with last 30 min steady" and "with 3 x 10 min threshold" where they belong. */
 final class EmbeddedSets {
+  /** What is left of a session beside its efforts may be left unsaid. */
+  private static final double NEARLY = 0.9;
+
   private EmbeddedSets() {}
 
   static List<Step> put(LineBuilder draft, Piece whole, LineBuilder.Inset inset) {
@@ -82,6 +85,14 @@ final class EmbeddedSets {
           "what is inside leaves nothing of the whole; write the parts apart");
     }
     return byClock ? new Extent.Time((int) Math.round(all - used)) : Lengths.distance(all - used);
+  }
+
+  /** Whether steps and their rests take the whole of a length, or nearly. */
+  static boolean isAllOf(LineBuilder draft, List<Step> steps) {
+    boolean byClock = draft.amounts.get(0) instanceof Extent.Time;
+    double whole = Timeline.sizeOf(draft.amounts.get(0));
+    double used = steps.stream().mapToDouble(s -> used(draft, s, byClock)).sum();
+    return used > NEARLY * whole && used <= whole * (2 - NEARLY);
   }
 
   private static double used(LineBuilder draft, Step step, boolean byClock) {

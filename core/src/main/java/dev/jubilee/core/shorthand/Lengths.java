@@ -28,12 +28,26 @@ final class Lengths {
         boolean isMoving = r.manner() != Rest.Manner.STANDING;
         return isOfSets || r.seconds() <= (isMoving ? 300 : 600);
       }
-      return !(value instanceof Rest.OverDistance o) || isOfSets || (!isBare && o.metres() <= 800);
+      return !(value instanceof Rest.OverDistance o)
+          || isOfSets
+          || o.manner() == Rest.Manner.FLOAT
+          || (!isBare && o.metres() <= 800);
     }
   }
 
   private static final Set<String> BETWEEN =
-      Set.of("between", "rest", "recovery", "rec", "off", "interval", "after");
+      Set.of(
+          "between",
+          "btw",
+          "btwn",
+          "rest",
+          "recovery",
+          "rec",
+          "off",
+          "interval",
+          "after",
+          "the",
+          "each");
 
   /** Longest piece at one rate that is written without a unit, min; common practice. */
   private static final int LONGEST_AT_RATE = 90;
@@ -179,6 +193,11 @@ final class Lengths {
     if (token(at + 1).is("half") || token(at + 1).isNumber()) {
       unit = "";
     }
+    if (unit.equals("s") && isPlural(at)) {
+      int metres = (int) t.value();
+      return new Found<>(
+          distance(metres), at + 2, metres + "s is read as " + metres + " m.", false, false);
+    }
     if (Vocabulary.SECONDS.containsKey(unit)) {
       return time(at, unit);
     }
@@ -193,6 +212,13 @@ final class Lengths {
       return new Found<>(distance(t.value() * Vocabulary.METRES.get(unit)), at + 2);
     }
     return bare(at, work);
+  }
+
+  /** 400s x 8, 10 x 100s: several of that distance, which nobody counts in seconds. */
+  private boolean isPlural(int at) {
+    double value = token(at).value();
+    boolean isRepeated = isRepeated(at) || token(at + 2).is("x");
+    return isRepeated && token(at).to() == token(at + 1).from() && value >= 100 && value % 50 == 0;
   }
 
   /** A time in parts: 1 h 30, 2 min 15 s, 1'30". */
@@ -253,10 +279,29 @@ final class Lengths {
         && value != Math.rint(value / 25) * 25) {
       return noted(new Extent.Time((int) value), at, value, "s");
     }
-    if (value >= 25 && value % 25 == 0 && value <= 30_000) {
+    boolean isBesideMetres = isRepeated(at) && value >= 60 && value % 10 == 0 && hasBareMetres();
+    if ((value >= 25 && value % 25 == 0 && value <= 30_000) || isBesideMetres) {
       return new Found<>(distance(value), at + 1, "", true, false);
     }
     return null;
+  }
+
+  private boolean isRepeated(int at) {
+    return at > 0 && token(at - 1).is("x");
+  }
+
+  /** 3 x 150 + 3 x 120: one says what the other counts. */
+  private boolean hasBareMetres() {
+    for (int i = 1; i + 1 < tokens.size(); i++) {
+      Token t = tokens.get(i);
+      if (tokens.get(i - 1).is("x")
+          && t.isNumber()
+          && isOfMetres(t.value())
+          && !Vocabulary.SECONDS.containsKey(token(i + 1).text())) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private static boolean isOfMetres(double value) {
@@ -308,17 +353,25 @@ final class Lengths {
     while (token(i).is("with") || token(i).is("w") || token(i).is("/") || token(i).is("then")) {
       i++;
     }
+    boolean isOfSets = isBeforeRest(i, "set", "sets");
+    i += isOfSets || isBeforeRest(i, "rep", "reps") ? 1 : 0;
     if (token(i).is("full")) {
       int next = BETWEEN.contains(token(i + 1).text()) ? i + 2 : i + 1;
       return new Found<>(new Rest.Full(), next);
     }
     Optional<Rest.Manner> manner = manner(i);
+    if (manner.isPresent() && manner(i + 1).isPresent() && manner.get() == Rest.Manner.EASY) {
+      // easy jog, light spin
+      i++;
+      manner = manner(i);
+    }
     if (manner.isPresent()) {
       i++;
       while (BETWEEN.contains(token(i).text())
           || token(i).is("of")
           || token(i).is("=")
-          || token(i).is(":")) {
+          || token(i).is(":")
+          || (token(i).is("/") && token(i - 1).is("r"))) {
         i++;
       }
       if (token(i).is("back") || token(i).is("down")) {
@@ -344,10 +397,10 @@ final class Lengths {
       return null;
     }
     int next = length.next();
-    boolean isOfSets = false;
     boolean isBare = manner.isEmpty();
     while (true) {
-      boolean isRate = token(next).is("r") && token(next + 1).isNumber();
+      boolean isRate =
+          token(next).is("r") && (token(next + 1).isNumber() || token(next + 1).is("="));
       Optional<Rest.Manner> after = isRate ? Optional.empty() : manner(next);
       if (after.isPresent()) {
         boolean isPlain = BETWEEN.contains(token(next).text());
@@ -365,12 +418,22 @@ final class Lengths {
         break;
       }
     }
+    boolean isTooFar =
+        isBare && length.value() instanceof Extent.Distance d && d.metres() > Rest.LONGEST_WAY;
+    if (isTooFar) {
+      return null;
+    }
     Rest.Manner how = manner.orElse(Rest.Manner.STANDING);
     Rest rest =
         length.value() instanceof Extent.Time t
             ? new Rest.Timed(t.seconds(), how)
             : new Rest.OverDistance(((Extent.Distance) length.value()).metres(), moving(how));
     return new Found<>(rest, next, length.note(), isBare, isOfSets);
+  }
+
+  /** set rec 5 min, reps rest 60 s */
+  private boolean isBeforeRest(int at, String one, String several) {
+    return (token(at).is(one) || token(at).is(several)) && manner(at + 1).isPresent();
   }
 
   /** Whether the words of a length say that it stands between efforts. */
@@ -380,7 +443,7 @@ final class Lengths {
 
   private int afterWords(int at) {
     int next = at;
-    while (BETWEEN.contains(token(next).text())) {
+    while (BETWEEN.contains(token(next).text()) || token(next).is("down")) {
       next++;
     }
     return next;

@@ -35,6 +35,9 @@ final class LineBuilder {
   /** The clock time that it is aimed at, s; 0 where it is none. */
   double clock;
 
+  /** Whether what is grouped was written as what a length is made of. */
+  private boolean isPlain;
+
   /** Whether it is the way into the session or out of it. */
   boolean isAround;
 
@@ -73,6 +76,57 @@ final class LineBuilder {
         && rest.equals(Rest.NONE);
   }
 
+  /** 6 x 150 (50 kick, 50 drill, 50 swim): the one length is the parts in the brackets. */
+  void isMadeOf(List<Step> parts, int from, int to) {
+    Extent whole = amounts.get(0);
+    double all = Timeline.sizeOf(whole);
+    double sum = parts.stream().mapToDouble(p -> Timeline.sizeOf(p, whole)).sum();
+    if (!(sum > 0) || Math.abs(Math.rint(all / sum) * sum - all) > 0.001 * all) {
+      throw new ParseException(
+          from, to, "what is in the brackets does not make up " + ShorthandWriter.of(whole));
+    }
+    int rounds = (int) Math.rint(all / sum);
+    amounts.clear();
+    if (rounds == 1) {
+      isPlain = true;
+      grouped.addAll(parts);
+    } else {
+      grouped.add(new Group(rounds, parts, Rest.NONE));
+    }
+  }
+
+  /** The one length holds what is inside, or is made up by it; how hard it is is said of that. */
+  void isWholeOf(List<Step> inside) {
+    List<Step> steps =
+        inside.stream().map(step -> aim.map(hard -> aimed(step, hard)).orElse(step)).toList();
+    aim = Optional.empty();
+    double whole = Timeline.sizeOf(amounts.get(0));
+    double sum = steps.stream().mapToDouble(s -> Timeline.sizeOf(s, amounts.get(0))).sum();
+    if (Math.abs(sum - whole) <= 0.001 * sum || EmbeddedSets.isAllOf(this, steps)) {
+      amounts.clear();
+      isPlain = true;
+      grouped.addAll(steps);
+    } else {
+      inset = Optional.of(new Inset(Inset.Where.WITHIN, steps));
+    }
+  }
+
+  private static Step aimed(Step step, Aim hard) {
+    if (step instanceof Piece p) {
+      return new Piece(
+          p.times(),
+          p.amount(),
+          p.aim().or(() -> Optional.of(hard)),
+          p.stroke(),
+          p.rate(),
+          p.extras(),
+          p.rest());
+    }
+    Group group = (Group) step;
+    List<Step> steps = group.steps().stream().map(s -> aimed(s, hard)).toList();
+    return new Group(group.times(), steps, group.rest());
+  }
+
   boolean isGroup() {
     return !grouped.isEmpty();
   }
@@ -80,7 +134,46 @@ final class LineBuilder {
   /** Whether a length that follows may be its recovery. */
   boolean wantsRest() {
     boolean repeats = times.orElse(1) > 1 || amounts.size() > 1;
-    return (repeats && rest.equals(Rest.NONE)) || (sets.isPresent() && setRest.equals(Rest.NONE));
+    return (repeats && rest.equals(Rest.NONE))
+        || (sets.isPresent() && setRest.equals(Rest.NONE))
+        || hasRestlessSet();
+  }
+
+  /** One length several times over, of which no rest is said, and not how hard it is. */
+  boolean isRepeatedWithoutRest() {
+    return amounts.size() == 1
+        && grouped.isEmpty()
+        && times.orElse(1) > 1
+        && sets.isEmpty()
+        && rest.equals(Rest.NONE);
+  }
+
+  boolean isOnlyADistance() {
+    return isSingleWithoutRest()
+        && aim.isEmpty()
+        && amounts.get(0) instanceof Extent.Distance
+        && stroke.isEmpty()
+        && extras.isEmpty();
+  }
+
+  /** One effort, once, after which nothing is said of a rest. */
+  boolean isSingleWithoutRest() {
+    return amounts.size() == 1
+        && grouped.isEmpty()
+        && times.orElse(1) == 1
+        && sets.isEmpty()
+        && inset.isEmpty()
+        && rest.equals(Rest.NONE)
+        && !isAround
+        && aim.filter(a -> a == Aim.Feel.EASY).isEmpty();
+  }
+
+  /** 3 x (4 x 400): within the brackets nothing is said yet of a rest. */
+  boolean hasRestlessSet() {
+    return times.orElse(1) > 1
+        && grouped.size() == 1
+        && grouped.get(0).times() > 1
+        && grouped.get(0).rest().equals(Rest.NONE);
   }
 
   void take(Rest taken, boolean isOfSets) {
@@ -88,9 +181,7 @@ final class LineBuilder {
       setRest = taken;
     } else if (rest.equals(Rest.NONE)) {
       rest = taken;
-    } else if (grouped.size() == 1
-        && grouped.get(0).times() > 1
-        && grouped.get(0).rest().equals(Rest.NONE)) {
+    } else if (hasRestlessSet()) {
       // 3 x (4 x 400) / 60 s / 3 min: the first of them is inside.
       grouped.set(0, grouped.get(0).after(rest));
       rest = taken;
@@ -214,7 +305,11 @@ final class LineBuilder {
       rest = setRest.equals(Rest.NONE) ? rest : setRest;
     }
     List<Step> steps = new ArrayList<>();
-    if (isGroup()) {
+    if (isGroup() && isPlain && times.isEmpty() && rest.equals(Rest.NONE)) {
+      for (Step step : grouped) {
+        steps.add(shared(step));
+      }
+    } else if (isGroup()) {
       steps.add(new Group(times.orElse(1), grouped.stream().map(this::shared).toList(), rest));
     } else {
       boolean several = amounts.size() > 1;

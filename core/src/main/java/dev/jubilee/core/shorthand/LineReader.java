@@ -18,6 +18,15 @@ final class LineReader {
   /** A stride of 100 m takes about this; common practice. */
   private static final int STRIDE = 20;
 
+  /** Easy metres between two efforts, for a metre of one. */
+  private static final double MOST_BETWEEN = 1.5;
+
+  /** and so few that they are always between. */
+  private static final double SHORT_WAY = 0.5;
+
+  /** So many single efforts in a row share what is said behind them. */
+  private static final int LEAST_IN_A_ROW = 3;
+
   /** Easy movement for longer than this and than the effort is the end of the session, s. */
   private static final int LONG_REST = 180;
 
@@ -29,6 +38,9 @@ final class LineReader {
   private final NamedWords words;
   private final Repeats repeats;
   private final IntFunction<List<Step>> inBrackets;
+
+  /** Where the last recovery ended. */
+  private int afterRest = -1;
 
   /** In the order in which they are tried; the first that fits takes what is here. */
   private final List<Form> forms;
@@ -61,9 +73,12 @@ final class LineReader {
             repeats::takesSets,
             repeats::takesCount,
             this::takesGroup,
+            this::takesWhatItIsOf,
+            this::takesHowOneRecovers,
             bare::takesBarriers,
             this::takesAim,
             this::takesEach,
+            bare::takesOnAndOff,
             bare::takesMinutes,
             this::takesLength,
             this::takesRest,
@@ -79,9 +94,14 @@ final class LineReader {
   /** The recovery that the words up to the next stop are, if they are nothing else. */
   Optional<Lengths.Found<Rest>> recovery(LineBuilder before) {
     if (!before.wantsRest()) {
-      return Optional.empty();
+      return restOfOne(before);
     }
-    Lengths.Found<Rest> found = lengths.rest(cursor.at, Optional.empty());
+    Lengths.Found<Rest> found = restAfter(before);
+    Optional<Lengths.Found<Rest>> ofSets = ofSetsAfter(found, before);
+    if (ofSets.isPresent()) {
+      take(before, found);
+      return ofSets;
+    }
     if (found == null || !cursor.isStopAt(found.next())) {
       return Optional.empty();
     }
@@ -92,6 +112,9 @@ final class LineReader {
           cursor.tokens.get(found.next() - 1).to(),
           "is " + length + " the recovery? Then write “" + length + " jog”",
           length + " jog");
+    }
+    if (isWayOut(found.value(), before)) {
+      return Optional.empty();
     }
     boolean isLongFor =
         found.value() instanceof Rest.Timed rest
@@ -108,13 +131,101 @@ final class LineReader {
     if (lengths.isSaidToBeBetween(cursor.at, found.next())) {
       return Optional.of(found);
     }
+    boolean isShortWay =
+        !found.isBare()
+            && found.value() instanceof Rest.OverDistance over
+            && before.work().orElse(null) instanceof Extent.Distance work
+            && over.metres() <= SHORT_WAY * work.metres();
     boolean isRest =
-        found.isLikelyRest() && (found.isOfSets() || !isLongFor || before.isVeryHard());
+        (found.isLikelyRest() || isShortWay)
+            && (found.isOfSets() || !isLongFor || before.isVeryHard());
     if (isRest && isLongFor && !found.isOfSets()) {
       String words = ShorthandWriter.recovery(found.value()).substring(2);
       whole.note("“" + words + "” is read as the recovery between the efforts.");
     }
     return isRest ? Optional.of(found) : Optional.empty();
+  }
+
+  /** 8 x 50 fast, 200 easy: so much further than an effort is the way out of the session. */
+  private static boolean isWayOut(Rest rest, LineBuilder before) {
+    return rest instanceof Rest.OverDistance over
+        && over.manner() == Rest.Manner.EASY
+        && before.work().orElse(null) instanceof Extent.Distance work
+        && over.metres() > MOST_BETWEEN * work.metres();
+  }
+
+  /** 4 x 300 + 4 x 150, 3 min: what is said at the end is said of all that have no other. */
+  void sharesRecovery(List<LineBuilder> drafts, Lengths.Found<Rest> last) {
+    boolean isShared = false;
+    for (int i = drafts.size() - 2; i >= 0 && drafts.get(i).isRepeatedWithoutRest(); i--) {
+      drafts.get(i).take(last.value(), false);
+      isShared = true;
+    }
+    if (isShared) {
+      whole.note("The recovery is read as that of all of them.");
+    }
+  }
+
+  /** 8 min hard, 4 min rest, 8 min hard: a rest after a single effort, where it is called one. */
+  private Optional<Lengths.Found<Rest>> restOfOne(LineBuilder before) {
+    if (!before.isSingleWithoutRest() || !cursor.here().isNumber()) {
+      return Optional.empty();
+    }
+    Lengths.Found<Rest> found = lengths.rest(cursor.at, Optional.empty());
+    boolean isCalledRest =
+        found != null
+            && found.value() instanceof Rest.Timed timed
+            && timed.manner() == Rest.Manner.STANDING
+            && !found.isBare();
+    boolean isFollowed =
+        isCalledRest && cursor.isStopAt(found.next()) && !cursor.tokens.get(found.next()).isEnd();
+    return isFollowed ? Optional.of(found) : Optional.empty();
+  }
+
+  /** A bare number that a word says is a recovery is counted as the effort is: 5 off. */
+  private Lengths.Found<Rest> restAfter(LineBuilder before) {
+    Lengths.Found<Rest> found = lengths.rest(cursor.at, Optional.empty());
+    if (found != null || !cursor.here().isNumber() || cursor.isStopAt(cursor.at + 1)) {
+      return found;
+    }
+    Lengths.Found<Rest> like = lengths.rest(cursor.at, before.work());
+    return like != null && cursor.isStopAt(like.next()) ? like : null;
+  }
+
+  /** 400 fast, 300 fast, 200 fast, 3 min rest: after a row of single efforts, of each of them. */
+  boolean takesRecoveryOfAll(List<LineBuilder> drafts) {
+    boolean isRow =
+        drafts.size() >= LEAST_IN_A_ROW
+            && drafts.stream().allMatch(LineBuilder::isSingleWithoutRest)
+            && drafts.stream().map(d -> d.amounts.get(0).getClass()).distinct().count() == 1;
+    Lengths.Found<Rest> found = isRow ? lengths.rest(cursor.at, Optional.empty()) : null;
+    boolean isLast = found != null && cursor.isStopAt(found.next());
+    boolean isOfDistances = isRow && drafts.get(0).work().orElseThrow() instanceof Extent.Distance;
+    boolean isEnd = isLast && cursor.tokens.get(found.next()).isEnd();
+    boolean isSaid = isLast && (!found.isBare() || (isOfDistances && isEnd));
+    if (!isSaid || !(found.value() instanceof Rest.Timed) || !found.isLikelyRest()) {
+      return false;
+    }
+    LineBuilder last = drafts.get(drafts.size() - 1);
+    boolean isOnlyTheLastAimed =
+        last.aim.isPresent()
+            && drafts.subList(0, drafts.size() - 1).stream().allMatch(d -> d.aim.isEmpty());
+    for (LineBuilder draft : drafts) {
+      take(draft, found);
+      draft.aim = isOnlyTheLastAimed ? last.aim : draft.aim;
+    }
+    whole.note("The recovery is read as that after each of them.");
+    return true;
+  }
+
+  /** 90 s / 6 min: the recovery between repeats, then the one between sets. */
+  private Optional<Lengths.Found<Rest>> ofSetsAfter(Lengths.Found<Rest> first, LineBuilder before) {
+    boolean hasSets = before.sets.isPresent() || before.hasRestlessSet();
+    if (first == null || !hasSets || !cursor.tokens.get(first.next()).is("/")) {
+      return Optional.empty();
+    }
+    Lengths.Found<Rest> second = lengths.rest(first.next() + 1, Optional.empty());
+    return Optional.ofNullable(second).filter(s -> cursor.isStopAt(s.next()));
   }
 
   /** Whether the words up to the next stop bring a length of their own. */
@@ -124,20 +235,29 @@ final class LineReader {
     }
     for (int i = cursor.at; !cursor.isStopAt(i); i++) {
       Token t = cursor.tokens.get(i);
-      if (t.is("@") || t.is("at") || t.is("on") || t.is("rate") || t.is("/")) {
+      if (t.is("@") || t.is("at") || t.is("on") || t.is("rate") || t.is("cadence") || t.is("/")) {
         return false;
       }
       if (t.is("(")) {
         return true;
       }
-      if ((t.isNumber() || t.isClock()) && !aims.isFigure(i)) {
+      boolean isOfDescending = i > cursor.at && isDescending(cursor.tokens.get(i - 1));
+      if ((t.isNumber() || t.isClock()) && !aims.isFigure(i) && !isOfDescending) {
         return true;
+      }
+      if (isOfDescending) {
+        return false;
       }
       if (t.isWord() && Vocabulary.RACES.containsKey(t.text())) {
         return true;
       }
     }
     return false;
+  }
+
+  /** desc 1-4: numbers of repeats, no lengths. */
+  private static boolean isDescending(Token t) {
+    return Vocabulary.SAME_EXTRA.getOrDefault(t.text(), t.text()).equals("descending");
   }
 
   void words(LineBuilder draft, int depth) {
@@ -147,9 +267,27 @@ final class LineReader {
     }
   }
 
-  /** 3 x 30 m 3 x 60 m: what is repeated anew is a line of its own. */
+  /** 3 x 30 m 3 x 60 m, 4 km easy 4 km steady: what follows is a line of its own. */
   private boolean beginsAnother(LineBuilder draft) {
-    return !draft.isEmpty() && cursor.here().isNumber() && cursor.next(1).is("x");
+    if (draft.isEmpty() || !cursor.here().isNumber()) {
+      return false;
+    }
+    if (cursor.next(1).is("x")) {
+      return true;
+    }
+    boolean isOnce = draft.times.isEmpty() && draft.sets.isEmpty() && draft.aim.isPresent();
+    if (!isOnce || aims.isFigure(cursor.at) || isAnnounced()) {
+      return false;
+    }
+    Lengths.Found<Extent> next = lengths.amount(cursor.at, Optional.empty());
+    return next != null
+        && !next.isBare()
+        && Vocabulary.FEELS.containsKey(cursor.tokens.get(next.next()).text());
+  }
+
+  private boolean isAnnounced() {
+    Token before = cursor.tokens.get(cursor.at - 1);
+    return before.is("@") || before.is("at") || before.is("/") || before.is("in") || before.is("w");
   }
 
   /** A part of the stretch before it, after a comma: 12 km steady, last 3 km fast. */
@@ -221,6 +359,41 @@ final class LineReader {
     return true;
   }
 
+  /**
+   * 1 h sweet spot: 3 x 15 min / 5 min. Before a colon stands the whole, after it what is in it.
+   */
+  private boolean takesWhatItIsOf(LineBuilder draft, int depth) {
+    boolean isWhole =
+        draft.amounts.size() == 1
+            && draft.times.isEmpty()
+            && draft.rest.equals(Rest.NONE)
+            && draft.inset.isEmpty();
+    if (!cursor.here().is(":") || !isWhole || cursor.isStopAt(cursor.at + 1)) {
+      return false;
+    }
+    int colon = cursor.here().from();
+    cursor.at++;
+    List<Step> inside = inBrackets.apply(depth);
+    if (inside.isEmpty()) {
+      throw new ParseException(colon, colon + 1, "what is it made of? Write it after the colon");
+    }
+    draft.isWholeOf(inside);
+    return true;
+  }
+
+  /** 5 x 1 min @ 400 W / 3 min @ 120 W: how a recovery is done is the athlete's own. */
+  private boolean takesHowOneRecovers(LineBuilder draft, int depth) {
+    boolean isAim = cursor.here().is("@") || cursor.here().is("at");
+    if (!isAim || draft.rest.equals(Rest.NONE) || draft.aim.isEmpty() || cursor.at != afterRest) {
+      return false;
+    }
+    LineBuilder left = new LineBuilder();
+    left.amounts.addAll(draft.amounts);
+    cursor.at = aims.aim(cursor.at + 1, left);
+    whole.note("How the recovery is done is left to the athlete.");
+    return true;
+  }
+
   private boolean takesGroup(LineBuilder draft, int depth) {
     if (!cursor.here().is("(")) {
       return false;
@@ -263,17 +436,33 @@ final class LineReader {
     if (!t.isNumber() && !t.isClock() && !Vocabulary.RACES.containsKey(t.text())) {
       return false;
     }
+    if (isPaceOfWhatFollows(draft)) {
+      cursor.at = aims.aim(cursor.at, draft);
+      return true;
+    }
     length(draft);
     return true;
   }
 
+  /** marathon pace 3 x 5 km: the pace is said first. */
+  private boolean isPaceOfWhatFollows(LineBuilder draft) {
+    Lengths.Found<Extent> found =
+        draft.isEmpty() && draft.times.isEmpty() && draft.aim.isEmpty()
+            ? lengths.amount(cursor.at, Optional.empty())
+            : null;
+    return found != null
+        && found.value() instanceof Extent.Distance
+        && Vocabulary.isPace(cursor.tokens.get(found.next()))
+        && !cursor.isStopAt(Math.min(found.next() + 1, cursor.tokens.size() - 1));
+  }
+
   /** / 90 s, w/ 90 s */
   private boolean takesRest(LineBuilder draft, int depth) {
-    boolean isWith = cursor.here().is("w") && cursor.next(1).is("/");
+    boolean isWith = cursor.here().is("w");
     if (!isWith && !cursor.here().is("/")) {
       return false;
     }
-    cursor.at += isWith ? 2 : 1;
+    cursor.at += isWith && cursor.next(1).is("/") ? 2 : 1;
     if (isWith && !isRest(draft)) {
       part(draft);
     } else {
@@ -333,7 +522,18 @@ final class LineReader {
     if (!draft.isEmpty() && restInBrackets(draft)) {
       return;
     }
-    if (!draft.isEmpty()) {
+    if (!draft.isEmpty() && isWordsOnly()) {
+      cursor.at++;
+      words(draft, depth + 1);
+      if (!cursor.here().is(")")) {
+        throw new ParseException(
+            open, cursor.text.length(), "this bracket is never closed", closed(open));
+      }
+      cursor.at++;
+      return;
+    }
+    boolean isMadeOf = draft.amounts.size() == 1 && draft.rest.equals(Rest.NONE);
+    if (!draft.isEmpty() && !isMadeOf) {
       throw new ParseException(cursor.here(), "put a comma before the bracket");
     }
     cursor.at++;
@@ -347,7 +547,20 @@ final class LineReader {
       throw new ParseException(
           open, cursor.tokens.get(cursor.at - 1).to(), "nothing between the brackets");
     }
-    draft.grouped.addAll(inside);
+    if (isMadeOf) {
+      draft.isMadeOf(inside, open, cursor.tokens.get(cursor.at - 1).to());
+    } else {
+      draft.grouped.addAll(inside);
+    }
+  }
+
+  /** (50-60 rpm): what stands in the bracket only says how. */
+  private boolean isWordsOnly() {
+    int open = cursor.at;
+    cursor.at++;
+    boolean hasWords = !cursor.isStop() && !hasLength();
+    cursor.at = open;
+    return hasWords;
   }
 
   /** 6 x 800 (90 s): a recovery may stand in brackets. */
@@ -376,7 +589,20 @@ final class LineReader {
       }
       Lengths.Found<Rest> rest = lengths.rest(cursor.at, Optional.empty());
       boolean isTime = rest != null && rest.value() instanceof Rest.Timed && rest.note().isEmpty();
-      boolean isAfterAim = isTime && draft.wantsRest() && draft.aim.isPresent();
+      // 8 x 300 choice 30 s: nobody says of a distance how many seconds it takes in such words.
+      boolean isOfDistances =
+          !cursor.here().isClock()
+              && draft.work().filter(Extent.Distance.class::isInstance).isPresent();
+      boolean isAfterAim =
+          isTime
+              && draft.wantsRest()
+              && (draft.aim.isPresent()
+                  || draft.isGroup()
+                  || isOfDistances
+                  || whole.kind.isPresent());
+      if (isAfterAim && draft.isGroup() && rest.isBare() && usual == Sport.SWIM) {
+        whole.note(cursor.here().text() + " is read as the recovery.");
+      }
       if (rest != null && rest.isLikelyRest() && (!rest.isBare() || isAfterAim)) {
         take(draft, rest);
       } else {
@@ -419,6 +645,7 @@ final class LineReader {
 
   void take(LineBuilder draft, Lengths.Found<Rest> found) {
     cursor.at = found.next();
+    afterRest = cursor.at;
     draft.take(found.value(), found.isOfSets());
   }
 
@@ -453,9 +680,9 @@ final class LineReader {
     }
     boolean isLast = cursor.here().is("last") || cursor.here().is("final");
     boolean isFirst = cursor.here().is("first");
-    if (!isLast && !isFirst) {
+    if (!isLast && !isFirst && draft.wantsRest()) {
       Lengths.Found<Rest> rest = lengths.rest(cursor.at, Optional.empty());
-      if (rest != null && draft.wantsRest()) {
+      if (rest != null) {
         take(draft, rest);
         return;
       }

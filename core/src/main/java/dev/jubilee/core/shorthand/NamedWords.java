@@ -1,5 +1,6 @@
 package dev.jubilee.core.shorthand;
 
+import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.Aim.Feel;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
@@ -107,7 +108,9 @@ final class NamedWords {
 
   /** on 1:45 */
   private boolean takesSendOff(Word word, LineBuilder draft) {
-    if (!word.is("on")) {
+    // Swimmers leave off 1:50 as they do on 1:50.
+    boolean isOff = word.is("off") && usual == Sport.SWIM && cursor.next(1).isClock();
+    if (!word.is("on", "every") && !isOff) {
       return false;
     }
     Lengths.Found<Extent> off = lengths.amount(cursor.at + 1, Optional.empty());
@@ -122,7 +125,8 @@ final class NamedWords {
   /** walk back, full rest; nothing to rest from yet where nothing was said before. */
   private boolean takesRest(Word word, LineBuilder draft) {
     boolean isFirst = draft.isEmpty() && draft.times.isEmpty();
-    if (isFirst || !(Vocabulary.MANNERS.containsKey(word.text()) || word.is("full"))) {
+    boolean isHowHard = Vocabulary.FEELS.containsKey(word.text()) && !draft.wantsRest();
+    if (isFirst || isHowHard || !(Vocabulary.MANNERS.containsKey(word.text()) || word.is("full"))) {
       return false;
     }
     Lengths.Found<Rest> rest = lengths.rest(cursor.at, Optional.empty());
@@ -179,7 +183,7 @@ final class NamedWords {
   }
 
   private boolean takesHill(Word word, LineBuilder draft) {
-    if (!word.singular().equals("hill")) {
+    if (!word.singular().equals("hill") && !word.singular().equals("climb")) {
       return false;
     }
     cursor.at++;
@@ -190,6 +194,13 @@ final class NamedWords {
   private boolean takesUnsaidRace(Word word, LineBuilder draft) {
     if (!word.is("race") || !Vocabulary.isPace(cursor.next(1))) {
       return false;
+    }
+    if (draft.isOnlyADistance()) {
+      // 1500 m race pace, 5 x 300
+      Extent.Distance race = (Extent.Distance) draft.amounts.remove(0);
+      draft.aim = Optional.of(new Aim.Race(race.metres(), 0));
+      cursor.at += 2;
+      return true;
     }
     throw new ParseException(
         word.token().from(), cursor.next(1).to(), "the pace of which race?", "@ 5 km pace");
@@ -271,7 +282,12 @@ final class NamedWords {
 
   private boolean takesExtra(Word word, LineBuilder draft) {
     String same = Vocabulary.SAME_EXTRA.getOrDefault(word.text(), word.text());
-    if (!Vocabulary.EXTRAS.contains(same) && !Vocabulary.EXTRAS.contains(word.singular())) {
+    boolean isInWater = usual == Sport.SWIM || whole.sport.equals(Optional.of(Sport.SWIM));
+    boolean isKnown =
+        Vocabulary.EXTRAS.contains(same)
+            || Vocabulary.EXTRAS.contains(word.singular())
+            || (isInWater && Vocabulary.EXTRAS_IN_WATER.contains(same));
+    if (!isKnown) {
       return false;
     }
     cursor.at++;
@@ -296,7 +312,9 @@ final class NamedWords {
   }
 
   private boolean takesFiller(Word word, LineBuilder draft) {
-    if (!Vocabulary.FILLERS.contains(word.text()) && !word.is(":", ".")) {
+    // Broken 200: 4 x 50 is a name; 3 x 100 broken at 50 is swum otherwise than it is read.
+    boolean isName = !word.is("broken") || (draft.isEmpty() && draft.times.isEmpty());
+    if (!isName || (!Vocabulary.FILLERS.contains(word.text()) && !word.is(":", "."))) {
       return false;
     }
     cursor.at++;

@@ -54,6 +54,15 @@ final class Phrases {
               "open water = swim",
               "drill / swim = drill",
               "pull buoy = pull",
+              "front crawl = frontcrawl",
+              "back crawl = backcrawl",
+              "standing starts = starts",
+              "from standing = starts",
+              "from a standing start = starts",
+              "standing start = start",
+              "k / d / s = kick-drill-swim",
+              "kick / drill / swim = kick-drill-swim",
+              "kick - drill - swim = kick-drill-swim",
               "group ride = ride",
               "steady state = steady",
               "ftp test = test",
@@ -124,7 +133,8 @@ final class Phrases {
         return words.size();
       }
     }
-    return 0;
+    boolean isLone = at == 0 || !(tokens.get(at - 1).isNumber() || tokens.get(at - 1).isClock());
+    return isLone && tokens.get(at).is("hour") ? 1 : 0;
   }
 
   private static Token one(Phrase phrase, List<Token> tokens, int at) {

@@ -59,11 +59,21 @@ final class Reader {
           new ParseError(
               0, cursor.text.length(), "No effort in it. Write one, such as 6 x 1000 m.", ""));
     }
+    if (faults.isEmpty() && whole.kind.isEmpty() && steps.size() == 1 && isRelay(steps.get(0))) {
+      whole.kind = Optional.of(SessionKind.TIME_TRIAL);
+    }
     if (faults.isEmpty() && RaceName.is(steps, whole, lines.usual())) {
       whole.kind = Optional.of(SessionKind.TIME_TRIAL);
       whole.note("A race distance alone is read as the race; add “easy” if it is not.");
     }
     return reading(steps);
+  }
+
+  private static boolean isRelay(Step step) {
+    return step instanceof Step.Piece piece
+        && piece.extras().contains("relay")
+        && piece.times() > 1
+        && piece.rest().equals(Rest.NONE);
   }
 
   /** What is lifted or jumped is the coach's own; only the kind counts for the warm-up. */
@@ -163,7 +173,14 @@ final class Reader {
       LineBuilder before = drafts.get(drafts.size() - 1);
       Optional<Lengths.Found<Rest>> recovery = lines.recovery(before);
       if (recovery.isPresent()) {
+        boolean isTimed = recovery.get().value() instanceof Rest.Timed;
+        if (isTimed && before.isRepeatedWithoutRest() && !recovery.get().isOfSets()) {
+          lines.sharesRecovery(drafts, recovery.get());
+        }
         lines.take(before, recovery.get());
+        return;
+      }
+      if (lines.takesRecoveryOfAll(drafts)) {
         return;
       }
       if (lines.takesLastPart(before)) {
@@ -182,7 +199,10 @@ final class Reader {
       if (draft.times.isPresent()) {
         throw new ParseException(
             draft.from, draft.to, "how long is each of them? Write a distance or a time");
-      } else if (draft.aim.isPresent() || draft.stroke.isPresent() || !draft.extras.isEmpty()) {
+      } else if (draft.aim.isPresent()
+          || draft.stroke.isPresent()
+          || draft.rate.isPresent()
+          || !draft.extras.isEmpty()) {
         if (draft.aim.equals(Optional.of(Feel.EASY)) && isLonely(draft)) {
           whole.kind = Optional.of(SessionKind.EASY);
           return;

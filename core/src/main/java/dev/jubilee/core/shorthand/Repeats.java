@@ -13,6 +13,9 @@ final class Repeats {
   private final Cursor cursor;
   private final SessionFacts whole;
 
+  /** Whether the times of the present line stand behind its length. */
+  private boolean isAfterTimes;
+
   Repeats(Cursor cursor, SessionFacts whole) {
     this.cursor = cursor;
     this.whole = whole;
@@ -82,9 +85,20 @@ final class Repeats {
     if (!cursor.here().is("x") || !cursor.next(1).isNumber() || draft.isEmpty()) {
       return false;
     }
-    times(draft, count(cursor.next(1)));
-    cursor.at += 2;
+    isAfterTimes &= draft.times.isPresent();
+    if (draft.times.isPresent() && draft.sets.isEmpty() && isAfterTimes) {
+      // 40/20 x 8 x 3 sets: what comes last goes round all the rest.
+      draft.sets = Optional.of(count(cursor.next(1)));
+    } else {
+      times(draft, count(cursor.next(1)));
+      isAfterTimes = true;
+    }
+    cursor.at += isOfSets(cursor.next(2)) || cursor.next(2).is("times") ? 3 : 2;
     return true;
+  }
+
+  private static boolean isOfSets(Token t) {
+    return t.is("set") || t.is("sets") || t.is("rounds");
   }
 
   /** 3 sets of … */

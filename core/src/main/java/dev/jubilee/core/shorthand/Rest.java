@@ -65,7 +65,7 @@ public sealed interface Rest {
    */
   record OverDistance(double metres, Manner manner) implements Rest {
     public OverDistance {
-      Bounds.within("rest", metres, 10, 3000, "m");
+      Bounds.within("rest", metres, 10, LONGEST_WAY, "m");
     }
 
     @Override
@@ -125,5 +125,9 @@ public sealed interface Rest {
   }
 
   Duration LONGEST = Duration.ofMinutes(30);
+
+  /** m */
+  double LONGEST_WAY = 3000;
+
   Rest NONE = new None();
 }

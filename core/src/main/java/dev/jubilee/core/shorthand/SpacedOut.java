@@ -31,8 +31,16 @@ final class SpacedOut {
   private List<Token> filled() {
     while (at < tokens.size()) {
       int ladder = ladder();
+      int commas = ladder > 0 ? 0 : ladderOfCommas();
       if (ladder > 0) {
         takeLadder(ladder);
+      } else if (commas > 0) {
+        takeLadderOfCommas(commas);
+      } else if (here(0).is("sr") && at > 0 && tokens.get(at - 1).isNumber()) {
+        // 15sr: seconds of rest.
+        all.add(word("s", here(0)));
+        all.add(word("rest", here(0)));
+        at++;
       } else if (isMinutesAfterHours() || isSendOff()) {
         boolean isSendOff = isSendOff();
         all.add(here(0));
@@ -40,6 +48,11 @@ final class SpacedOut {
         all.add(word(isSendOff ? "s" : "min", here(1)));
         at += 2;
       } else if (isBeforeSets()) {
+        at++;
+      } else if (isAnotherLengthOfPools()) {
+        Token before = all.get(all.size() - 1);
+        all.add(new Token(Token.Type.SIGN, ",", 0, before.to(), before.to()));
+        all.add(here(0));
         at++;
       } else {
         all.add(here(0));
@@ -82,12 +95,42 @@ final class SpacedOut {
     return rungs >= LADDER && !isSomethingElse ? rungs : 0;
   }
 
+  /** 5,4,3,2,1 min: so many numbers with commas, of which only the last has a unit; 0 for none. */
+  private int ladderOfCommas() {
+    if (at > 0 && !isOpening(tokens.get(at - 1))) {
+      return 0;
+    }
+    int rungs = 0;
+    while (here(2 * rungs).isNumber() && here(2 * rungs + 1).is(",")) {
+      rungs++;
+    }
+    boolean hasUnit = here(2 * rungs).isNumber() && isUnit(here(2 * rungs + 1));
+    return hasUnit && rungs + 1 >= LADDER ? rungs : 0;
+  }
+
+  private void takeLadderOfCommas(int rungs) {
+    for (int rung = 0; rung < rungs; rung++) {
+      all.add(here(0));
+      all.add(new Token(Token.Type.SIGN, "-", 0, here(1).from(), here(1).to()));
+      at += 2;
+    }
+    all.add(here(0));
+    at++;
+  }
+
   private boolean isLike(Token unit, boolean hasUnits) {
     return hasUnits ? isUnit(unit) && unit.text().equals(here(1).text()) : !isUnit(unit);
   }
 
   private static boolean isOpening(Token t) {
-    return t.is(",") || t.is(";") || t.is("+") || t.is("(") || t.is("x") || t.is(":");
+    return t.is(",")
+        || t.is(";")
+        || t.is("+")
+        || t.is("(")
+        || t.is("x")
+        || t.is(":")
+        || t.is("ladder")
+        || t.is("pyramid");
   }
 
   /** 1' 2' 3' is 1-2-3'. */
@@ -139,6 +182,28 @@ final class SpacedOut {
     return before >= 0
         && tokens.get(before).isNumber()
         && tokens.get(before).value() % LENGTH_OF_A_POOL == 0;
+  }
+
+  /** 200 swim 200 kick 200 pull: how each is swum stands behind it. */
+  private boolean isAnotherLengthOfPools() {
+    if (at < 2 || !isLengthOfPools(at) || !isLengthOfPools(at - 2)) {
+      return false;
+    }
+    return isHowItIsSwum(tokens.get(at - 1)) && isHowItIsSwum(here(1));
+  }
+
+  private boolean isLengthOfPools(int index) {
+    Token t = tokens.get(index);
+    return t.isNumber() && t.value() > 0 && t.value() % LENGTH_OF_A_POOL == 0;
+  }
+
+  private static boolean isHowItIsSwum(Token t) {
+    return t.is("swim")
+        || t.is("kick")
+        || t.is("pull")
+        || t.is("drill")
+        || t.is("scull")
+        || Vocabulary.STROKES.containsKey(t.text());
   }
 
   /** A comma before “3 sets” that ends a line: they are sets of what stands before it. */

@@ -79,6 +79,27 @@ public final class Timeline {
         Math.round(((Extent.Distance) amount).metres() / speed(usual, usual.model().critical()));
   }
 
+  /** Seconds or metres of a length. */
+  static double sizeOf(Extent amount) {
+    return amount instanceof Extent.Time t ? t.seconds() : ((Extent.Distance) amount).metres();
+  }
+
+  /** Seconds or metres of work, counted as another length is; NaN where it is counted otherwise. */
+  static double sizeOf(Step step, Extent like) {
+    double once =
+        step instanceof Step.Piece piece
+            ? piece.amount().getClass() == like.getClass()
+                ? sizeOf(piece.amount()) + covered(piece.rest())
+                : Double.NaN
+            : ((Step.Group) step).steps().stream().mapToDouble(s -> sizeOf(s, like)).sum();
+    return step.times() * once;
+  }
+
+  /** What is covered between: 25 fast, 25 easy are 50. */
+  private static double covered(Rest rest) {
+    return rest instanceof Rest.OverDistance over ? over.metres() : 0;
+  }
+
   private void lay(List<Step> steps, boolean isLastOfAll) {
     for (int i = 0; i < steps.size(); i++) {
       boolean isLast = isLastOfAll && i == steps.size() - 1;

@@ -13,7 +13,7 @@ final class Tokens {
           "(?<clock>\\d{1,2}:\\d{2}(?::\\d{2})?(?:\\.\\d)?|(?<![\\p{L}\\d]):\\d{2}(?!\\d))"
               + "|(?<half>(?:\\d+\\s+)?1/2(?=\\s*(?:miles?|mi|h|hrs?|hours?|k|km)\\b)|\\d*½)"
               + "|(?<number>\\d{1,3}(?:,\\d{3})+(?!\\d)|\\d+(?:\\.\\d+)?)"
-              + "|(?<word>ut[12](?!\\d)|\\p{L}+)"
+              + "|(?<word>(?:ut|lt|vt)[12](?!\\d)|\\p{L}+)"
               + "|(?<line>\\R)"
               + "|(?<sign>\\S)",
           Pattern.CASE_INSENSITIVE);

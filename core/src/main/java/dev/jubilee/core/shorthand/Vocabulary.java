@@ -22,11 +22,11 @@ final class Vocabulary {
   static final Map<String, Feel> FEELS =
       words(
           Feel.EASY,
-              "easy e regen light relaxed gentle recovery spin paddle warmup wu cooldown cd jog jogging walk"
+              "easy e regen slow light relaxed gentle recovery spin paddle warmup wu cooldown cd jog jogging walk"
                   + " walking ut2",
-          Feel.STEADY, "steady aerobic moderate endurance ut1",
+          Feel.STEADY, "steady aerobic moderate endurance ut1 lt1 vt1 aet",
           Feel.TEMPO, "tempo subthreshold",
-          Feel.THRESHOLD, "threshold t cruise css cp ftp critical thr lt",
+          Feel.THRESHOLD, "threshold t cruise css cp ftp critical thr lt cv lt2 vt2 mlss",
           Feel.HARD, "hard strong vo tr",
           Feel.FAST, "fast quick brisk an",
           Feel.ALL_OUT, "max maximal sprint flat");
@@ -68,10 +68,12 @@ final class Vocabulary {
       words(
           SessionKind.LONG, "long lr",
           SessionKind.THRESHOLD, "thresholds tempos",
-          SessionKind.INTERVALS, "intervals interval fartlek reps repeats",
-          SessionKind.TIME_TRIAL, "test race trial tt criterium crit pursuit",
+          SessionKind.INTERVALS,
+              "intervals interval fartlek reps repeats microbursts microintervals bursts",
+          SessionKind.TIME_TRIAL,
+              "test race trial tt criterium crit pursuit timed heat heats finals semifinal sportive fondo",
           SessionKind.SPRINT, "sprints hillsprints",
-          SessionKind.STEEPLE, "steeple steeplechase barriers",
+          SessionKind.STEEPLE, "steeple steeplechase sc barriers",
           SessionKind.HURDLES, "hurdles hurdle hurdling",
           SessionKind.GYM, "gym weights lift lifting",
           SessionKind.JUMPS, "jumps jump plyos plyometrics");
@@ -85,9 +87,9 @@ final class Vocabulary {
 
   static final Map<String, Stroke> STROKES =
       words(
-          Stroke.FREESTYLE, "free freestyle fr crawl",
-          Stroke.BACKSTROKE, "back backstroke bk",
-          Stroke.BREASTSTROKE, "breast breaststroke br",
+          Stroke.FREESTYLE, "free freestyle fr crawl fc frontcrawl",
+          Stroke.BACKSTROKE, "back backstroke bk bc backcrawl",
+          Stroke.BREASTSTROKE, "breast breaststroke br brs",
           Stroke.BUTTERFLY, "fly butterfly",
           Stroke.MEDLEY, "im medley");
 
@@ -96,7 +98,7 @@ final class Vocabulary {
           Rest.Manner.STANDING, "rest off standing stand r",
           Rest.Manner.WALK, "walk walking",
           Rest.Manner.JOG, "jog jogging",
-          Rest.Manner.EASY, "recovery rec easy spin paddle light",
+          Rest.Manner.EASY, "recovery rec easy slow spin paddle light",
           Rest.Manner.FLOAT, "float");
 
   static final Map<String, Double> METRES =
@@ -144,7 +146,15 @@ final class Vocabulary {
 
   /** Race distances that have a name. */
   static final Map<String, Double> RACES =
-      Map.of("marathon", 42_195.0, "half", 21_097.5, "mile", Distance.Unit.MILE.metres());
+      Map.of(
+          "marathon",
+          42_195.0,
+          "half",
+          21_097.5,
+          "mile",
+          Distance.Unit.MILE.metres(),
+          "kilo",
+          1000.0);
 
   /** Words that say how it is done and are kept as they are. */
   static final Set<String> EXTRAS =
@@ -181,7 +191,22 @@ final class Vocabulary {
           "relay",
           "flying",
           "over-under",
-          "form");
+          "form",
+          "odds",
+          "evens");
+
+  /** What only swimmers do. */
+  static final Set<String> EXTRAS_IN_WATER =
+      Set.of(
+          "dive",
+          "dives",
+          "hypoxic",
+          "kick-drill-swim",
+          "scull",
+          "sculling",
+          "snorkel",
+          "band",
+          "average");
 
   /** Other words for the same. */
   static final Map<String, String> SAME_EXTRA =
@@ -196,7 +221,11 @@ final class Vocabulary {
           Map.entry("neg", "negative"),
           Map.entry("opener", "openers"),
           Map.entry("flys", "flying"),
-          Map.entry("flies", "flying"));
+          Map.entry("flies", "flying"),
+          Map.entry("odd", "odds"),
+          Map.entry("even", "evens"),
+          Map.entry("blocks", "block"),
+          Map.entry("bouy", "pull"));
 
   /** Of shorter words too many others are near. */
   private static final int SHORTEST_GUESSED = 4;
@@ -204,8 +233,47 @@ final class Vocabulary {
   /** Words that carry nothing of their own. */
   static final Set<String> FILLERS =
       Set.of(
-          "xc", "pyramid", "ladder", "ramp", "road", "the", "a", "of", "each", "session", "pace",
-          "effort", "on", "in", "over");
+          "xc",
+          "pyramid",
+          "ladder",
+          "ramp",
+          "road",
+          "the",
+          "a",
+          "of",
+          "each",
+          "session",
+          "pace",
+          "effort",
+          "on",
+          "in",
+          "over",
+          "from",
+          "pieces",
+          "piece",
+          "workout",
+          "main",
+          "individual",
+          "team",
+          "broken",
+          "buoy",
+          "head",
+          "practice",
+          "training",
+          "club",
+          "straight",
+          "continuous",
+          "middle",
+          "total",
+          "open",
+          "commute",
+          "mixed",
+          "key",
+          "trails",
+          "trail",
+          "grass",
+          "undulating",
+          "rolling");
 
   private Vocabulary() {}
 
@@ -224,7 +292,7 @@ final class Vocabulary {
       all.addAll(map.keySet());
     }
     all.addAll(EXTRAS);
-    all.removeIf(w -> w.length() < 3);
+    all.removeIf(w -> w.length() < 3 || w.equals(word));
     LevenshteinDistance letters = new LevenshteinDistance(word.length() < 6 ? 1 : 2);
     String best = null;
     int least = Integer.MAX_VALUE;
