@@ -30,7 +30,7 @@ final class Aims {
   /** Most seconds that are added to a pace; with a space between, one could mean a new part. */
   private static final int MOST_ADDED = 60;
 
-  private static final int MOST_ADDED_APART = 15;
+  private static final int MOST_ADDED_APART = 25;
 
   /** Lengths that are swum on less than a minute, m, and how soon one leaves at the least, s. */
   private static final double LONGEST_OF_SENDOFFS = 55;

@@ -26,7 +26,8 @@ final class Lengths {
     boolean isLikelyRest() {
       if (value instanceof Rest.Timed r) {
         boolean isMoving = r.manner() != Rest.Manner.STANDING;
-        return isOfSets || r.seconds() <= (isMoving ? 300 : 600);
+        boolean isOnTheMove = isMoving && r.manner() != Rest.Manner.WALK;
+        return isOfSets || r.seconds() <= (isOnTheMove ? 300 : 600);
       }
       return !(value instanceof Rest.OverDistance o)
           || isOfSets
@@ -133,7 +134,7 @@ final class Lengths {
     while (token(i).isNumber()
         && token(i + 1).is("/")
         && token(i + 2).isNumber()
-        && token(i).to() + 1 == token(i + 2).from()) {
+        && (token(i).to() + 1 == token(i + 2).from() || !isRepeated(at))) {
       isOfMetres &= isRound(token(i).value());
       i += 2;
     }

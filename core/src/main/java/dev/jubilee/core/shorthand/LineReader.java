@@ -3,6 +3,7 @@ package dev.jubilee.core.shorthand;
 import dev.jubilee.core.session.Aim.Feel;
 import dev.jubilee.core.session.Zones;
 import dev.jubilee.core.sport.Sport;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.IntFunction;
@@ -74,6 +75,7 @@ final class LineReader {
             repeats::takesCount,
             this::takesGroup,
             this::takesWhatItIsOf,
+            this::takesHowItIsDivided,
             this::takesHowOneRecovers,
             bare::takesBarriers,
             this::takesAim,
@@ -119,6 +121,7 @@ final class LineReader {
     boolean isLongFor =
         found.value() instanceof Rest.Timed rest
             && rest.manner() != Rest.Manner.STANDING
+            && rest.manner() != Rest.Manner.WALK
             && rest.seconds() > Math.max(LONG_REST, before.longestSeconds() * 3 / 2);
     double likeTheAim = cursor.here().value() / before.clock;
     if (cursor.here().isClock()
@@ -192,11 +195,26 @@ final class LineReader {
     return like != null && cursor.isStopAt(like.next()) ? like : null;
   }
 
+  /** 2 min hard, 1 min easy x 10: what is done in turn is counted at the end. */
+  boolean takesTimesOfBoth(LineBuilder before) {
+    boolean isHard = before.aim.filter(a -> a != Feel.EASY).isPresent();
+    if (!before.isSingleWithoutRest() || !isHard) {
+      return false;
+    }
+    Lengths.Found<Rest> found = lengths.rest(cursor.at, Optional.empty());
+    if (found == null || found.isBare() || !cursor.tokens.get(found.next()).is("x")) {
+      return false;
+    }
+    take(before, found);
+    return repeats.takesTimesAfter(before, 0);
+  }
+
   /** 400 fast, 300 fast, 200 fast, 3 min rest: after a row of single efforts, of each of them. */
   boolean takesRecoveryOfAll(List<LineBuilder> drafts) {
     boolean isRow =
         drafts.size() >= LEAST_IN_A_ROW
-            && drafts.stream().allMatch(LineBuilder::isSingleWithoutRest)
+            && drafts.get(drafts.size() - 1).isSingleWithoutRest()
+            && drafts.stream().allMatch(d -> d.isSingleWithoutRest() || d.isRepeatedWithoutRest())
             && drafts.stream().map(d -> d.amounts.get(0).getClass()).distinct().count() == 1;
     Lengths.Found<Rest> found = isRow ? lengths.rest(cursor.at, Optional.empty()) : null;
     boolean isLast = found != null && cursor.isStopAt(found.next());
@@ -228,6 +246,11 @@ final class LineReader {
     return Optional.ofNullable(second).filter(s -> cursor.isStopAt(s.next()));
   }
 
+  /** CD alone, after a comma: it says nothing of the efforts before. */
+  boolean isWayInOrOut() {
+    return Vocabulary.AROUND.contains(cursor.here().text());
+  }
+
   /** Whether the words up to the next stop bring a length of their own. */
   boolean hasLength() {
     if (isTail()) {
@@ -235,7 +258,13 @@ final class LineReader {
     }
     for (int i = cursor.at; !cursor.isStopAt(i); i++) {
       Token t = cursor.tokens.get(i);
-      if (t.is("@") || t.is("at") || t.is("on") || t.is("rate") || t.is("cadence") || t.is("/")) {
+      if (t.is("@")
+          || t.is("at")
+          || t.is("hold")
+          || t.is("on")
+          || t.is("rate")
+          || t.is("cadence")
+          || t.is("/")) {
         return false;
       }
       if (t.is("(")) {
@@ -381,6 +410,31 @@ final class LineReader {
     return true;
   }
 
+  /** 6 x 200 as 100 swim, 100 pull: the parts of each of them, as many as make it up. */
+  private boolean takesHowItIsDivided(LineBuilder draft, int depth) {
+    boolean isOne = draft.amounts.size() == 1 && draft.rest.equals(Rest.NONE);
+    if (!cursor.here().is("as") || !isOne) {
+      return false;
+    }
+    int from = cursor.here().from();
+    double whole = Timeline.sizeOf(draft.amounts.get(0));
+    List<Step> parts = new ArrayList<>();
+    double sum = 0;
+    do {
+      cursor.at++;
+      LineBuilder part = new LineBuilder();
+      part.from = cursor.here().from();
+      words(part, depth);
+      if (part.isEmpty()) {
+        throw new ParseException(from, cursor.here().from(), "as what? Write the parts of each");
+      }
+      parts.addAll(part.steps());
+      sum = parts.stream().mapToDouble(p -> Timeline.sizeOf(p, draft.amounts.get(0))).sum();
+    } while (sum < whole && cursor.here().is(","));
+    draft.isMadeOf(parts, from, cursor.here().from());
+    return true;
+  }
+
   /** 5 x 1 min @ 400 W / 3 min @ 120 W: how a recovery is done is the athlete's own. */
   private boolean takesHowOneRecovers(LineBuilder draft, int depth) {
     boolean isAim = cursor.here().is("@") || cursor.here().is("at");
@@ -403,7 +457,11 @@ final class LineReader {
   }
 
   private boolean takesAim(LineBuilder draft, int depth) {
-    boolean isAnnounced = cursor.here().is("@") || cursor.here().is("at");
+    boolean isAnnounced =
+        cursor.here().is("@")
+            || cursor.here().is("at")
+            || cursor.here().is("hold")
+            || cursor.here().is("holding");
     boolean isWrittenLarge =
         usual == Sport.ROW
             && cursor.text.startsWith("AT", cursor.here().from())

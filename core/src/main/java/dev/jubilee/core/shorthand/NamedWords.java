@@ -293,7 +293,7 @@ final class NamedWords {
     cursor.at++;
     if (same.equals("descending")) {
       draft.extras.add(same + groupsOf());
-    } else {
+    } else if (!draft.extras.contains(same)) {
       draft.extras.add(same);
     }
     return true;

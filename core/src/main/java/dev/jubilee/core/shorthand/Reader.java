@@ -180,13 +180,13 @@ final class Reader {
         lines.take(before, recovery.get());
         return;
       }
-      if (lines.takesRecoveryOfAll(drafts)) {
+      if (lines.takesRecoveryOfAll(drafts) || lines.takesTimesOfBoth(before)) {
         return;
       }
       if (lines.takesLastPart(before)) {
         return;
       }
-      if (!lines.hasLength()) {
+      if (!lines.hasLength() && !lines.isWayInOrOut()) {
         lines.words(before, depth);
         return;
       }
@@ -196,6 +196,11 @@ final class Reader {
     lines.words(draft, depth);
     lines.assumeStrides(draft);
     if (draft.isEmpty()) {
+      if (draft.isAround && draft.isOnlyAnAim()) {
+        // WU, 4 x 2 km, CD: that there is one goes without saying.
+        whole.note("A way in or out without a length is left out.");
+        return;
+      }
       if (draft.times.isPresent()) {
         throw new ParseException(
             draft.from, draft.to, "how long is each of them? Write a distance or a time");

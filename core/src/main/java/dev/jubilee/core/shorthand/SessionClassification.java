@@ -127,9 +127,17 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
     }
     Optional<SessionKind> hardest = kinds.stream().max(Comparator.naturalOrder());
     SessionKind kind = of(outline.said(), hardest);
-    Optional<Piece> first =
-        kind.isHard() ? hardest.map(kinds::indexOf).map(pieces::get) : pieces.stream().findFirst();
+    Optional<Piece> hard = hardest.map(kinds::indexOf).map(pieces::get);
+    Optional<Piece> raced =
+        kind == SessionKind.TIME_TRIAL && hard.filter(SessionClassification::isGentle).isPresent()
+            ? pieces.stream().filter(p -> !isGentle(p)).findFirst()
+            : Optional.empty();
+    Optional<Piece> first = kind.isHard() ? raced.or(() -> hard) : pieces.stream().findFirst();
     return new SessionClassification(kind, first);
+  }
+
+  private static boolean isGentle(Piece piece) {
+    return piece.aim().filter(a -> a == Feel.EASY || a == Feel.STEADY).isPresent();
   }
 
   /** What is said outright stands; intervals only say that it is hard. */
@@ -353,7 +361,7 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
           // As if critical intensity were at 170 beats/min over a rest of 60.
           case BEATS -> (figure.middle() - 60) / 110;
           // Without the athlete's own figures the length of the effort tells most.
-          default -> !repeats && seconds >= LONG_STRETCH ? 0.8 : isShort ? 1.1 : 0.97;
+          default -> !repeats && seconds > LONG_STRETCH ? 0.8 : isShort ? 1.1 : 0.97;
         };
     if (share < BELOW_THRESHOLD) {
       return SessionKind.EASY;

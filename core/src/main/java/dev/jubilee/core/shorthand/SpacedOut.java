@@ -203,6 +203,10 @@ final class SpacedOut {
         || t.is("pull")
         || t.is("drill")
         || t.is("scull")
+        || t.is("fast")
+        || t.is("easy")
+        || t.is("steady")
+        || t.is("build")
         || Vocabulary.STROKES.containsKey(t.text());
   }
 

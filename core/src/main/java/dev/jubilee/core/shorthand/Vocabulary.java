@@ -222,6 +222,7 @@ final class Vocabulary {
           Map.entry("opener", "openers"),
           Map.entry("flys", "flying"),
           Map.entry("flies", "flying"),
+          Map.entry("acceleration", "accelerations"),
           Map.entry("odd", "odds"),
           Map.entry("even", "evens"),
           Map.entry("blocks", "block"),
@@ -273,7 +274,9 @@ final class Vocabulary {
           "trail",
           "grass",
           "undulating",
-          "rolling");
+          "rolling",
+          "cross",
+          "gravel");
 
   private Vocabulary() {}
 
