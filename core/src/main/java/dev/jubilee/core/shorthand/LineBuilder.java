@@ -148,6 +148,11 @@ final class LineBuilder {
         && rest.equals(Rest.NONE);
   }
 
+  /** 1 x 400 too, where the others are counted. */
+  boolean isCountedWithoutRest() {
+    return isRepeatedWithoutRest() || (times.isPresent() && isSingleWithoutRest());
+  }
+
   boolean isOnlyADistance() {
     return isSingleWithoutRest()
         && aim.isEmpty()
@@ -199,7 +204,9 @@ final class LineBuilder {
 
   /** Whether minutes of easy movement between are what it wants. */
   boolean isVeryHard() {
-    return aim.filter(a -> a instanceof Aim.Feel f && f.compareTo(Aim.Feel.HARD) >= 0).isPresent()
+    return extras.contains("flying")
+        || extras.contains("starts")
+        || aim.filter(a -> a instanceof Aim.Feel f && f.compareTo(Aim.Feel.HARD) >= 0).isPresent()
         || (aim.filter(Aim.Figure.class::isInstance).isPresent() && longestSeconds() <= SHORT);
   }
 

@@ -22,6 +22,9 @@ final class LineReader {
   /** Easy metres between two efforts, for a metre of one. */
   private static final double MOST_BETWEEN = 1.5;
 
+  /** From sprint to sprint, s; common practice. */
+  private static final int LONGEST_FULL = 1200;
+
   /** and so few that they are always between. */
   private static final double SHORT_WAY = 0.5;
 
@@ -139,8 +142,12 @@ final class LineReader {
             && found.value() instanceof Rest.OverDistance over
             && before.work().orElse(null) instanceof Extent.Distance work
             && over.metres() <= SHORT_WAY * work.metres();
+    boolean isFullRest =
+        before.isVeryHard()
+            && found.value() instanceof Rest.Timed full
+            && full.seconds() <= LONGEST_FULL;
     boolean isRest =
-        (found.isLikelyRest() || isShortWay)
+        (found.isLikelyRest() || isShortWay || isFullRest)
             && (found.isOfSets() || !isLongFor || before.isVeryHard());
     if (isRest && isLongFor && !found.isOfSets()) {
       String words = ShorthandWriter.recovery(found.value()).substring(2);
@@ -160,7 +167,7 @@ final class LineReader {
   /** 4 x 300 + 4 x 150, 3 min: what is said at the end is said of all that have no other. */
   void sharesRecovery(List<LineBuilder> drafts, Lengths.Found<Rest> last) {
     boolean isShared = false;
-    for (int i = drafts.size() - 2; i >= 0 && drafts.get(i).isRepeatedWithoutRest(); i--) {
+    for (int i = drafts.size() - 2; i >= 0 && drafts.get(i).isCountedWithoutRest(); i--) {
       drafts.get(i).take(last.value(), false);
       isShared = true;
     }

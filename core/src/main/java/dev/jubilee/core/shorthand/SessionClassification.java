@@ -70,7 +70,13 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
 
   /** A piece of the session, with what is said of the whole. */
   private record Context(
-      Piece piece, boolean isHills, Sport sport, int seconds, boolean isAlone, boolean repeats) {
+      Piece piece,
+      boolean isHills,
+      Sport sport,
+      int seconds,
+      boolean isAlone,
+      boolean isSession,
+      boolean repeats) {
     boolean saysNothingOfEffort() {
       return piece.aim().isEmpty();
     }
@@ -116,7 +122,12 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
           ladder.stream().mapToInt(p -> Timeline.roughSeconds(p.amount(), in)).max().orElse(0);
       boolean repeats = pieces.get(i).times() > 1 || inSets.contains(pieces.get(i));
       boolean isAlone = !repeats && ladder.size() == 1;
-      kinds.add(kind(new Context(pieces.get(i), outline.isHills(), in, seconds, isAlone, repeats)));
+      boolean isSession =
+          isAlone && pieces.stream().allMatch(SessionClassification::isOneInSilence);
+      kinds.add(
+          kind(
+              new Context(
+                  pieces.get(i), outline.isHills(), in, seconds, isAlone, isSession, repeats)));
     }
     Optional<SessionKind> ofRepeats = ofSilentRepeats(pieces, kinds);
     for (int i = 0; i < pieces.size() && ofRepeats.isPresent(); i++) {
@@ -129,15 +140,22 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
     SessionKind kind = of(outline.said(), hardest);
     Optional<Piece> hard = hardest.map(kinds::indexOf).map(pieces::get);
     Optional<Piece> raced =
-        kind == SessionKind.TIME_TRIAL && hard.filter(SessionClassification::isGentle).isPresent()
-            ? pieces.stream().filter(p -> !isGentle(p)).findFirst()
+        kind == SessionKind.TIME_TRIAL
+            ? pieces.stream().filter(SessionClassification::isRaced).findFirst()
             : Optional.empty();
     Optional<Piece> first = kind.isHard() ? raced.or(() -> hard) : pieces.stream().findFirst();
     return new SessionClassification(kind, first);
   }
 
-  private static boolean isGentle(Piece piece) {
-    return piece.aim().filter(a -> a == Feel.EASY || a == Feel.STEADY).isPresent();
+  /** Beside work that is said to be hard, a length alone is the way into it or out. */
+  private static boolean isOneInSilence(Piece piece) {
+    return piece.times() == 1 && piece.aim().isEmpty();
+  }
+
+  /** Of a race and what is done around it. */
+  private static boolean isRaced(Piece piece) {
+    boolean isGentle = piece.aim().filter(a -> a == Feel.EASY || a == Feel.STEADY).isPresent();
+    return piece.times() == 1 && !isGentle && piece.extras().stream().noneMatch(LIGHT::contains);
   }
 
   /** What is said outright stands; intervals only say that it is hard. */
@@ -272,7 +290,9 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
     if (c.isAlone()) {
       // One short effort alone is a race or a test.
       return Optional.of(
-          c.seconds() < LONG_TEST ? SessionKind.TIME_TRIAL : ofEasy(c.seconds(), c.sport()));
+          c.seconds() < LONG_TEST && c.isSession()
+              ? SessionKind.TIME_TRIAL
+              : ofEasy(c.seconds(), c.sport()));
     }
     if (c.seconds() <= SHORTEST_REPEAT) {
       return Optional.of(SessionKind.SPRINT);
