@@ -203,6 +203,24 @@ export const CircumstancesBar = memo(function CircumstancesBar({
               onCommit={(airQuality) => changeUnder({ airQuality })}
             />
           </Box>
+          <Box w="110px">
+            <NumberField
+              label="Altitude, m"
+              value={under.altitude ?? 0}
+              error={accepted("altitude")}
+              onCommit={(altitude) => changeUnder({ altitude })}
+            />
+          </Box>
+          {(sport === "RUN" || sport === "RIDE") && (
+            <Box w="120px">
+              <NumberField
+                label="Gradient, %"
+                value={under.gradient ?? 0}
+                error={accepted("gradient")}
+                onCommit={(gradient) => changeUnder({ gradient })}
+              />
+            </Box>
+          )}
           {sport === "SWIM" && (
             <>
               <Box w="100px">
@@ -275,6 +293,8 @@ const USUAL: Conditions = {
   airQuality: null,
   water: null,
   wetsuit: false,
+  altitude: 0,
+  gradient: 0,
 };
 
 /** What is out of the ordinary, in a few words. */
@@ -286,6 +306,8 @@ function conditionWords(c: Conditions): string {
     c.thunder && "thunder",
     c.water != null && `water ${c.water} °C`,
     c.wetsuit && "wetsuit",
+    (c.altitude ?? 0) > 0 && `${c.altitude} m up`,
+    (c.gradient ?? 0) !== 0 && slopeWords(c.gradient ?? 0),
     c.airQuality != null && `air quality ${c.airQuality}`,
     c.surface !== "FIRM" && `${SURFACES[c.surface]} ground`,
     c.waitMinutes > 0 && `${c.waitMinutes} min wait`,
@@ -293,4 +315,8 @@ function conditionWords(c: Conditions): string {
     c.lane && `${c.lane} m straight`,
   ].filter(Boolean);
   return words.length > 0 ? words.join(", ") : "Wind, ground, wait, group";
+}
+
+function slopeWords(gradient: number): string {
+  return gradient > 0 ? `${gradient} % uphill` : `${-gradient} % downhill`;
 }

@@ -19,6 +19,9 @@ final class ApproachJumps implements BuildForm {
 
   private static final String JUMP = "approach-jump";
 
+  /** Of the contacts; the others are for drills. */
+  private static final double SHARE = 0.6;
+
   private final BuildContext context;
 
   ApproachJumps(BuildContext context) {
@@ -28,7 +31,11 @@ final class ApproachJumps implements BuildForm {
   /** As many as the contacts that are tolerated allow, and no more than are of use. */
   static int most(BuildContext context) {
     int contacts = context.library().find(JUMP).map(d -> d.contactsIn(THREE)).orElse(0);
-    return contacts == 0 ? 0 : Math.min(MOST, context.demand().contacts() / contacts);
+    int tolerated = context.demand().contacts();
+    if (contacts == 0 || tolerated < contacts) {
+      return 0;
+    }
+    return (int) Math.max(1, Math.min(MOST, SHARE * tolerated / contacts));
   }
 
   @Override

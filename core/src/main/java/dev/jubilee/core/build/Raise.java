@@ -267,7 +267,16 @@ public final class Raise {
    */
   private double share(double stage) {
     double[] range = range();
-    return range[0] + stage * (range[1] - range[0]);
+    return Math.min(range[0] + stage * (range[1] - range[0]), firstStep());
+  }
+
+  /** The build goes on from the raise, never back: where it begins low, the raise stays below. */
+  private double firstStep() {
+    if (demand.efforts() == 0) {
+      return Double.POSITIVE_INFINITY;
+    }
+    BuildContext build = new BuildContext(request, library, anchors, demand);
+    return FirstStep.share(build) * build.top() / build.critical();
   }
 
   private double stageOf(double share) {

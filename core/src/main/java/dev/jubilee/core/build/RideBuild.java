@@ -11,6 +11,7 @@ final class RideBuild implements BuildForm {
   private static final int LAST_STEP = 45;
   private static final int BRIEF_STEP = 30;
   private static final int CADENCE = 90;
+  private static final int CLIMBING = 75;
 
   /** Share of critical power beyond which steps of a minute cost much; Jubilee modelling choice. */
   private static final double WELL_ABOVE = 1.1;
@@ -58,8 +59,13 @@ final class RideBuild implements BuildForm {
               "pressure-step-ride",
               new Dose.Timed(seconds, 1),
               new Recovery(last && openersFollow ? 60 : 0, Recovery.Doing.SPIN),
-              CADENCE));
+              cadence()));
     }
+  }
+
+  /** As one climbs, so one steps up to it; common practice. */
+  private int cadence() {
+    return context.request().circumstances().conditions().isUphill() ? CLIMBING : CADENCE;
   }
 
   private void addOpeners(List<GradedEffort> efforts, int openers, boolean brief) {

@@ -42,6 +42,8 @@ final class RunBuild implements BuildForm {
 
   private static final double LEAST_REST = 0.2;
 
+  private static final String HILL_STRIDE = "hill-stride";
+
   private final BuildContext context;
 
   RunBuild(BuildContext context) {
@@ -58,15 +60,38 @@ final class RunBuild implements BuildForm {
     List<GradedEffort> efforts = new ArrayList<>();
     for (int i = 0; i < count; i++) {
       double speed = top * EvenSteps.between(first, 1, i, count);
+      boolean isOverBarrier = i >= count - overBarriers(count, brief);
       efforts.add(
-          context.at(
-              speed,
-              i < count - overBarriers(count, brief) ? drillId() : overBarrier(),
-              context.over(distance, speed, USUAL_SPEED),
-              recovery(distance, speed, brief),
-              0));
+          isUphill() && !isOverBarrier
+              ? uphill(distance, speed)
+              : context.at(
+                  speed,
+                  isOverBarrier ? overBarrier() : drillId(),
+                  context.over(distance, speed, USUAL_SPEED),
+                  recovery(distance, speed, brief),
+                  0));
     }
     return efforts;
+  }
+
+  /** Sore calves stride on the flat. */
+  private boolean isUphill() {
+    return context.request().circumstances().conditions().isUphill() && context.allows(HILL_STRIDE);
+  }
+
+  /** The same effort up the slope: as much oxygen, at a slower pace. */
+  private GradedEffort uphill(Distance distance, double flat) {
+    int gradient = context.request().circumstances().conditions().gradient();
+    double speed = flat / Slope.times(gradient);
+    return context
+        .at(flat, HILL_STRIDE, context.over(distance, speed, USUAL_SPEED), walkDown(), 0)
+        .atPaceOf(1 / Slope.times(gradient));
+  }
+
+  private Recovery walkDown() {
+    int back = (int) Math.ceil(distance(false).metres() / WALK);
+    int rest = context.isTimed() ? Math.max(back, context.rest(false)) : back;
+    return new Recovery(EvenSteps.toFive(rest), Recovery.Doing.WALK_BACK);
   }
 
   /** s; the nearer to top speed, the nearer to a minute for each 10 m. */

@@ -51,6 +51,7 @@ public final class Checks {
           new BadAir(),
           new IceUnderfoot(),
           new ColdWater(),
+          new HighUp(),
           new WindChill(),
           new LongInHeat(),
           new HardCold(),

@@ -48,6 +48,7 @@ public enum FindingCode {
   BAD_AIR(Severity.CAUTION, "air quality index, US EPA (from memory)"),
   ICE_UNDERFOOT(Severity.CAUTION, "common practice"),
   COLD_WATER(Severity.CAUTION, "common practice: water under 16 °C"),
+  HIGH_UP(Severity.CAUTION, "common practice: from 1500 m"),
   WIND_CHILL(Severity.CAUTION, "wind chill, Environment Canada / US NWS 2001"),
   LONG_IN_HEAT(Severity.FAULT, "common practice"),
   HARD_COLD(Severity.CAUTION, "common practice"),

@@ -19,6 +19,8 @@ import java.util.Optional;
  * @param water temperature of the water in °C, 2 to 35, where it is known
  * @param wetsuit whether one is worn
  * @param lane longest straight at hand in m, 2 to 200, where it is not the place's usual one
+ * @param altitude above the sea, m, 0 to 5000; 0 where nobody said
+ * @param gradient of the ground where the session begins, %, −20 to 20; uphill is positive
  */
 @RecordBuilder
 public record Conditions(
@@ -32,8 +34,39 @@ public record Conditions(
     boolean thunder,
     Optional<Integer> airQuality,
     Optional<Integer> water,
-    boolean wetsuit)
+    boolean wetsuit,
+    int altitude,
+    int gradient)
     implements ConditionsBuilder.With {
+
+  /** On the flat, near the sea. */
+  public Conditions(
+      int wind,
+      boolean wet,
+      Surface surface,
+      int waitMinutes,
+      int group,
+      Optional<Integer> lane,
+      Optional<Integer> humidity,
+      boolean thunder,
+      Optional<Integer> airQuality,
+      Optional<Integer> water,
+      boolean wetsuit) {
+    this(
+        wind,
+        wet,
+        surface,
+        waitMinutes,
+        group,
+        lane,
+        humidity,
+        thunder,
+        airQuality,
+        water,
+        wetsuit,
+        0,
+        0);
+  }
 
   /** With nothing known of the water. */
   public Conditions(
@@ -102,6 +135,22 @@ public record Conditions(
   /** Water colder than this is swum in briefly, watched, °C; common practice. */
   public static final int COLD_WATER = 16;
 
+  /** From this height on it is told, m; common practice. */
+  public static final int HIGH = 1500;
+
+  /** A slope worth speaking of, %; common practice. */
+  public static final int SLOPE = 3;
+
+  /** Whether the session begins up a slope. */
+  public boolean isUphill() {
+    return gradient >= SLOPE;
+  }
+
+  /** Whether the session begins down a slope. */
+  public boolean isDownhill() {
+    return gradient <= -SLOPE;
+  }
+
   /** Whether the water is known to be cold. */
   public boolean isColdWater() {
     return water.filter(w -> w < COLD_WATER).isPresent();
@@ -125,5 +174,7 @@ public record Conditions(
     water.ifPresent(w -> Bounds.within("water", w, 2, 35, "°C"));
     surface = surface == null ? Surface.FIRM : surface;
     lane.ifPresent(m -> Bounds.within("lane", m, 2, 200, "m"));
+    Bounds.within("altitude", altitude, 0, 5000, "m");
+    Bounds.within("gradient", gradient, -20, 20, "%");
   }
 }

@@ -14,6 +14,8 @@ final class Adjustments {
           new AfterLayOff(),
           new ForTemperature(),
           new InColdWater(),
+          new AtAltitude(),
+          new OnASlope(),
           new ForStroke(),
           new ForSeated(),
           new AfterSitting(),

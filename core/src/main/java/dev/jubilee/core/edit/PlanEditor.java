@@ -166,7 +166,13 @@ public final class PlanEditor {
   }
 
   private SimulatedPlan simulated(PlanSource source, Edit.OfRequest edit, Anchors anchors) {
-    return prescriber.simulated(edit.applyTo(source), anchors);
+    PrescriptionRequest request = edit.applyTo(source);
+    boolean isAsHigh = altitude(request) == altitude(source.request());
+    return prescriber.simulated(request, isAsHigh ? anchors : PlanSource.anchors(request));
+  }
+
+  private static int altitude(PrescriptionRequest request) {
+    return request.circumstances().conditions().altitude();
   }
 
   /**

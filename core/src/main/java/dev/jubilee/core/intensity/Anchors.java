@@ -3,6 +3,7 @@ package dev.jubilee.core.intensity;
 import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.sport.Sport;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -55,6 +56,25 @@ public record Anchors(
   public Anchors {
     basis = List.copyOf(basis);
     conflicts = List.copyOf(conflicts);
+  }
+
+  /**
+   * The same so many metres above the sea.
+   *
+   * @param metres 0 to 5000
+   */
+  public Anchors at(int metres) {
+    double share = Altitude.share(sport, metres);
+    if (share == 1) {
+      return this;
+    }
+    List<Phrase> more = new ArrayList<>(basis);
+    more.add(
+        Phrase.of(
+            "At %,d m above the sea: %d %% less than what was tested, in all that is held for minutes."
+                .formatted(metres, Math.round(100 * (1 - share)))));
+    return new Anchors(
+        sport, model.withShareOfOxygen(share), known, heart, more, spread, conflicts, topMeasured);
   }
 
   /** The target for holding {@code effort} over {@code duration}. */

@@ -61,6 +61,14 @@ public final class BestEfforts {
   }
 
   /** The same of a movement that takes so many times as long over any distance. */
+  /** The same lengths of time at a multiple of the intensity. */
+  BestEfforts times(double factor) {
+    return new BestEfforts(
+        knots.stream()
+            .map(k -> new Knot(k.seconds(), factor * k.intensity(), factor * k.usual(), k.share()))
+            .toList());
+  }
+
   BestEfforts slowerBy(double times) {
     return new BestEfforts(
         knots.stream()

@@ -45,6 +45,11 @@ public record CriticalModel(
         factor * critical, factor * reserve, factor * top, curve, BestEfforts.NONE);
   }
 
+  /** The same where less oxygen is to be had: what can be held falls, reserve and sprint do not. */
+  CriticalModel withShareOfOxygen(double share) {
+    return new CriticalModel(share * critical, reserve, top, curve, bests.times(share));
+  }
+
   /** The same with another sprint, and nothing known beside it. */
   public CriticalModel withTop(double measured) {
     return new CriticalModel(critical, reserve, measured, curve, BestEfforts.NONE);

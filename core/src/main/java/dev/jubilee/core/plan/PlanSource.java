@@ -28,7 +28,13 @@ public record PlanSource(PrescriptionRequest request, List<PlanItem> items, Dril
 
   /** The athlete's figures in the session's sport. */
   public Anchors anchors() {
-    return AnchorFinder.anchors(request.athlete(), request.session());
+    return anchors(request);
+  }
+
+  /** The figures of a request's athlete in the session's sport, at its altitude. */
+  public static Anchors anchors(PrescriptionRequest request) {
+    return AnchorFinder.anchors(request.athlete(), request.session())
+        .at(request.circumstances().conditions().altitude());
   }
 
   /** The plan that is remembered, not computed anew. */

@@ -1,10 +1,10 @@
 package dev.jubilee.core.prescription;
 
-import dev.jubilee.core.athlete.AnchorFinder;
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanSource;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.SimulatedPlan;
 import dev.jubilee.core.plan.Tuning;
@@ -57,6 +57,6 @@ public final class Prescriber {
   }
 
   private static Anchors anchors(PrescriptionRequest request) {
-    return AnchorFinder.anchors(request.athlete(), request.session());
+    return PlanSource.anchors(request);
   }
 }

@@ -123,6 +123,7 @@ class FindingsTableTest {
                 replan(
                     p.request().with(p.request().athlete().with(Set.of(HealthCondition.ASTHMA))))),
         new Row("COLD_WATER", SWIM, p -> under(p, water(p, 15))),
+        new Row("HIGH_UP", SPRINT, p -> under(p, up(p, 2000))),
         new Row("THUNDER", SPRINT, p -> under(p, sky(p, true, 20))),
         new Row("BAD_AIR", SPRINT, p -> under(p, sky(p, false, 151))),
         new Row("ICE_UNDERFOOT", SPRINT, p -> under(p, on(p, Surface.SLIPPERY))),
@@ -320,6 +321,11 @@ class FindingsTableTest {
                 Optional.empty(),
                 thunder,
                 Optional.of(airQuality)));
+  }
+
+  private static Circumstances up(Plan plan, int metres) {
+    Circumstances c = plan.request().circumstances();
+    return c.with(c.conditions().withAltitude(metres));
   }
 
   private static Circumstances water(Plan plan, int degrees) {

@@ -49,6 +49,20 @@ class PublishedValuesTest {
     assertThat(RowingErgometer.splitSeconds(watts)).isCloseTo(split, within(0.02));
   }
 
+  /** Wehrlin &amp; Hallén 2006 (from memory): 6.3 % of oxygen uptake for each 1000 m from 300 m. */
+  @ParameterizedTest
+  @CsvSource({"0, 1", "300, 1", "1300, 0.937", "2300, 0.874", "2800, 0.8425"})
+  void thinAirTakesWhatItTakesOfUptake(int metres, double share) {
+    assertThat(Altitude.share(Sport.RUN, metres)).isCloseTo(share, within(1e-9));
+    assertThat(Math.pow(Altitude.share(Sport.SWIM, metres), 3)).isCloseTo(share, within(1e-9));
+    CriticalModel low = ride(new TestResult.RidePowerTest(400, 300));
+    CriticalModel high = low.withShareOfOxygen(share);
+    assertThat(high.critical()).isCloseTo(share * 266.7, within(0.1));
+    for (int seconds = 1; seconds <= 14_400; seconds += seconds / 4 + 1) {
+      assertThat(high.sustainable(seconds)).isLessThanOrEqualTo(low.sustainable(seconds) + 1e-9);
+    }
+  }
+
   /** Monod &amp; Scherrer 1965: 3 min at 400 W and 12 min at 300 W give 266.7 W and 24.0 kJ. */
   @Test
   void twoMaximalRidesGiveCriticalPower() {

@@ -215,7 +215,15 @@ final class Anybody {
         kit,
         random.nextInt(76) - 30,
         any(ComingFrom.values()),
-        conditions);
+        onSomeGround(conditions));
+  }
+
+  /** Now and then high up, or on a slope. */
+  private Conditions onSomeGround(Conditions flat) {
+    return flat.with(
+        c ->
+            c.altitude(random.nextInt(8) == 0 ? random.nextInt(5001) : 0)
+                .gradient(random.nextInt(8) == 0 ? random.nextInt(41) - 20 : 0));
   }
 
   private Approach approach() {

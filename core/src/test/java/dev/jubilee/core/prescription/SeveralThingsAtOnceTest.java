@@ -318,6 +318,30 @@ class SeveralThingsAtOnceTest {
             .with(Kit.BIKE)
             .airOf(155)
             .must(caution("BAD_AIR"), noBuild()),
+        run("5 km at 2,300 m: slower strides, longer rests, and it is said", SessionKind.TIME_TRIAL)
+            .over(5000)
+            .up(2300)
+            // 4:00 a kilometre by the sea, some 12 % slower.
+            .must(caution("HIGH_UP"), slowerThan(3 * 60 + 58), efforts(3, 5), noFault()),
+        run("An easy run up there needs no word", SessionKind.EASY)
+            .up(2300)
+            .must(silent("HIGH_UP"), noBuild()),
+        run("Hill repeats at 8 %: strides up the hill, ankles first", SessionKind.INTERVALS)
+            .onASlopeOf(8)
+            .must(
+                has("hill-stride"),
+                not("stride-run"),
+                moves(BodyRegion.ANKLES),
+                contactsUpTo(40),
+                noFault()),
+        run("Sore calves stride on the flat, whatever the hill", SessionKind.INTERVALS)
+            .onASlopeOf(8)
+            .is(Severity.SORE, BodyRegion.CALVES)
+            .must(not("hill-stride"), noLanding()),
+        ride("A climb of forty minutes", SessionKind.TIME_TRIAL)
+            .lasting(2400)
+            .onASlopeOf(7)
+            .must(ratesUpTo(70, 80), efforts(3, 6), noFault()),
         run("Ice outside does not matter in the gym", SessionKind.THRESHOLD)
             .at(Place.GYM)
             .on(Surface.FIRM)

@@ -73,6 +73,8 @@ final class Situation {
   private int group = 1;
   private boolean wet;
   private Optional<Integer> water = Optional.empty();
+  private int altitude;
+  private int gradient;
 
   Situation(String says, Sport sport, SessionKind kind) {
     this.says = says;
@@ -236,6 +238,16 @@ final class Situation {
     return this;
   }
 
+  Situation up(int metres) {
+    altitude = metres;
+    return this;
+  }
+
+  Situation onASlopeOf(int percent) {
+    gradient = percent;
+    return this;
+  }
+
   Situation must(Must... all) {
     musts.addAll(List.of(all));
     return this;
@@ -283,7 +295,9 @@ final class Situation {
             thunder,
             air,
             water,
-            false);
+            false,
+            altitude,
+            gradient);
     Circumstances circumstances =
         new Circumstances(
             minutes, fill, where, all, temperature, from, conditions, before, 0, earlier);

@@ -174,6 +174,8 @@ public record PrescriptionView(
    * @param thunder now or within the last half hour; absent is no
    * @param airQuality index (US EPA), 0 to 500, where it is known
    * @param water temperature, °C, where it is known
+   * @param altitude m above the sea, 0 to 5000; absent is 0
+   * @param gradient where the session begins, %, −20 to 20; absent is flat
    */
   public record ConditionsView(
       int wind,
@@ -186,7 +188,9 @@ public record PrescriptionView(
       @Schema(nullable = true) Boolean thunder,
       @Schema(nullable = true) Integer airQuality,
       @Schema(nullable = true) Integer water,
-      @Schema(nullable = true) Boolean wetsuit) {
+      @Schema(nullable = true) Boolean wetsuit,
+      @Schema(nullable = true) Integer altitude,
+      @Schema(nullable = true) Integer gradient) {
 
     static ConditionsView of(Conditions c) {
       return new ConditionsView(
@@ -200,7 +204,9 @@ public record PrescriptionView(
           c.thunder(),
           c.airQuality().orElse(null),
           c.water().orElse(null),
-          c.wetsuit());
+          c.wetsuit(),
+          c.altitude(),
+          c.gradient());
     }
 
     Conditions toCore() {
@@ -215,7 +221,9 @@ public record PrescriptionView(
           Boolean.TRUE.equals(thunder),
           Optional.ofNullable(airQuality),
           Optional.ofNullable(water),
-          Boolean.TRUE.equals(wetsuit));
+          Boolean.TRUE.equals(wetsuit),
+          altitude == null ? 0 : altitude,
+          gradient == null ? 0 : gradient);
     }
   }
 }

@@ -296,7 +296,9 @@ public record SnapshotV1(Request request, List<Item> items) {
       @JsonInclude(JsonInclude.Include.NON_NULL) Boolean thunder,
       @JsonInclude(JsonInclude.Include.NON_NULL) Integer airQuality,
       @JsonInclude(JsonInclude.Include.NON_NULL) Integer water,
-      @JsonInclude(JsonInclude.Include.NON_NULL) Boolean wetsuit) {
+      @JsonInclude(JsonInclude.Include.NON_NULL) Boolean wetsuit,
+      @JsonInclude(JsonInclude.Include.NON_DEFAULT) int altitude,
+      @JsonInclude(JsonInclude.Include.NON_DEFAULT) int gradient) {
 
     static ConditionsV1 of(Conditions c) {
       return new ConditionsV1(
@@ -310,7 +312,9 @@ public record SnapshotV1(Request request, List<Item> items) {
           c.thunder() ? true : null,
           c.airQuality().orElse(null),
           c.water().orElse(null),
-          c.wetsuit() ? true : null);
+          c.wetsuit() ? true : null,
+          c.altitude(),
+          c.gradient());
     }
 
     Conditions toCore() {
@@ -325,7 +329,9 @@ public record SnapshotV1(Request request, List<Item> items) {
           thunder != null && thunder,
           Optional.ofNullable(airQuality),
           Optional.ofNullable(water),
-          wetsuit != null && wetsuit);
+          wetsuit != null && wetsuit,
+          altitude,
+          gradient);
     }
   }
 
