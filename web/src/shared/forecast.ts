@@ -14,13 +14,11 @@ export function forecastQuery(place: Place, at: string) {
 }
 
 export function forecastWords({ temperature, wind, humidity, wet, source }: Forecast): string {
-  return [
+  const words = [
     `${temperature} °C`,
     wind > 0 && `wind ${wind} km/h`,
     `${humidity} % humid`,
     wet && "rain",
-    `(${source})`,
-  ]
-    .filter(Boolean)
-    .join(", ");
+  ].filter(Boolean);
+  return `${words.join(", ")} (${source})`;
 }

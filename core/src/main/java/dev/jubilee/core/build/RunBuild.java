@@ -44,6 +44,9 @@ final class RunBuild implements BuildForm {
 
   private static final String HILL_STRIDE = "hill-stride";
 
+  /** Hill strides are short, m; common practice. */
+  private static final double LONGEST_UPHILL = 50;
+
   private final BuildContext context;
 
   RunBuild(BuildContext context) {
@@ -80,7 +83,8 @@ final class RunBuild implements BuildForm {
   }
 
   /** The same effort up the slope: as much oxygen, at a slower pace. */
-  private GradedEffort uphill(Distance distance, double flat) {
+  private GradedEffort uphill(Distance flatDistance, double flat) {
+    Distance distance = Distance.ofMetres(Math.min(LONGEST_UPHILL, flatDistance.metres()));
     int gradient = context.request().circumstances().conditions().gradient();
     double speed = flat / Slope.times(gradient);
     return context
@@ -89,7 +93,7 @@ final class RunBuild implements BuildForm {
   }
 
   private Recovery walkDown() {
-    int back = (int) Math.ceil(distance(false).metres() / WALK);
+    int back = (int) Math.ceil(LONGEST_UPHILL / WALK);
     int rest = context.isTimed() ? Math.max(back, context.rest(false)) : back;
     return new Recovery(EvenSteps.toFive(rest), Recovery.Doing.WALK_BACK);
   }

@@ -94,6 +94,19 @@ class StoredPlansTest {
     assertThat(read(json.write(SnapshotV1.of(source)))).isEqualTo(source);
   }
 
+  @Test
+  void altitudeAndSlopeAreReadAsTheyWereWritten() throws IOException {
+    PlanSource flat = everything("feel");
+    Circumstances circumstances = flat.request().circumstances();
+    PlanSource source =
+        flat.with(
+            flat.request()
+                .with(
+                    circumstances.with(
+                        circumstances.conditions().withAltitude(1850).withGradient(-4))));
+    assertThat(read(json.write(SnapshotV1.of(source)))).isEqualTo(source);
+  }
+
   /** What was shown: with every kind of edit as the remedy of a finding; never rewritten. */
   @Test
   void aPlanIsShownAsItWasWhenItWasMade() throws IOException {
