@@ -82,6 +82,13 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
           placeholder="from age"
           control={control}
         />
+        <FormText
+          label="Body mass, kg"
+          name="kilograms"
+          inputMode="numeric"
+          placeholder="only for W/kg"
+          control={control}
+        />
       </Grid>
 
       <OtherLevels control={control} main={useWatch({ control, name: "sport" })} />

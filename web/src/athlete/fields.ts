@@ -9,6 +9,7 @@ export interface AthleteFields {
   age: string;
   restingHeartRate: string;
   maximumHeartRate: string;
+  kilograms: string;
   results: ResultDraft[];
   restrictions: RestrictionInput[];
   contraindications: AthleteProfile["contraindications"];
@@ -25,6 +26,7 @@ export const NOBODY: AthleteFields = {
   age: "30",
   restingHeartRate: "",
   maximumHeartRate: "",
+  kilograms: "",
   results: [],
   restrictions: [],
   contraindications: [],
@@ -47,6 +49,7 @@ export function fieldsOf(profile: AthleteProfile): AthleteFields {
     age: String(profile.age),
     restingHeartRate: profile.restingHeartRate?.toString() ?? "",
     maximumHeartRate: profile.maximumHeartRate?.toString() ?? "",
+    kilograms: profile.kilograms?.toString() ?? "",
     results: profile.results.map(draftOf),
   };
 }
@@ -64,6 +67,7 @@ export function profileOf(fields: AthleteFields, before?: AthleteProfile): Athle
     age: whole(fields.age) ?? 0,
     restingHeartRate: whole(fields.restingHeartRate),
     maximumHeartRate: whole(fields.maximumHeartRate),
+    kilograms: whole(fields.kilograms) ?? undefined,
     results: fields.results.map(resultOf),
   };
 }

@@ -28,6 +28,7 @@ import java.util.Set;
  * @param mastery highest mastered rung by ladder id, where the coach has said so; else by level
  * @param health what the coach was told of their health
  * @param levels in sports in which the level is another
+ * @param kilograms body mass, 25 to 200, where it is known
  */
 @RecordBuilder
 public record Athlete(
@@ -41,7 +42,8 @@ public record Athlete(
     boolean deconditioned,
     Map<String, Integer> mastery,
     Set<HealthCondition> health,
-    Map<Sport, Level> levels)
+    Map<Sport, Level> levels,
+    Optional<Integer> kilograms)
     implements AthleteBuilder.With {
 
   public Athlete {
@@ -52,10 +54,39 @@ public record Athlete(
     mastery = Map.copyOf(mastery);
     health = Set.copyOf(health);
     levels = Map.copyOf(levels);
+    kilograms.ifPresent(kg -> Bounds.within("kilograms", kg, 25, 200, "kg"));
     // Built for its checks: impossible heart rates are refused where they enter.
     if (restingHeartRate.isPresent() || maximumHeartRate.isPresent()) {
       HeartRate.of(ageYears, restingHeartRate, maximumHeartRate);
     }
+  }
+
+  /** Of unknown mass. */
+  public Athlete(
+      Level level,
+      int ageYears,
+      Optional<Integer> restingHeartRate,
+      Optional<Integer> maximumHeartRate,
+      List<TestResult> results,
+      List<Restriction> restrictions,
+      Set<Contraindication> contraindications,
+      boolean deconditioned,
+      Map<String, Integer> mastery,
+      Set<HealthCondition> health,
+      Map<Sport, Level> levels) {
+    this(
+        level,
+        ageYears,
+        restingHeartRate,
+        maximumHeartRate,
+        results,
+        restrictions,
+        contraindications,
+        deconditioned,
+        mastery,
+        health,
+        levels,
+        Optional.empty());
   }
 
   /** Of one level in all sports. */

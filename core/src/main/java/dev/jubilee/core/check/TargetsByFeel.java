@@ -11,6 +11,12 @@ final class TargetsByFeel extends Check {
 
   @Override
   List<Finding> examine(Plan plan) {
+    if (plan.anchors().known() && plan.request().session().asksForMass()) {
+      return List.of(
+          finding(
+              "Watts for each kilogram, of a body that nobody weighed: read as threshold.",
+              "A body mass on the athlete's page turns them into watts."));
+    }
     return plan.anchors().known()
         ? List.of()
         : List.of(

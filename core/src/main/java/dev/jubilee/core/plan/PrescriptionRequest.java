@@ -38,6 +38,7 @@ public record PrescriptionRequest(
     Tuning tuning,
     TrainingPhase phase) {
   public PrescriptionRequest {
+    session = athlete.kilograms().map(session::forBodyOf).orElse(session);
     approach = approach == null ? Approach.USUAL : approach;
     lastTime = lastTime == null ? Set.of() : Set.copyOf(lastTime);
     locked = List.copyOf(locked);

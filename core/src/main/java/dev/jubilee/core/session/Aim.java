@@ -79,6 +79,21 @@ public sealed interface Aim {
       Bounds.within(unit.words(), high, unit.least, unit.most, unit.sign);
     }
 
+    /**
+     * Watts for each kilogram as watts; another figure as it is.
+     *
+     * @param kilograms of the body, above 0
+     */
+    Figure forBodyOf(int kilograms) {
+      return unit == Unit.WATTS_PER_KG
+          ? new Figure(Unit.WATTS, inWatts(kilograms * low), inWatts(kilograms * high))
+          : this;
+    }
+
+    private static double inWatts(double power) {
+      return Math.max(Unit.WATTS.least, Math.min(Unit.WATTS.most, Math.rint(power)));
+    }
+
     /** The middle of the range. */
     public double middle() {
       return (low + high) / 2;
@@ -102,7 +117,8 @@ public sealed interface Aim {
     PERCENT_OF_CRITICAL("share of threshold", "%", 30, 200),
     PERCENT_OF_TOP("share of top effort", "%", 20, 100),
     PERCENT_OF_MAXIMUM_HEART("share of maximum heart rate", "%", 40, 100),
-    PERCENT_OF_THRESHOLD_HEART("share of threshold heart rate", "%", 40, 120);
+    PERCENT_OF_THRESHOLD_HEART("share of threshold heart rate", "%", 40, 120),
+    WATTS_PER_KG("power for each kilogram", "W/kg", 0.5, 25);
 
     private final String words;
     private final String sign;

@@ -46,6 +46,24 @@ public record Session(
     this(sport, kind, title, effortMetres, effortTime, stroke, Optional.empty());
   }
 
+  /** With an aim that is in watts for each kilogram in those of a body. */
+  public Session forBodyOf(int kilograms) {
+    return new Session(
+        sport,
+        kind,
+        title,
+        effortMetres,
+        effortTime,
+        stroke,
+        aim.map(a -> a instanceof Aim.Figure f ? f.forBodyOf(kilograms) : a));
+  }
+
+  /** Whether it aims at watts for each kilogram of a body that nobody weighed. */
+  public boolean asksForMass() {
+    return aim.filter(a -> a instanceof Aim.Figure f && f.unit() == Aim.Unit.WATTS_PER_KG)
+        .isPresent();
+  }
+
   /**
    * How well a drill suits the session, 0 to 3; work on land takes what any sport uses, but for
    * what is of another sport alone.

@@ -147,6 +147,8 @@ public final class WorkIntensity {
     Effort unknown = anchors.shareOfCritical(1);
     return switch (figure.unit()) {
       case WATTS -> hasWatts ? anchors.model().effortOf(middle) : unknown;
+      // Of a body whose mass nobody told; of others it has become watts.
+      case WATTS_PER_KG -> unknown;
       case SECONDS_PER_KM -> hasPace ? atPace(middle / 1000, anchors) : unknown;
       case SECONDS_PER_MILE ->
           hasPace ? atPace(middle / Distance.Unit.MILE.metres(), anchors) : unknown;

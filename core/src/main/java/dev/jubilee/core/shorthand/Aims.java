@@ -57,7 +57,9 @@ final class Aims {
 
   /** Whether a figure that is no length begins here: 250 W, 85 %, 24 spm, rate 24, rpe 7. */
   boolean isFigure(int at) {
-    refuseWattsAKilogram(at);
+    if (isWattsAKilogram(at)) {
+      return true;
+    }
     if (token(at).isNumber()) {
       int unit = token(at + 1).is("-") && token(at + 2).isNumber() ? at + 3 : at + 1;
       String word = token(unit).text();
@@ -79,17 +81,13 @@ final class Aims {
     return leads && token(at + 1).isNumber() && !isLength(at + 2);
   }
 
-  private void refuseWattsAKilogram(int at) {
-    if (token(at).isNumber()
-        && WATTS.contains(token(at + 1).text())
-        && token(at + 2).is("/")
-        && token(at + 3).is("kg")) {
-      throw new ParseException(
-          token(at).from(),
-          token(at + 3).to(),
-          "watts a kilogram need a body mass, which Jubilee does not keep; write watts or a share"
-              + " of threshold");
-    }
+  /** 4 W/kg: joined or apart, with one figure or two. */
+  private boolean isWattsAKilogram(int at) {
+    int unit = token(at + 1).is("-") && token(at + 2).isNumber() ? at + 3 : at + 1;
+    return token(at).isNumber()
+        && WATTS.contains(token(unit).text())
+        && token(unit + 1).is("/")
+        && token(unit + 2).is("kg");
   }
 
   /** "w/" is "with"; "W / 1 min" is watts. */
@@ -324,6 +322,13 @@ final class Aims {
     String word = token(unit).text();
     if (RATES.contains(word)) {
       return rate(at, draft);
+    }
+    if (isWattsAKilogram(at)) {
+      if (sport == Sport.RUN || sport == Sport.SWIM) {
+        throw new ParseException(token(at), "runners and swimmers aim at a pace");
+      }
+      figure(at, Unit.WATTS_PER_KG, draft);
+      return unit + 3;
     }
     if (WATTS.contains(word)) {
       figure(at, Unit.WATTS, draft);

@@ -190,6 +190,7 @@ public final class ShorthandWriter {
     return "@ "
         + switch (f.unit()) {
           case WATTS -> figure + " W";
+          case WATTS_PER_KG -> figure + " W/kg";
           case SECONDS_PER_KM -> figure + "/km";
           case SECONDS_PER_MILE -> figure + "/mile";
           case SECONDS_PER_500 -> figure + "/500 m";

@@ -5,11 +5,20 @@ import static org.assertj.core.api.Assertions.within;
 
 import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.athlete.AnchorFinder;
+import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.check.Finding;
+import dev.jubilee.core.check.FindingCode;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.intensity.RowingErgometer;
+import dev.jubilee.core.library.BuiltInLibrary;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.warmup.WarmUp;
 import java.time.Duration;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -31,6 +40,37 @@ class WorkIntensityTest {
   @CsvSource({"SECONDS_PER_KM, 240, 240", "SECONDS_PER_MILE, 386.24, 240"})
   void aPaceIsThePace(Aim.Unit unit, double figure, double perKm) {
     assertThat(secondsPerKm(new Aim.Figure(unit, figure, figure))).isCloseTo(perKm, within(0.1));
+  }
+
+  /**
+   * 4 W/kg of 62 kg are 248 W; of a body that nobody weighed they are read as threshold, and said.
+   */
+  @Test
+  void wattsAKilogramAreWattsOfABody() {
+    Athlete weighed = Scenarios.athlete(Level.ADVANCED).withKilograms(Optional.of(62));
+    Aim aim = new Aim.Figure(Aim.Unit.WATTS_PER_KG, 4, 4);
+    Session session =
+        new Session(
+            Sport.RIDE,
+            SessionKind.INTERVALS,
+            "4 x 8 min @ 4 W/kg",
+            Optional.empty(),
+            Optional.of(Duration.ofMinutes(8)),
+            Optional.empty(),
+            Optional.of(aim));
+    Circumstances gym = Scenarios.at(Place.GYM, 40);
+
+    Plan plan = Scenarios.plan(PrescriptionRequest.of(weighed, session, gym));
+    assertThat(plan.anchors().model().intensityAt(plan.demand().firstEffort()))
+        .isCloseTo(248, within(0.5));
+
+    WarmUp unknown =
+        WarmUp.prescribed(
+            PrescriptionRequest.of(weighed.withKilograms(Optional.empty()), session, gym),
+            BuiltInLibrary.get());
+    assertThat(unknown.plan().demand().firstEffort().points())
+        .isCloseTo(Effort.CRITICAL, within(0.5));
+    assertThat(unknown.findings()).extracting(Finding::code).contains(FindingCode.BY_FEEL);
   }
 
   @ParameterizedTest

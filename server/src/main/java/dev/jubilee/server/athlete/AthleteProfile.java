@@ -39,6 +39,7 @@ import java.util.stream.Collectors;
  * @param level in their main sport, and wherever else nothing is said
  * @param health what the coach was told of their health
  * @param levels in other sports, where it is another
+ * @param kilograms body mass, 25 to 200, for those who aim at watts for each of them
  */
 public record AthleteProfile(
     @NotBlank(message = Limits.NAME_ACCEPTED)
@@ -56,7 +57,8 @@ public record AthleteProfile(
     @Size(max = 500) Map<@Size(max = 60) String, @NotNull Integer> mastery,
     @Size(max = 10) List<@NotNull HealthCondition> health,
     @Schema(nullable = true) @JsonInclude(JsonInclude.Include.NON_NULL) @Size(max = 4)
-        List<@NotNull @Valid LevelIn> levels) {
+        List<@NotNull @Valid LevelIn> levels,
+    @Schema(nullable = true) @JsonInclude(JsonInclude.Include.NON_NULL) Integer kilograms) {
 
   /** How trained they are in a sport. */
   public record LevelIn(@NotNull Sport sport, @NotNull Level level) {}
@@ -179,7 +181,8 @@ public record AthleteProfile(
         levels == null
             ? Map.of()
             : levels.stream()
-                .collect(Collectors.toMap(LevelIn::sport, LevelIn::level, (a, b) -> b)));
+                .collect(Collectors.toMap(LevelIn::sport, LevelIn::level, (a, b) -> b)),
+        Optional.ofNullable(kilograms));
   }
 
   /**

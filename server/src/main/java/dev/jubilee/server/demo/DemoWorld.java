@@ -390,6 +390,7 @@ final class DemoWorld {
           deconditioned,
           Map.of(),
           health,
+          null,
           null);
     }
   }

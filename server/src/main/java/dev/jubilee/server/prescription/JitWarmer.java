@@ -144,6 +144,7 @@ class JitWarmer {
         false,
         null,
         null,
+        null,
         null);
   }
 

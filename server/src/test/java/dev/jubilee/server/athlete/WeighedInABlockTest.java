@@ -70,6 +70,7 @@ class WeighedInABlockTest {
         false,
         Map.of(),
         List.of(),
+        null,
         null);
   }
 }
