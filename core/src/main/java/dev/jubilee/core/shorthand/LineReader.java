@@ -3,36 +3,14 @@ package dev.jubilee.core.shorthand;
 import dev.jubilee.core.session.Aim.Feel;
 import dev.jubilee.core.session.Zones;
 import dev.jubilee.core.sport.Sport;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.IntFunction;
 
 /** Takes the words of one line, each where it belongs in what the line says. */
 final class LineReader {
-  /** Brackets in brackets. */
-  private static final int DEEPEST = 3;
-
-  /** A clock time that is so near to the one aimed at may be that of the next effort. */
-  private static final double LIKE_THE_AIM = 0.2;
-
   /** A stride of 100 m takes about this; common practice. */
   private static final int STRIDE = 20;
-
-  /** Easy metres between two efforts, for a metre of one. */
-  private static final double MOST_BETWEEN = 1.5;
-
-  /** From sprint to sprint, s; common practice. */
-  private static final int LONGEST_FULL = 1200;
-
-  /** and so few that they are always between. */
-  private static final double SHORT_WAY = 0.5;
-
-  /** So many single efforts in a row share what is said behind them. */
-  private static final int LEAST_IN_A_ROW = 3;
-
-  /** Easy movement for longer than this and than the effort is the end of the session, s. */
-  private static final int LONG_REST = 180;
 
   private final Cursor cursor;
   private final SessionFacts whole;
@@ -41,10 +19,7 @@ final class LineReader {
   private final Aims aims;
   private final NamedWords words;
   private final Repeats repeats;
-  private final IntFunction<List<Step>> inBrackets;
-
-  /** Where the last recovery ended. */
-  private int afterRest = -1;
+  private final Recoveries recoveries;
 
   /** In the order in which they are tried; the first that fits takes what is here. */
   private final List<Form> forms;
@@ -64,8 +39,10 @@ final class LineReader {
     this.lengths = new Lengths(cursor.tokens);
     this.aims = new Aims(cursor.tokens, lengths, usual, zones, whole.notes);
     this.words = new NamedWords(cursor, whole, usual, lengths, aims, this::part);
-    this.inBrackets = inBrackets;
     this.repeats = new Repeats(cursor, whole);
+    this.recoveries = new Recoveries(cursor, whole, lengths, repeats);
+    Parts parts =
+        new Parts(cursor, whole, lengths, recoveries, inBrackets, this::words, this::hasLength);
     BareNumbers bare = new BareNumbers(cursor, whole, usual, aims);
     this.forms =
         List.of(
@@ -76,9 +53,9 @@ final class LineReader {
             repeats::takesTimesAfter,
             repeats::takesSets,
             repeats::takesCount,
-            this::takesGroup,
-            this::takesWhatItIsOf,
-            this::takesHowItIsDivided,
+            parts::takesGroup,
+            parts::takesWhatItIsOf,
+            parts::takesHowItIsDivided,
             this::takesHowOneRecovers,
             bare::takesBarriers,
             this::takesAim,
@@ -96,161 +73,9 @@ final class LineReader {
     return usual;
   }
 
-  /** The recovery that the words up to the next stop are, if they are nothing else. */
-  Optional<Lengths.Found<Rest>> recovery(LineBuilder before) {
-    if (!before.wantsRest()) {
-      return restOfOne(before);
-    }
-    Lengths.Found<Rest> found = restAfter(before);
-    Optional<Lengths.Found<Rest>> ofSets = ofSetsAfter(found, before);
-    if (ofSets.isPresent()) {
-      take(before, found);
-      return ofSets;
-    }
-    if (found == null || !cursor.isStopAt(found.next())) {
-      return Optional.empty();
-    }
-    if (found.isBare() && found.value() instanceof Rest.OverDistance over && over.metres() <= 800) {
-      String length = ShorthandWriter.of(new Extent.Distance(over.metres()));
-      throw new ParseException(
-          cursor.here().from(),
-          cursor.tokens.get(found.next() - 1).to(),
-          "is " + length + " the recovery? Then write “" + length + " jog”",
-          length + " jog");
-    }
-    if (isWayOut(found.value(), before)) {
-      return Optional.empty();
-    }
-    boolean isLongFor =
-        found.value() instanceof Rest.Timed rest
-            && rest.manner() != Rest.Manner.STANDING
-            && rest.manner() != Rest.Manner.WALK
-            && rest.seconds() > Math.max(LONG_REST, before.longestSeconds() * 3 / 2);
-    double likeTheAim = cursor.here().value() / before.clock;
-    if (cursor.here().isClock()
-        && found.isBare()
-        && likeTheAim > 1 - LIKE_THE_AIM
-        && likeTheAim < 1 + LIKE_THE_AIM) {
-      throw new ParseException(
-          cursor.here(), "a recovery or another pace? Write “/” before a recovery");
-    }
-    if (lengths.isSaidToBeBetween(cursor.at, found.next())) {
-      return Optional.of(found);
-    }
-    boolean isShortWay =
-        !found.isBare()
-            && found.value() instanceof Rest.OverDistance over
-            && before.work().orElse(null) instanceof Extent.Distance work
-            && over.metres() <= SHORT_WAY * work.metres();
-    boolean isFullRest =
-        before.isVeryHard()
-            && found.value() instanceof Rest.Timed full
-            && full.seconds() <= LONGEST_FULL;
-    boolean isRest =
-        (found.isLikelyRest() || isShortWay || isFullRest)
-            && (found.isOfSets() || !isLongFor || before.isVeryHard());
-    if (isRest && isLongFor && !found.isOfSets()) {
-      String words = ShorthandWriter.recovery(found.value()).substring(2);
-      whole.note("“" + words + "” is read as the recovery between the efforts.");
-    }
-    return isRest ? Optional.of(found) : Optional.empty();
-  }
-
-  /** 8 x 50 fast, 200 easy: so much further than an effort is the way out of the session. */
-  private static boolean isWayOut(Rest rest, LineBuilder before) {
-    return rest instanceof Rest.OverDistance over
-        && over.manner() == Rest.Manner.EASY
-        && before.work().orElse(null) instanceof Extent.Distance work
-        && over.metres() > MOST_BETWEEN * work.metres();
-  }
-
-  /** 4 x 300 + 4 x 150, 3 min: what is said at the end is said of all that have no other. */
-  void sharesRecovery(List<LineBuilder> drafts, Lengths.Found<Rest> last) {
-    boolean isShared = false;
-    for (int i = drafts.size() - 2; i >= 0 && drafts.get(i).isCountedWithoutRest(); i--) {
-      drafts.get(i).take(last.value(), false);
-      isShared = true;
-    }
-    if (isShared) {
-      whole.note("The recovery is read as that of all of them.");
-    }
-  }
-
-  /** 8 min hard, 4 min rest, 8 min hard: a rest after a single effort, where it is called one. */
-  private Optional<Lengths.Found<Rest>> restOfOne(LineBuilder before) {
-    if (!before.isSingleWithoutRest() || !cursor.here().isNumber()) {
-      return Optional.empty();
-    }
-    Lengths.Found<Rest> found = lengths.rest(cursor.at, Optional.empty());
-    boolean isCalledRest =
-        found != null
-            && found.value() instanceof Rest.Timed timed
-            && timed.manner() == Rest.Manner.STANDING
-            && !found.isBare();
-    boolean isFollowed =
-        isCalledRest && cursor.isStopAt(found.next()) && !cursor.tokens.get(found.next()).isEnd();
-    return isFollowed ? Optional.of(found) : Optional.empty();
-  }
-
-  /** A bare number that a word says is a recovery is counted as the effort is: 5 off. */
-  private Lengths.Found<Rest> restAfter(LineBuilder before) {
-    Lengths.Found<Rest> found = lengths.rest(cursor.at, Optional.empty());
-    if (found != null || !cursor.here().isNumber() || cursor.isStopAt(cursor.at + 1)) {
-      return found;
-    }
-    Lengths.Found<Rest> like = lengths.rest(cursor.at, before.work());
-    return like != null && cursor.isStopAt(like.next()) ? like : null;
-  }
-
-  /** 2 min hard, 1 min easy x 10: what is done in turn is counted at the end. */
-  boolean takesTimesOfBoth(LineBuilder before) {
-    boolean isHard = before.aim.filter(a -> a != Feel.EASY).isPresent();
-    if (!before.isSingleWithoutRest() || !isHard) {
-      return false;
-    }
-    Lengths.Found<Rest> found = lengths.rest(cursor.at, Optional.empty());
-    if (found == null || found.isBare() || !cursor.tokens.get(found.next()).is("x")) {
-      return false;
-    }
-    take(before, found);
-    return repeats.takesTimesAfter(before, 0);
-  }
-
-  /** 400 fast, 300 fast, 200 fast, 3 min rest: after a row of single efforts, of each of them. */
-  boolean takesRecoveryOfAll(List<LineBuilder> drafts) {
-    boolean isRow =
-        drafts.size() >= LEAST_IN_A_ROW
-            && drafts.get(drafts.size() - 1).isSingleWithoutRest()
-            && drafts.stream().allMatch(d -> d.isSingleWithoutRest() || d.isRepeatedWithoutRest())
-            && drafts.stream().map(d -> d.amounts.get(0).getClass()).distinct().count() == 1;
-    Lengths.Found<Rest> found = isRow ? lengths.rest(cursor.at, Optional.empty()) : null;
-    boolean isLast = found != null && cursor.isStopAt(found.next());
-    boolean isOfDistances = isRow && drafts.get(0).work().orElseThrow() instanceof Extent.Distance;
-    boolean isEnd = isLast && cursor.tokens.get(found.next()).isEnd();
-    boolean isSaid = isLast && (!found.isBare() || (isOfDistances && isEnd));
-    if (!isSaid || !(found.value() instanceof Rest.Timed) || !found.isLikelyRest()) {
-      return false;
-    }
-    LineBuilder last = drafts.get(drafts.size() - 1);
-    boolean isOnlyTheLastAimed =
-        last.aim.isPresent()
-            && drafts.subList(0, drafts.size() - 1).stream().allMatch(d -> d.aim.isEmpty());
-    for (LineBuilder draft : drafts) {
-      take(draft, found);
-      draft.aim = isOnlyTheLastAimed ? last.aim : draft.aim;
-    }
-    whole.note("The recovery is read as that after each of them.");
-    return true;
-  }
-
-  /** 90 s / 6 min: the recovery between repeats, then the one between sets. */
-  private Optional<Lengths.Found<Rest>> ofSetsAfter(Lengths.Found<Rest> first, LineBuilder before) {
-    boolean hasSets = before.sets.isPresent() || before.hasRestlessSet();
-    if (first == null || !hasSets || !cursor.tokens.get(first.next()).is("/")) {
-      return Optional.empty();
-    }
-    Lengths.Found<Rest> second = lengths.rest(first.next() + 1, Optional.empty());
-    return Optional.ofNullable(second).filter(s -> cursor.isStopAt(s.next()));
+  /** Takes the words up to the next stop where they are a recovery of what stands before them. */
+  boolean takesRecovery(List<LineBuilder> drafts) {
+    return recoveries.takes(drafts);
   }
 
   /** CD alone, after a comma: it says nothing of the efforts before. */
@@ -367,7 +192,7 @@ final class LineReader {
     int from = cursor.here().from();
     cursor.at += 2;
     LineBuilder last = new LineBuilder();
-    words(last, DEEPEST);
+    words(last, Parts.DEEPEST);
     if (!last.isOnlyAnAim() || draft.tail.isPresent()) {
       throw new ParseException(from, cursor.here().from(), "how hard are the last of them?");
     }
@@ -395,71 +220,16 @@ final class LineReader {
     return true;
   }
 
-  /**
-   * 1 h sweet spot: 3 x 15 min / 5 min. Before a colon stands the whole, after it what is in it.
-   */
-  private boolean takesWhatItIsOf(LineBuilder draft, int depth) {
-    boolean isWhole =
-        draft.amounts.size() == 1
-            && draft.times.isEmpty()
-            && draft.rest.equals(Rest.NONE)
-            && draft.inset.isEmpty();
-    if (!cursor.here().is(":") || !isWhole || cursor.isStopAt(cursor.at + 1)) {
-      return false;
-    }
-    int colon = cursor.here().from();
-    cursor.at++;
-    List<Step> inside = inBrackets.apply(depth);
-    if (inside.isEmpty()) {
-      throw new ParseException(colon, colon + 1, "what is it made of? Write it after the colon");
-    }
-    draft.isWholeOf(inside);
-    return true;
-  }
-
-  /** 6 x 200 as 100 swim, 100 pull: the parts of each of them, as many as make it up. */
-  private boolean takesHowItIsDivided(LineBuilder draft, int depth) {
-    boolean isOne = draft.amounts.size() == 1 && draft.rest.equals(Rest.NONE);
-    if (!cursor.here().is("as") || !isOne) {
-      return false;
-    }
-    int from = cursor.here().from();
-    double whole = Timeline.sizeOf(draft.amounts.get(0));
-    List<Step> parts = new ArrayList<>();
-    double sum = 0;
-    do {
-      cursor.at++;
-      LineBuilder part = new LineBuilder();
-      part.from = cursor.here().from();
-      words(part, depth);
-      if (part.isEmpty()) {
-        throw new ParseException(from, cursor.here().from(), "as what? Write the parts of each");
-      }
-      parts.addAll(part.steps());
-      sum = parts.stream().mapToDouble(p -> Timeline.sizeOf(p, draft.amounts.get(0))).sum();
-    } while (sum < whole && cursor.here().is(","));
-    draft.isMadeOf(parts, from, cursor.here().from());
-    return true;
-  }
-
   /** 5 x 1 min @ 400 W / 3 min @ 120 W: how a recovery is done is the athlete's own. */
   private boolean takesHowOneRecovers(LineBuilder draft, int depth) {
     boolean isAim = cursor.here().is("@") || cursor.here().is("at");
-    if (!isAim || draft.rest.equals(Rest.NONE) || draft.aim.isEmpty() || cursor.at != afterRest) {
+    if (!isAim || draft.rest.equals(Rest.NONE) || draft.aim.isEmpty() || !recoveries.endHere()) {
       return false;
     }
     LineBuilder left = new LineBuilder();
     left.amounts.addAll(draft.amounts);
     cursor.at = aims.aim(cursor.at + 1, left);
     whole.note("How the recovery is done is left to the athlete.");
-    return true;
-  }
-
-  private boolean takesGroup(LineBuilder draft, int depth) {
-    if (!cursor.here().is("(")) {
-      return false;
-    }
-    group(draft, depth);
     return true;
   }
 
@@ -556,7 +326,7 @@ final class LineReader {
       if (rest == null || rest.isBare() || !draft.wantsRest()) {
         throw negative();
       }
-      take(draft, rest);
+      recoveries.take(draft, rest);
       return true;
     }
     cursor.at++;
@@ -577,72 +347,6 @@ final class LineReader {
         cursor.here().from(),
         cursor.next(1).to(),
         "a length cannot be negative; up to 30 min of rest is accepted");
-  }
-
-  private void group(LineBuilder draft, int depth) {
-    int open = cursor.here().from();
-    if (depth >= DEEPEST) {
-      throw new ParseException(cursor.here(), "brackets go " + DEEPEST + " deep at most");
-    }
-    if (!draft.isEmpty() && restInBrackets(draft)) {
-      return;
-    }
-    if (!draft.isEmpty() && isWordsOnly()) {
-      cursor.at++;
-      words(draft, depth + 1);
-      if (!cursor.here().is(")")) {
-        throw new ParseException(
-            open, cursor.text.length(), "this bracket is never closed", closed(open));
-      }
-      cursor.at++;
-      return;
-    }
-    boolean isMadeOf = draft.amounts.size() == 1 && draft.rest.equals(Rest.NONE);
-    if (!draft.isEmpty() && !isMadeOf) {
-      throw new ParseException(cursor.here(), "put a comma before the bracket");
-    }
-    cursor.at++;
-    List<Step> inside = inBrackets.apply(depth + 1);
-    if (!cursor.here().is(")")) {
-      throw new ParseException(
-          open, cursor.text.length(), "this bracket is never closed", closed(open));
-    }
-    cursor.at++;
-    if (inside.isEmpty()) {
-      throw new ParseException(
-          open, cursor.tokens.get(cursor.at - 1).to(), "nothing between the brackets");
-    }
-    if (isMadeOf) {
-      draft.isMadeOf(inside, open, cursor.tokens.get(cursor.at - 1).to());
-    } else {
-      draft.grouped.addAll(inside);
-    }
-  }
-
-  /** (50-60 rpm): what stands in the bracket only says how. */
-  private boolean isWordsOnly() {
-    int open = cursor.at;
-    cursor.at++;
-    boolean hasWords = !cursor.isStop() && !hasLength();
-    cursor.at = open;
-    return hasWords;
-  }
-
-  /** 6 x 800 (90 s): a recovery may stand in brackets. */
-  private boolean restInBrackets(LineBuilder draft) {
-    Optional<Extent> work = draft.work();
-    Lengths.Found<Rest> found = draft.wantsRest() ? lengths.rest(cursor.at + 1, work) : null;
-    if (found == null || !cursor.tokens.get(found.next()).is(")")) {
-      return false;
-    }
-    whole.note(found.note());
-    take(draft, found);
-    cursor.at++;
-    return true;
-  }
-
-  private String closed(int open) {
-    return cursor.text.substring(open) + ")";
   }
 
   private void length(LineBuilder draft) {
@@ -669,7 +373,7 @@ final class LineReader {
         whole.note(cursor.here().text() + " is read as the recovery.");
       }
       if (rest != null && rest.isLikelyRest() && (!rest.isBare() || isAfterAim)) {
-        take(draft, rest);
+        recoveries.take(draft, rest);
       } else {
         throw new ParseException(
             cursor.here(), "a second length; put a comma before it, or “jog” or “rest” after it");
@@ -705,13 +409,7 @@ final class LineReader {
       throw new ParseException(cursor.here(), "how long is the rest? Such as / 90 s, / 200 m jog");
     }
     whole.note(found.note());
-    take(draft, found);
-  }
-
-  void take(LineBuilder draft, Lengths.Found<Rest> found) {
-    cursor.at = found.next();
-    afterRest = cursor.at;
-    draft.take(found.value(), found.isOfSets());
+    recoveries.take(draft, found);
   }
 
   /** 20 miles with 12 @ MP: a bare number counts what the whole counts. */
@@ -740,7 +438,7 @@ final class LineReader {
       return;
     }
     if (isTail() && draft.times.orElse(1) > 1) {
-      takesTail(draft, DEEPEST);
+      takesTail(draft, Parts.DEEPEST);
       return;
     }
     boolean isLast = cursor.here().is("last") || cursor.here().is("final");
@@ -748,7 +446,7 @@ final class LineReader {
     if (!isLast && !isFirst && draft.wantsRest()) {
       Lengths.Found<Rest> rest = lengths.rest(cursor.at, Optional.empty());
       if (rest != null) {
-        take(draft, rest);
+        recoveries.take(draft, rest);
         return;
       }
     }
@@ -762,7 +460,7 @@ final class LineReader {
     LineBuilder inside = new LineBuilder();
     inside.from = cursor.here().from();
     takesInUnitOf(draft, inside);
-    words(inside, DEEPEST);
+    words(inside, Parts.DEEPEST);
     assumeStrides(inside);
     if (inside.isEmpty()) {
       throw new ParseException(inside.from, cursor.here().from(), "how long is that part?");
@@ -771,10 +469,7 @@ final class LineReader {
     if (cursor.here().is(",") && inside.wantsRest()) {
       int comma = cursor.at;
       cursor.at++;
-      Optional<Lengths.Found<Rest>> between = recovery(inside);
-      if (between.isPresent()) {
-        take(inside, between.get());
-      } else {
+      if (!recoveries.takes(List.of(inside))) {
         cursor.at = comma;
       }
     }

@@ -171,16 +171,7 @@ final class Reader {
   private void line(List<LineBuilder> drafts, boolean soft, int depth) {
     if (soft && !drafts.isEmpty()) {
       LineBuilder before = drafts.get(drafts.size() - 1);
-      Optional<Lengths.Found<Rest>> recovery = lines.recovery(before);
-      if (recovery.isPresent()) {
-        boolean isTimed = recovery.get().value() instanceof Rest.Timed;
-        if (isTimed && before.isRepeatedWithoutRest() && !recovery.get().isOfSets()) {
-          lines.sharesRecovery(drafts, recovery.get());
-        }
-        lines.take(before, recovery.get());
-        return;
-      }
-      if (lines.takesRecoveryOfAll(drafts) || lines.takesTimesOfBoth(before)) {
+      if (lines.takesRecovery(drafts)) {
         return;
       }
       if (lines.takesLastPart(before)) {
