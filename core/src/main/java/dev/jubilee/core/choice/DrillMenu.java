@@ -1,5 +1,6 @@
 package dev.jubilee.core.choice;
 
+import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.demand.Contacts;
@@ -60,6 +61,9 @@ public final class DrillMenu {
 
   /** Points for a drill that is meant for a stiff region; Jubilee modelling choice. */
   private static final int FAVOUR = 8_000;
+
+  /** Most of what a technique drill costs, where they are the warm-up; Jubilee modelling choice. */
+  private static final int THE_WARM_UP = 10_000;
 
   /** Points for a drill that the coach wants in whatever dose: more than all else together. */
   private static final int LOCKED_OPEN = 10_000_000;
@@ -215,11 +219,21 @@ public final class DrillMenu {
     if (isFoot(drill, request)) {
       return bias + HELD_AS_LIKED;
     }
+    if (isTheWarmUpItself(drill)) {
+      bias += THE_WARM_UP;
+    }
     boolean isForTightPlaces = drill.favours().stream().anyMatch(this::isTight);
     if (isForTightPlaces && drill.isHeld()) {
       return bias + HELD_AS_LIKED;
     }
     return bias + (isForTightPlaces || isWhatTheNeckGets(drill) ? FAVOUR : 0);
+  }
+
+  /** A technique drill, for the school that warms up by them. */
+  private boolean isTheWarmUpItself(Drill drill) {
+    return drill.block() == WarmUpPart.DRILL
+        && request.approach().first() == Approach.First.DRILLS
+        && request.session().kind().isHard();
   }
 
   /** Where a stretch does good: a stiff region, and what a long drive has shortened. */

@@ -12,7 +12,7 @@ final class WithDrillsFirst implements Adjustment {
     return draft
         .withRaise(draft.raise() * 0.5)
         .withDrill(draft.drill() * 1.5)
-        .because("The drills are the warm-up here: half the raise, half as many drills again.");
+        .because("The drills are the warm-up here: half the raise, more technique.");
   }
 
   @Override

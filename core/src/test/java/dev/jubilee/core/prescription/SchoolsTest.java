@@ -85,8 +85,10 @@ class SchoolsTest {
     assertThat(seconds(drills, WarmUpPart.RAISE))
         .as("the drills are the warm-up")
         .isLessThan(seconds(raise, WarmUpPart.RAISE));
+    // Runners have many; the others have few, and do them all anyway.
+    int more = day.sport() == Sport.RUN ? 1 : 0;
     assertThat(drills.in(WarmUpPart.DRILL).size())
-        .isGreaterThanOrEqualTo(raise.in(WarmUpPart.DRILL).size());
+        .isGreaterThanOrEqualTo(raise.in(WarmUpPart.DRILL).size() + more);
     assertThat(drills.in(WarmUpPart.RELEASE)).isEmpty();
   }
 
