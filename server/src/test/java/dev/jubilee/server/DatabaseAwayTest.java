@@ -32,6 +32,11 @@ class DatabaseAwayTest {
    */
   private static final Duration AWAY = Duration.ofSeconds(Integer.getInteger("jubilee.away", 12));
 
+  private static final String FULL =
+      "RAISE EXCEPTION 'could not extend file: No space left on device'"
+          + " USING ERRCODE = 'disk_full';";
+  private static final String THERE_IS_ROOM = "RETURN NEW;";
+
   private static String url;
   private static Wire wire;
   private static ConfigurableApplicationContext application;
@@ -113,15 +118,14 @@ class DatabaseAwayTest {
     String path = "/api/blocks/" + block;
     await(coach, path + "/compilation", "DONE");
     int before = JSON.readTree(coach.get("/api/athletes").body()).size();
-    assertThat(coach.post(path + "/compile", "").statusCode()).isEqualTo(200);
     RunningServer.execute(
         url,
-        "CREATE FUNCTION full_disk() RETURNS trigger LANGUAGE plpgsql AS $$ BEGIN"
-            + " RAISE EXCEPTION 'could not extend file: No space left on device'"
-            + " USING ERRCODE = 'disk_full'; END $$",
-        onFullDisk("athlete"),
-        onFullDisk("prescription_revision"),
-        onFullDisk("training_block_athlete"));
+        disk(THERE_IS_ROOM),
+        writesFailOnAFullDisk("athlete"),
+        writesFailOnAFullDisk("prescription_revision"),
+        writesFailOnAFullDisk("training_block_athlete"));
+    assertThat(coach.post(path + "/compile", "").statusCode()).isEqualTo(200);
+    RunningServer.execute(url, disk(FULL));
     try {
       HttpResponse<String> refused = coach.post("/api/athletes", athlete());
       assertThat(refused.statusCode()).as(refused.body()).isEqualTo(507);
@@ -130,17 +134,27 @@ class DatabaseAwayTest {
       Thread.sleep(2000);
       assertThat(coach.get(path + "/compilation").body()).contains("RUNNING");
     } finally {
-      RunningServer.execute(url, "DROP FUNCTION full_disk CASCADE");
+      RunningServer.execute(url, disk(THERE_IS_ROOM));
     }
     await(coach, path + "/compilation", "DONE");
     assertThat(coach.post("/api/athletes", athlete()).statusCode()).isEqualTo(201);
     assertThat(JSON.readTree(coach.get("/api/athletes").body())).hasSize(before + 1);
   }
 
-  private static String onFullDisk(String table) {
-    return "CREATE TRIGGER full_disk BEFORE INSERT OR UPDATE ON "
+  /**
+   * The triggers stay and the function changes: a trigger made or dropped beside running writes
+   * locks its table, and several tables locked at once are a deadlock.
+   */
+  private static String disk(String state) {
+    return "CREATE OR REPLACE FUNCTION write_to_disk() RETURNS trigger LANGUAGE plpgsql AS $$ BEGIN "
+        + state
+        + " END $$";
+  }
+
+  private static String writesFailOnAFullDisk(String table) {
+    return "CREATE TRIGGER write_to_disk BEFORE INSERT OR UPDATE ON "
         + table
-        + " FOR EACH ROW EXECUTE FUNCTION full_disk()";
+        + " FOR EACH ROW EXECUTE FUNCTION write_to_disk()";
   }
 
   private static void await(Visitor coach, String path, String word) throws Exception {
