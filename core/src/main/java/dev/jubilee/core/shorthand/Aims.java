@@ -7,6 +7,7 @@ import dev.jubilee.core.session.Aim.Figure;
 import dev.jubilee.core.session.Aim.Unit;
 import dev.jubilee.core.session.Zones;
 import dev.jubilee.core.sport.Sport;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -37,11 +38,23 @@ final class Aims {
 
   private static final int SHORTEST_SENDOFF = 20;
 
+  /** Times of longer repeats are given in minutes, m. */
+  private static final double LONGEST_IN_SECONDS = 800;
+
+  /** Of the work's figure; common practice. */
+  private static final double EASY_BESIDE = 0.65;
+
+  /** Lower rates are none, /min; common practice. */
+  private static final int LOWEST_RATE = 14;
+
   private final List<Token> tokens;
   private final Lengths lengths;
   private final Sport sport;
   private final Zones zones;
   private final List<String> notes;
+
+  /** Index of the token after the last row of rates. */
+  private int afterRates;
 
   Aims(List<Token> tokens, Lengths lengths, Sport sport, Zones zones, List<String> notes) {
     this.tokens = tokens;
@@ -66,7 +79,7 @@ final class Aims {
       return token(unit).is("%")
           || (WATTS.contains(word) && !isWith(unit) && isByPower(word))
           || (BEATS.contains(word) && !word.equals("hr"))
-          || RATES.contains(word)
+          || (RATES.contains(word) && !lengths.isCountOfStrokes(at))
           || (token(unit).is("/") && token(unit + 1).text().equals("10") && !isLength(unit + 2));
     }
     if (token(at).isClock()) {
@@ -234,8 +247,27 @@ final class Aims {
     if (!isJoined && !isWritten) {
       return new Plus(0, at);
     }
-    int seconds = (int) Math.round(number.value()) * (isSlower ? 1 : -1);
-    return new Plus(seconds, hasUnit ? at + 3 : at + 2);
+    int next = hasUnit ? at + 3 : at + 2;
+    boolean isPerMile = hasUnit && isPer(next) && isMile(token(next + 1));
+    double added = isPerMile ? number.value() * 1000 / Distance.Unit.MILE.metres() : number.value();
+    int seconds = (int) Math.round(added) * (isSlower ? 1 : -1);
+    return new Plus(seconds, hasUnit && isPer(next) ? next + 2 : next);
+  }
+
+  /** -5 s/km, + 10 s per mile: what the seconds are counted for, as this sport counts them. */
+  private boolean isPer(int at) {
+    boolean isJoined = token(at).is("/") && token(at - 1).to() == token(at).from();
+    Unit own =
+        switch (sport) {
+          case SWIM -> Unit.SECONDS_PER_100;
+          case ROW -> Unit.SECONDS_PER_500;
+          default -> isMile(token(at + 1)) ? Unit.SECONDS_PER_MILE : Unit.SECONDS_PER_KM;
+        };
+    return (isJoined || token(at).is("per")) && paceUnit(at + 1).equals(Optional.of(own));
+  }
+
+  private static boolean isMile(Token t) {
+    return t.is("mile") || t.is("mi");
   }
 
   /** Passes over what only completes an aim: pace, speed, power, O2 max. */
@@ -261,19 +293,56 @@ final class Aims {
     boolean isRange = token(at + 1).is("-") && token(at + 2).isNumber();
     double last = isRange ? token(at + 2).value() : token(at).value();
     int rate = (int) Math.round((token(at).value() + last) / 2);
-    if (isRange) {
-      notes.add("The rate is read as " + rate + ", the middle of the two.");
-    }
-    if (draft.rate.isPresent()) {
+    if (draft.rate.isPresent() || !draft.rates.isEmpty()) {
       throw new ParseException(
           token(at),
           draft.rest.equals(Rest.NONE)
               ? "two rates for one effort; one is enough"
               : "the rate of a recovery is left to the crew; take it out");
     }
-    draft.rate = Optional.of(rate);
     int next = isRange ? at + 3 : at + 1;
+    List<Integer> rates = isRange && !isAnotherRate(next) ? List.of() : ratesInARow(at);
+    if (rates.size() > 1) {
+      draft.rates.addAll(rates);
+      return afterRates;
+    }
+    if (isRange) {
+      notes.add("The rate is read as " + rate + ", the middle of the two.");
+    }
+    draft.rate = Optional.of(rate);
     return RATES.contains(token(next).text()) ? next + 1 : next;
+  }
+
+  /** r18-20-22, r20/22/24, r20, r22, r24: one for each of the efforts. */
+  private List<Integer> ratesInARow(int at) {
+    List<Integer> rates = new ArrayList<>();
+    rates.add((int) Math.round(token(at).value()));
+    int i = at + 1;
+    while (isAnotherRate(i)) {
+      int number = isRateSign(token(i + 1)) ? i + 2 : i + 1;
+      rates.add((int) Math.round(token(number).value()));
+      i = number + 1;
+    }
+    afterRates = i;
+    return rates;
+  }
+
+  private boolean isAnotherRate(int at) {
+    boolean isSigned = isRateSign(token(at + 1)) && token(at + 2).isNumber();
+    boolean isSeparator = token(at).is("/") || token(at).is("-") || token(at).is(",");
+    boolean isJoined =
+        token(at - 1).to() == token(at).from() && token(at).to() == token(at + 1).from();
+    boolean isPlain =
+        isJoined
+            && !token(at).is(",")
+            && token(at + 1).isNumber()
+            && token(at + 1).value() >= LOWEST_RATE
+            && !Vocabulary.isUnit(token(at + 2));
+    return isSeparator && (isSigned || isPlain);
+  }
+
+  private static boolean isRateSign(Token t) {
+    return t.is("r") || t.is("rate");
   }
 
   /** One number or two with a dash between them. */
@@ -410,6 +479,25 @@ final class Aims {
     return after(next);
   }
 
+  /** An aim so far below the work's that nobody prepares for it, and the index after it. */
+  record Easy(Figure aim, int next) {}
+
+  /** 4 min @ 50 % beside 115 %, 3 min @ 120 W beside 400 W. */
+  Optional<Easy> easy(int at, Figure work) {
+    if (!token(at).isNumber() || !isFigure(at)) {
+      return Optional.empty();
+    }
+    LineBuilder left = new LineBuilder();
+    int said = notes.size();
+    int next = aim(at, left);
+    notes.subList(said, notes.size()).clear();
+    return left.aim
+        .filter(a -> a instanceof Figure f && f.unit() == work.unit() && !f.unit().isPace())
+        .map(Figure.class::cast)
+        .filter(f -> f.high() <= EASY_BESIDE * work.low())
+        .map(f -> new Easy(f, next));
+  }
+
   /** A clock time with the sign before it. */
   private Token withSign(int at) {
     Token t = token(at);
@@ -541,6 +629,10 @@ final class Aims {
         && onlyDistance(draft).isPresent()) {
       return repeatTime(found.next(), time.seconds(), time.seconds(), draft, token(at));
     }
+    if (isTimeOfEach(at, draft)) {
+      // 10 x 400 @ 72
+      return repeatTime(at + 1, token(at).value(), token(at).value(), draft, token(at));
+    }
     if (found == null || !(found.value() instanceof Extent.Distance distance)) {
       if (token(at).isNumber() && sport == Sport.RIDE) {
         notes.add(token(at).text() + " is read as watts.");
@@ -553,7 +645,41 @@ final class Aims {
       notes.add(token(at).text() + " is read as watts.");
       return figure(at, Unit.WATTS, draft);
     }
+    Optional<Lengths.Found<Extent>> faster = otherRace(found.next());
+    if (faster.isPresent()) {
+      // 10k to 3k effort: the warm-up is for the faster of the two.
+      double other = ((Extent.Distance) faster.get().value()).metres();
+      notes.add("Of the two paces the faster is taken.");
+      return paceOfRace(Math.min(distance.metres(), other), faster.get().next(), draft, token(at));
+    }
     return paceOfRace(distance.metres(), found.next(), draft, token(at));
+  }
+
+  /** 10k to 3k, 3k-5k, 3k/5k pace. */
+  private Optional<Lengths.Found<Extent>> otherRace(int at) {
+    boolean isJoined =
+        token(at - 1).to() == token(at).from() && token(at).to() == token(at + 1).from();
+    boolean isBetween =
+        token(at).is("to") || (isJoined && (token(at).is("-") || token(at).is("/")));
+    if (!isBetween || !token(at + 1).isNumber()) {
+      return Optional.empty();
+    }
+    return Optional.ofNullable(lengths.amount(at + 1, Optional.empty()))
+        .filter(f -> f.value() instanceof Extent.Distance)
+        .filter(f -> !f.isBare() || Vocabulary.isPace(token(f.next())))
+        .filter(f -> !token(at).is("/") || Vocabulary.isPace(token(f.next())));
+  }
+
+  /** So many seconds for a short distance on foot as runners train at. */
+  private boolean isTimeOfEach(int at, LineBuilder draft) {
+    Optional<Double> metres = onlyDistance(draft).filter(m -> m <= LONGEST_IN_SECONDS);
+    return sport == Sport.RUN
+        && token(at).isNumber()
+        && metres.isPresent()
+        && !Vocabulary.isUnit(token(at + 1))
+        && !Vocabulary.isPace(token(at + 1))
+        && token(at).value() < 200
+        && isUsualPace(token(at).value() * 1000 / metres.get(), 1000);
   }
 
   private int paceOfRace(double metres, int at, LineBuilder draft, Token where) {

@@ -20,6 +20,8 @@ final class BareNumbers {
   private static final Set<Double> BARRIERS =
       Set.of(50.0, 60.0, 80.0, 100.0, 110.0, 200.0, 300.0, 400.0);
 
+  private static final int MOST_BARRIERS = 12;
+
   private final Cursor cursor;
   private final SessionFacts whole;
   private final Sport usual;
@@ -76,6 +78,14 @@ final class BareNumbers {
     Token unit = cursor.next(1);
     boolean isShort = (unit.is("h") && t.to() == unit.from()) || unit.is("mh");
     boolean isHurdles = isShort || unit.is("hurdles") || unit.is("hurdle");
+    boolean isCount = t.isNumber() && cursor.at > 0 && cursor.tokens.get(cursor.at - 1).is("over");
+    if (isCount && isHurdles && !isShort && !draft.isEmpty() && t.value() <= MOST_BARRIERS) {
+      // 5 x 110 H over 5 hurdles
+      draft.extras.add("over " + (int) t.value() + " hurdles");
+      whole.kind = Optional.of(SessionKind.HURDLES);
+      cursor.at += 2;
+      return true;
+    }
     if (!t.isNumber() || !draft.isEmpty() || !isHurdles || !BARRIERS.contains(t.value())) {
       return false;
     }

@@ -1,6 +1,7 @@
 package dev.jubilee.core.shorthand;
 
 import dev.jubilee.core.quantity.Distance;
+import dev.jubilee.core.sport.Sport;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -43,6 +44,7 @@ final class Lengths {
           "btwn",
           "rest",
           "recovery",
+          "recoveries",
           "rec",
           "off",
           "interval",
@@ -53,12 +55,20 @@ final class Lengths {
   /** Longest piece at one rate that is written without a unit, min; common practice. */
   private static final int LONGEST_AT_RATE = 90;
 
+  /** Longest stretch of a fartlek that is written without a unit, min; common practice. */
+  private static final int LONGEST_FARTLEK = 10;
+
   private static final Set<String> ENDS = Set.of(",", ";", ")", "/");
 
-  private final List<Token> tokens;
+  /** Strokes a minute where no rate is said; common practice of rowers. */
+  private static final double USUAL_RATE = 30;
 
-  Lengths(List<Token> tokens) {
+  private final List<Token> tokens;
+  private final Sport usual;
+
+  Lengths(List<Token> tokens, Sport usual) {
     this.tokens = tokens;
+    this.usual = usual;
   }
 
   private Token token(int index) {
@@ -110,6 +120,10 @@ final class Lengths {
           row.get(0).from(), row.get(1).to(), "a range of lengths; write one, or three in a row");
     }
     Found<Extent> last = amount(i, Optional.empty());
+    if (last == null && isOfMinutes(at, row)) {
+      // fartlek: 1-2-3-2-1
+      last = noted(new Extent.Time((int) (60 * token(i).value())), i, token(i).value(), "min");
+    }
     if (last == null) {
       throw new ParseException(
           row.get(0).from(), row.get(row.size() - 1).to(), "of what? Add s, min or m");
@@ -120,6 +134,14 @@ final class Lengths {
     }
     all.add(last.value());
     return new Found<>(all, last.next(), last.note(), false, false);
+  }
+
+  /** Whether small numbers follow minutes or a fartlek, and so are minutes themselves. */
+  private boolean isOfMinutes(int at, List<Token> row) {
+    boolean isSmall = row.stream().allMatch(t -> t.value() <= LONGEST_FARTLEK);
+    return isSmall
+        && tokens.subList(0, at).stream()
+            .anyMatch(t -> t.is("fartlek") || Vocabulary.SECONDS.getOrDefault(t.text(), 0) == 60);
   }
 
   static boolean isInMiles(double metres) {
@@ -199,6 +221,9 @@ final class Lengths {
       return new Found<>(
           distance(metres), at + 2, metres + "s is read as " + metres + " m.", false, false);
     }
+    if (isCountOfStrokes(at)) {
+      return strokes(at, 2);
+    }
     if (Vocabulary.SECONDS.containsKey(unit)) {
       return time(at, unit);
     }
@@ -220,6 +245,31 @@ final class Lengths {
     double value = token(at).value();
     boolean isRepeated = isRepeated(at) || token(at + 2).is("x");
     return isRepeated && token(at).to() == token(at + 1).from() && value >= 100 && value % 50 == 0;
+  }
+
+  /** 20 strokes: rowers count what they row hard; 24 strokes a minute are a rate. */
+  boolean isCountOfStrokes(int at) {
+    boolean isPer = token(at + 2).is("/") || token(at + 2).is("per") || token(at + 2).is("a");
+    boolean isOfMinute = isPer && Vocabulary.SECONDS.getOrDefault(token(at + 3).text(), 0) == 60;
+    return usual == Sport.ROW
+        && token(at).isNumber()
+        && (token(at + 1).is("strokes") || token(at + 1).is("str"))
+        && !isOfMinute;
+  }
+
+  private Found<Extent> strokes(int at, int length) {
+    double rate = USUAL_RATE;
+    for (int i = at; i < tokens.size() && !ENDS.contains(token(i).text()); i++) {
+      boolean isRate = token(i).is("r") || token(i).is("rate");
+      rate = isRate && token(i + 1).isNumber() ? token(i + 1).value() : rate;
+    }
+    int seconds = (int) Math.round(60 * token(at).value() / rate);
+    String note = (int) token(at).value() + " strokes are read as " + seconds + " s.";
+    return new Found<>(new Extent.Time(seconds), at + length, note, false, false);
+  }
+
+  private boolean hasStrokesBefore(int at) {
+    return tokens.subList(0, at).stream().anyMatch(t -> t.is("strokes") || t.is("str"));
   }
 
   /** A time in parts: 1 h 30, 2 min 15 s, 1'30". */
@@ -247,6 +297,9 @@ final class Lengths {
     Token t = token(at);
     double value = t.value();
     if (work.isPresent()) {
+      if (usual == Sport.ROW && hasStrokesBefore(at)) {
+        return strokes(at, 1);
+      }
       if (isWayJogged(at)) {
         return new Found<>(distance(value), at + 1);
       }
@@ -264,6 +317,12 @@ final class Lengths {
       return value >= 10
           ? noted(new Extent.Time((int) value), at, value, "s")
           : noted(new Extent.Time((int) (60 * value)), at, value, "min");
+    }
+    if (usual == Sport.ROW && hasStrokesBefore(at) && manner(at + 1).isPresent()) {
+      return strokes(at, 1);
+    }
+    if (isOfSprints(at)) {
+      return noted(distance(value), at, value, "m");
     }
     if (isWithRate(at)) {
       return noted(new Extent.Time((int) (60 * value)), at, value, "min");
@@ -285,6 +344,33 @@ final class Lengths {
       return new Found<>(distance(value), at + 1, "", true, false);
     }
     return null;
+  }
+
+  /** sprints: 3 x 30, 3 x 60: metres, where another of them can be nothing else. */
+  private boolean isOfSprints(int at) {
+    double value = token(at).value();
+    boolean isSprint = value >= 20 && value <= 150 && value % 10 == 0;
+    boolean isNamed =
+        tokens.subList(0, at).stream()
+            .anyMatch(t -> t.is("sprint") || t.is("sprints") || t.is("accelerations"));
+    boolean isOnHills = tokens.stream().anyMatch(t -> t.is("hill") || t.is("hills"));
+    return usual == Sport.RUN
+        && isRepeated(at)
+        && isSprint
+        && isNamed
+        && !isOnHills
+        && hasSprintInMetres();
+  }
+
+  private boolean hasSprintInMetres() {
+    for (int i = 1; i + 1 < tokens.size(); i++) {
+      double value = token(i).value();
+      boolean isUnsaid = !Vocabulary.isUnit(token(i + 1)) || token(i + 1).is("m");
+      if (token(i - 1).is("x") && token(i).isNumber() && isUnsaid && value > 60 && value <= 150) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private boolean isRepeated(int at) {
@@ -379,6 +465,14 @@ final class Lengths {
         return new Found<>(new Rest.WayBack(moving(manner.get())), afterWords(i + 1));
       }
     }
+    int time = token(i + 1).is("the") ? i + 2 : i + 1;
+    if (token(i).is("half") && token(time).is("time")) {
+      int next = time + 1;
+      while (BETWEEN.contains(token(next).text()) || manner(next).isPresent()) {
+        next++;
+      }
+      return new Found<>(new Rest.Ratio(2, 1), next);
+    }
     if (token(i).is("equal") || token(i).is("same")) {
       int next = i + 1;
       while (BETWEEN.contains(token(next).text()) || token(next).is("time")) {
@@ -393,9 +487,20 @@ final class Lengths {
       }
       return new Found<>(new Rest.Ratio(token(i).value(), token(i + 2).value()), next);
     }
+    boolean isRange =
+        token(i).isNumber()
+            && token(i + 1).is("-")
+            && token(i + 2).isNumber()
+            && token(i).value() < token(i + 2).value()
+            && Vocabulary.SECONDS.containsKey(token(i + 3).text());
+    i += isRange ? 2 : 0;
     Found<Extent> length = token(i).isWord() ? null : amount(i, work);
     if (length == null) {
       return null;
+    }
+    if (isRange) {
+      String note = "Of the two recoveries the longer is taken.";
+      length = new Found<>(length.value(), length.next(), note, length.isBare(), false);
     }
     int next = length.next();
     boolean isBare = manner.isEmpty();
@@ -403,7 +508,13 @@ final class Lengths {
       boolean isRate =
           token(next).is("r") && (token(next + 1).isNumber() || token(next + 1).is("="));
       Optional<Rest.Manner> after = isRate ? Optional.empty() : manner(next);
-      if (after.isPresent()) {
+      boolean isOnFoot =
+          manner.equals(Optional.of(Rest.Manner.WALK))
+              || manner.equals(Optional.of(Rest.Manner.JOG));
+      if (isOnFoot && (token(next).is("back") || token(next).is("down"))) {
+        // 5 min walk back
+        next++;
+      } else if (after.isPresent()) {
         boolean isPlain = BETWEEN.contains(token(next).text());
         manner = isPlain && manner.isPresent() ? manner : after;
         isBare = false;

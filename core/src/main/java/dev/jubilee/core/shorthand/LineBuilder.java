@@ -25,6 +25,10 @@ final class LineBuilder {
   Optional<Aim> aim = Optional.empty();
   Optional<Stroke> stroke = Optional.empty();
   Optional<Integer> rate = Optional.empty();
+
+  /** One for each of the efforts, in their order. */
+  final List<Integer> rates = new ArrayList<>();
+
   final List<String> extras = new ArrayList<>();
   Rest rest = Rest.NONE;
   Rest setRest = Rest.NONE;
@@ -37,6 +41,12 @@ final class LineBuilder {
 
   /** Whether what is grouped was written as what a length is made of. */
   private boolean isPlain;
+
+  /** Whether the recovery follows each part of what is grouped, as where odds and evens differ. */
+  private boolean isInPairs;
+
+  /** Whether the repeats were said after the length: 400 m x 8. */
+  boolean isCountedAfter;
 
   /** Whether it is the way into the session or out of it. */
   boolean isAround;
@@ -95,6 +105,18 @@ final class LineBuilder {
     }
   }
 
+  /** odds fast, evens easy: every other of them in another way. */
+  void isInPairsOf(Step odd, Step even, int from, int to) {
+    if (times.orElse(1) % 2 != 0) {
+      throw new ParseException(from, to, "odds and evens go with an even number of repeats");
+    }
+    amounts.clear();
+    isInPairs = true;
+    times = Optional.of(times.orElse(2) / 2);
+    grouped.add(odd);
+    grouped.add(even);
+  }
+
   /** The one length holds what is inside, or is made up by it; how hard it is is said of that. */
   void isWholeOf(List<Step> inside) {
     List<Step> steps =
@@ -109,6 +131,14 @@ final class LineBuilder {
     } else {
       inset = Optional.of(new Inset(Inset.Where.WITHIN, steps));
     }
+  }
+
+  /** What was said first was only a heading. */
+  void isHeadingOf(List<Step> inside) {
+    amounts.clear();
+    rest = Rest.NONE;
+    isPlain = true;
+    grouped.addAll(inside);
   }
 
   private static Step aimed(Step step, Aim hard) {
@@ -303,6 +333,24 @@ final class LineBuilder {
     }
   }
 
+  /** 3 x 1 km r22/24/26, 1-2-3 min r22/24/26, 30 min r18-20-22. */
+  private List<Step> atEachRate() {
+    int efforts = amounts.size() > 1 ? amounts.size() : times.orElse(rates.size());
+    if (isGroup() || amounts.isEmpty() || efforts != rates.size()) {
+      throw new ParseException(
+          from, to, rates.size() + " rates; write as many as there are efforts, or one");
+    }
+    boolean isOneStretch = amounts.size() == 1 && times.isEmpty();
+    List<Step> row = new ArrayList<>();
+    for (int i = 0; i < efforts; i++) {
+      Extent amount = amounts.get(amounts.size() > 1 ? i : 0);
+      amount = isOneStretch ? Lengths.times(amount, 1.0 / efforts) : amount;
+      row.add(new Piece(1, amount, aim, stroke, Optional.of(rates.get(i)), extras, rest));
+    }
+    boolean isRepeated = amounts.size() > 1 && times.orElse(1) > 1;
+    return isRepeated ? List.of(new Group(times.get(), row, Rest.NONE)) : row;
+  }
+
   List<Step> steps() {
     refuseOpenClock();
     if (isGroup() && times.isEmpty()) {
@@ -316,6 +364,11 @@ final class LineBuilder {
       for (Step step : grouped) {
         steps.add(shared(step));
       }
+    } else if (isInPairs) {
+      List<Step> pair = grouped.stream().map(s -> shared(s).after(rest)).toList();
+      steps.addAll(times.get() == 1 ? pair : List.of(new Group(times.get(), pair, Rest.NONE)));
+    } else if (!rates.isEmpty()) {
+      steps.addAll(atEachRate());
     } else if (isGroup()) {
       steps.add(new Group(times.orElse(1), grouped.stream().map(this::shared).toList(), rest));
     } else {

@@ -36,13 +36,14 @@ final class LineReader {
     this.cursor = cursor;
     this.whole = whole;
     this.usual = usual;
-    this.lengths = new Lengths(cursor.tokens);
+    this.lengths = new Lengths(cursor.tokens, usual);
     this.aims = new Aims(cursor.tokens, lengths, usual, zones, whole.notes);
     this.words = new NamedWords(cursor, whole, usual, lengths, aims, this::part);
     this.repeats = new Repeats(cursor, whole);
-    this.recoveries = new Recoveries(cursor, whole, lengths, repeats);
+    this.recoveries = new Recoveries(cursor, whole, lengths, aims, repeats);
     Parts parts =
-        new Parts(cursor, whole, lengths, recoveries, inBrackets, this::words, this::hasLength);
+        new Parts(
+            cursor, whole, usual, lengths, recoveries, inBrackets, this::words, this::hasLength);
     BareNumbers bare = new BareNumbers(cursor, whole, usual, aims);
     this.forms =
         List.of(
@@ -53,6 +54,8 @@ final class LineReader {
             repeats::takesTimesAfter,
             repeats::takesSets,
             repeats::takesCount,
+            parts::takesInTurn,
+            parts::takesOddsAndEvens,
             parts::takesGroup,
             parts::takesWhatItIsOf,
             parts::takesHowItIsDivided,
@@ -130,6 +133,9 @@ final class LineReader {
 
   /** 3 x 30 m 3 x 60 m, 4 km easy 4 km steady: what follows is a line of its own. */
   private boolean beginsAnother(LineBuilder draft) {
+    if (whole.isDividing && cursor.here().is("/") && !draft.isEmpty()) {
+      return true;
+    }
     if (draft.isEmpty() || !cursor.here().isNumber()) {
       return false;
     }
@@ -137,6 +143,9 @@ final class LineReader {
       return true;
     }
     boolean isOnce = draft.times.isEmpty() && draft.sets.isEmpty() && draft.aim.isPresent();
+    if (isOnce && isInUnitOfWhole()) {
+      return true;
+    }
     if (!isOnce || aims.isFigure(cursor.at) || isAnnounced()) {
       return false;
     }
@@ -154,7 +163,8 @@ final class LineReader {
   /** A part of the stretch before it, after a comma: 12 km steady, last 3 km fast. */
   boolean takesLastPart(LineBuilder before) {
     boolean isLast = cursor.here().is("last") || cursor.here().is("final");
-    if (!isLast || isTail()) {
+    boolean isMiddle = cursor.here().is("middle") && !before.isEmpty();
+    if ((!isLast && !isMiddle) || isTail()) {
       return false;
     }
     part(before);
@@ -275,8 +285,23 @@ final class LineReader {
       cursor.at = aims.aim(cursor.at, draft);
       return true;
     }
+    if (draft.isEmpty() && isInUnitOfWhole()) {
+      draft.amounts.add(Lengths.times(whole.unit.get(), t.value()));
+      draft.lengthFrom = t.from();
+      draft.lengthTo = t.to();
+      cursor.at++;
+      return true;
+    }
     length(draft);
     return true;
+  }
+
+  /** 15 km: 5 easy, 5 steady, 5 tempo */
+  private boolean isInUnitOfWhole() {
+    Token next = cursor.next(1);
+    return whole.unit.isPresent()
+        && cursor.here().isNumber()
+        && (next.is("@") || next.is("at") || Vocabulary.FEELS.containsKey(next.text()));
   }
 
   /** marathon pace 3 x 5 km: the pace is said first. */
@@ -408,7 +433,6 @@ final class LineReader {
     if (found == null) {
       throw new ParseException(cursor.here(), "how long is the rest? Such as / 90 s, / 200 m jog");
     }
-    whole.note(found.note());
     recoveries.take(draft, found);
   }
 
@@ -431,6 +455,7 @@ final class LineReader {
   private void part(LineBuilder draft) {
     boolean isHow =
         cursor.here().isWord()
+            && !cursor.here().is("final")
             && (Vocabulary.EXTRAS.contains(cursor.here().text())
                 || Vocabulary.KINDS.containsKey(cursor.here().text()));
     if (isHow) {
@@ -454,7 +479,7 @@ final class LineReader {
       throw new ParseException(
           cursor.tokens.get(cursor.at - 1), "“with” follows a single stretch it is a part of");
     }
-    if (isLast || isFirst) {
+    if (isLast || isFirst || cursor.here().is("middle")) {
       cursor.at++;
     }
     LineBuilder inside = new LineBuilder();

@@ -4,6 +4,7 @@ import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.Aim.Feel;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
+import java.time.DayOfWeek;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -60,6 +61,8 @@ final class NamedWords {
           this::takesSport,
           this::takesStroke,
           this::takesExtra,
+          this::takesLengthsInTurn,
+          this::takesDay,
           this::takesFiller);
 
   /**
@@ -126,7 +129,8 @@ final class NamedWords {
   private boolean takesRest(Word word, LineBuilder draft) {
     boolean isFirst = draft.isEmpty() && draft.times.isEmpty();
     boolean isHowHard = Vocabulary.FEELS.containsKey(word.text()) && !draft.wantsRest();
-    if (isFirst || isHowHard || !(Vocabulary.MANNERS.containsKey(word.text()) || word.is("full"))) {
+    boolean isNamed = Vocabulary.MANNERS.containsKey(word.text());
+    if (isFirst || isHowHard || !(isNamed || word.is("full", "equal", "same"))) {
       return false;
     }
     Lengths.Found<Rest> rest = lengths.rest(cursor.at, Optional.empty());
@@ -223,7 +227,8 @@ final class NamedWords {
 
   private boolean takesKind(Word word, LineBuilder draft) {
     SessionKind kind = Vocabulary.KINDS.get(word.text());
-    if (kind == null) {
+    boolean isLastOf = word.is("final") && (cursor.next(1).isNumber() || cursor.next(1).isClock());
+    if (kind == null || isLastOf) {
       return false;
     }
     if (kind.isOnLand()) {
@@ -271,7 +276,9 @@ final class NamedWords {
   }
 
   private boolean takesStroke(Word word, LineBuilder draft) {
-    if (!Vocabulary.STROKES.containsKey(word.text())) {
+    boolean isInWater = usual == Sport.SWIM || whole.sport.equals(Optional.of(Sport.SWIM));
+    boolean isWayBack = word.is("back") && !isInWater;
+    if (!Vocabulary.STROKES.containsKey(word.text()) || isWayBack) {
       return false;
     }
     cursor.at++;
@@ -299,16 +306,50 @@ final class NamedWords {
     return true;
   }
 
-  /** desc 1-4: over how many it goes down. */
+  /** desc 1-4, desc 1-3, 4-6: over how many it goes down. */
   private String groupsOf() {
-    boolean isRange =
-        cursor.here().isNumber() && cursor.next(1).is("-") && cursor.next(2).isNumber();
-    if (!isRange) {
-      return "";
+    StringBuilder ranges = new StringBuilder();
+    int last = 0;
+    while (true) {
+      int comma = last > 0 && (cursor.here().is(",") || cursor.here().is("&")) ? 1 : 0;
+      Token from = cursor.next(comma);
+      Token to = cursor.next(comma + 2);
+      boolean isRange = from.isNumber() && cursor.next(comma + 1).is("-") && to.isNumber();
+      boolean isNext = last == 0 || from.value() == last + 1;
+      boolean isEnd = !Vocabulary.isUnit(cursor.next(comma + 3)) && !cursor.next(comma + 3).is("x");
+      if (!isRange || !isNext || (last > 0 && !isEnd)) {
+        return ranges.toString();
+      }
+      ranges.append(' ').append((int) from.value()).append('-').append((int) to.value());
+      last = (int) to.value();
+      cursor.at += comma + 3;
     }
-    String range = (int) cursor.here().value() + "-" + (int) cursor.next(2).value();
-    cursor.at += 3;
-    return " " + range;
+  }
+
+  /** build by 25: each length of the pool faster than the one before it. */
+  private boolean takesLengthsInTurn(Word word, LineBuilder draft) {
+    boolean isInWater = usual == Sport.SWIM || whole.sport.equals(Optional.of(Sport.SWIM));
+    if (!word.is("by") || !isInWater || draft.isEmpty() || !cursor.next(1).isNumber()) {
+      return false;
+    }
+    draft.extras.add("by " + (int) cursor.next(1).value());
+    cursor.at += cursor.next(2).is("s") || cursor.next(2).is("m") ? 3 : 2;
+    return true;
+  }
+
+  /** Tue: 6 x 800 m. */
+  private boolean takesDay(Word word, LineBuilder draft) {
+    DayOfWeek day = Vocabulary.DAYS.get(word.text());
+    if (day == null) {
+      return false;
+    }
+    if (whole.day.filter(d -> d != day).isPresent()) {
+      throw new ParseException(
+          word.token(), "two days in one session; write a session for each of them");
+    }
+    whole.day = Optional.of(day);
+    cursor.at++;
+    return true;
   }
 
   private boolean takesFiller(Word word, LineBuilder draft) {

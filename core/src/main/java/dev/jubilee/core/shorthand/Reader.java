@@ -209,8 +209,21 @@ final class Reader {
         return;
       }
     }
+    if (soft && draft.isCountedAfter && isOneOfEquals(draft, drafts)) {
+      throw new ParseException(
+          draft.from, draft.to, "how often which of them? Put what is repeated in brackets");
+    }
     draft.refuseMinutesForMetres(whole.sport.orElse(lines.usual()));
     drafts.add(draft);
+  }
+
+  /** 100 fly, 100 back, 100 free x 4: all of them, or the last? */
+  private static boolean isOneOfEquals(LineBuilder draft, List<LineBuilder> before) {
+    if (before.isEmpty()) {
+      return false;
+    }
+    LineBuilder last = before.get(before.size() - 1);
+    return last.isSingleWithoutRest() && last.amounts.equals(draft.amounts);
   }
 
   /** Whether nothing else is written: "easy" alone is a session too. */

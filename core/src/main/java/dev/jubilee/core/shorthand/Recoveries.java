@@ -1,5 +1,6 @@
 package dev.jubilee.core.shorthand;
 
+import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.Aim.Feel;
 import java.util.List;
 import java.util.Optional;
@@ -15,6 +16,9 @@ final class Recoveries {
   /** From sprint to sprint, s; common practice. */
   private static final int LONGEST_FULL = 1200;
 
+  /** A time between two distances that is their recovery without a word, s. */
+  private static final int LONGEST_BARE = 600;
+
   /** and so few that they are always between. */
   private static final double SHORT_WAY = 0.5;
 
@@ -27,15 +31,17 @@ final class Recoveries {
   private final Cursor cursor;
   private final SessionFacts whole;
   private final Lengths lengths;
+  private final Aims aims;
   private final Repeats repeats;
 
   /** Where the last one ended. */
   private int end = -1;
 
-  Recoveries(Cursor cursor, SessionFacts whole, Lengths lengths, Repeats repeats) {
+  Recoveries(Cursor cursor, SessionFacts whole, Lengths lengths, Aims aims, Repeats repeats) {
     this.cursor = cursor;
     this.whole = whole;
     this.lengths = lengths;
+    this.aims = aims;
     this.repeats = repeats;
   }
 
@@ -46,8 +52,10 @@ final class Recoveries {
     if (recovery.isEmpty()) {
       return takesOfAll(drafts) || takesTimesOfBoth(before);
     }
-    boolean isTimed = recovery.get().value() instanceof Rest.Timed;
-    if (isTimed && before.isRepeatedWithoutRest() && !recovery.get().isOfSets()) {
+    boolean isOfAny =
+        recovery.get().value() instanceof Rest.Timed
+            || recovery.get().value() instanceof Rest.WayBack;
+    if (isOfAny && before.isRepeatedWithoutRest() && !recovery.get().isOfSets()) {
       share(drafts, recovery.get());
     }
     take(before, recovery.get());
@@ -55,6 +63,7 @@ final class Recoveries {
   }
 
   void take(LineBuilder draft, Lengths.Found<Rest> found) {
+    whole.note(found.note());
     cursor.at = found.next();
     end = cursor.at;
     draft.take(found.value(), found.isOfSets());
@@ -75,6 +84,11 @@ final class Recoveries {
     if (ofSets.isPresent()) {
       take(before, found);
       return ofSets;
+    }
+    refuseAnother(found);
+    Optional<Lengths.Found<Rest>> aimed = aimedRest(found, before);
+    if (aimed.isPresent()) {
+      return aimed;
     }
     if (found == null || !cursor.isStopAt(found.next())) {
       return Optional.empty();
@@ -125,6 +139,37 @@ final class Recoveries {
     return isRest ? Optional.of(found) : Optional.empty();
   }
 
+  /** 10 x 300, 100 walk / 200 jog: there are no sets that the second could be of. */
+  private void refuseAnother(Lengths.Found<Rest> found) {
+    if (found == null || found.isBare() || !cursor.tokens.get(found.next()).is("/")) {
+      return;
+    }
+    Lengths.Found<Rest> second = lengths.rest(found.next() + 1, Optional.empty());
+    if (second != null && cursor.isStopAt(second.next())) {
+      throw new ParseException(
+          cursor.here().from(),
+          cursor.tokens.get(second.next() - 1).to(),
+          "two recoveries for one effort; one is enough");
+    }
+  }
+
+  /** 4 x 4 min @ 115 %, 4 min @ 50 %: what is so easy is the recovery. */
+  private Optional<Lengths.Found<Rest>> aimedRest(Lengths.Found<Rest> found, LineBuilder before) {
+    boolean isTime = found != null && found.isBare() && found.value() instanceof Rest.Timed;
+    if (!isTime || !(before.aim.orElse(null) instanceof Aim.Figure work)) {
+      return Optional.empty();
+    }
+    int at = found.next();
+    boolean isAnnounced = cursor.tokens.get(at).is("@") || cursor.tokens.get(at).is("at");
+    Optional<Aims.Easy> easy = isAnnounced ? aims.easy(at + 1, work) : Optional.empty();
+    if (easy.isEmpty() || !cursor.isStopAt(easy.get().next())) {
+      return Optional.empty();
+    }
+    whole.note("How the recovery is done is left to the athlete.");
+    Rest rest = new Rest.Timed(((Rest.Timed) found.value()).seconds(), Rest.Manner.EASY);
+    return Optional.of(new Lengths.Found<>(rest, easy.get().next(), "", false, false));
+  }
+
   /** 8 x 50 fast, 200 easy: so much further than an effort is the way out of the session. */
   private static boolean isWayOut(Rest rest, LineBuilder before) {
     return rest instanceof Rest.OverDistance over
@@ -156,9 +201,38 @@ final class Recoveries {
             && found.value() instanceof Rest.Timed timed
             && timed.manner() == Rest.Manner.STANDING
             && !found.isBare();
+    boolean isBetween = !isCalledRest && isBetweenAimed(found, before);
     boolean isFollowed =
-        isCalledRest && cursor.isStopAt(found.next()) && !cursor.tokens.get(found.next()).isEnd();
+        (isCalledRest || isBetween)
+            && cursor.isStopAt(found.next())
+            && !cursor.tokens.get(found.next()).isEnd();
+    if (isFollowed && isBetween) {
+      whole.note(
+          ShorthandWriter.recovery(found.value()).substring(2) + " is read as the recovery.");
+    }
     return isFollowed ? Optional.of(found) : Optional.empty();
+  }
+
+  /** 600 @ 3k, 1 min, 200 fast: between distances that say how hard, a time that does not. */
+  private boolean isBetweenAimed(Lengths.Found<Rest> found, LineBuilder before) {
+    boolean isTime =
+        found != null
+            && found.value() instanceof Rest.Timed timed
+            && timed.seconds() <= LONGEST_BARE;
+    if (!isTime
+        || before.aim.isEmpty()
+        || !(before.amounts.get(0) instanceof Extent.Distance)
+        || !cursor.tokens.get(found.next()).is(",")) {
+      return false;
+    }
+    int next = found.next() + 1;
+    Lengths.Found<Extent> other =
+        cursor.tokens.get(next).isNumber() ? lengths.amount(next, Optional.empty()) : null;
+    if (other == null || !(other.value() instanceof Extent.Distance)) {
+      return false;
+    }
+    Token how = cursor.tokens.get(other.next());
+    return how.is("@") || how.is("at") || Vocabulary.FEELS.containsKey(how.text());
   }
 
   /** A bare number that a word says is a recovery is counted as the effort is: 5 off. */

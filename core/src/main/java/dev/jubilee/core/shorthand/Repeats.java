@@ -86,6 +86,7 @@ final class Repeats {
       return false;
     }
     isAfterTimes &= draft.times.isPresent();
+    draft.isCountedAfter = draft.times.isEmpty();
     if (draft.times.isPresent() && draft.sets.isEmpty() && isAfterTimes) {
       // 40/20 x 8 x 3 sets: what comes last goes round all the rest.
       draft.sets = Optional.of(count(cursor.next(1)));

@@ -60,6 +60,9 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
   /** Shares of threshold between which work is called threshold work; common practice. */
   private static final double BELOW_THRESHOLD = 0.85;
 
+  /** On the bike tempo begins here, of threshold power; common practice. */
+  private static final double TEMPO_OF_RIDERS = 0.76;
+
   private static final double ABOVE_THRESHOLD = 1.02;
 
   /** Races up to this length are sprints, m; common practice. */
@@ -147,9 +150,14 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
     return new SessionClassification(kind, first);
   }
 
-  /** Beside work that is said to be hard, a length alone is the way into it or out. */
+  /**
+   * Beside work that is said to be hard, or kick and drills, a length alone is the way into it or
+   * out.
+   */
   private static boolean isOneInSilence(Piece piece) {
-    return piece.times() == 1 && piece.aim().isEmpty();
+    return piece.times() == 1
+        && piece.aim().isEmpty()
+        && piece.extras().stream().noneMatch(LIGHT::contains);
   }
 
   /** Of a race and what is done around it. */
@@ -354,7 +362,7 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
     return c.piece()
         .aim()
         .filter(Aim.Figure.class::isInstance)
-        .map(aim -> ofFigure((Aim.Figure) aim, c.seconds(), c.repeats()));
+        .map(aim -> ofFigure((Aim.Figure) aim, c.seconds(), c.repeats(), c.sport()));
   }
 
   private static SessionKind ofEasy(int seconds, Sport sport) {
@@ -368,7 +376,8 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
     return sport == Sport.SWIM ? 45 : SHORT_REPEAT;
   }
 
-  private static SessionKind ofFigure(Aim.Figure figure, int seconds, boolean repeats) {
+  private static SessionKind ofFigure(
+      Aim.Figure figure, int seconds, boolean repeats, Sport sport) {
     boolean isShort = repeats && seconds < LONG_REPEAT;
     double share =
         switch (figure.unit()) {
@@ -383,7 +392,8 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
           // Without the athlete's own figures the length of the effort tells most.
           default -> !repeats && seconds > LONG_STRETCH ? 0.8 : isShort ? 1.1 : 0.97;
         };
-    if (share < BELOW_THRESHOLD) {
+    boolean isOfPower = sport == Sport.RIDE && figure.unit() == Aim.Unit.PERCENT_OF_CRITICAL;
+    if (share < (isOfPower ? TEMPO_OF_RIDERS : BELOW_THRESHOLD)) {
       return SessionKind.EASY;
     }
     if (figure.unit() == Aim.Unit.PERCENT_OF_TOP && seconds <= 60 && figure.middle() >= 85) {

@@ -32,10 +32,13 @@ final class SpacedOut {
     while (at < tokens.size()) {
       int ladder = ladder();
       int commas = ladder > 0 ? 0 : ladderOfCommas();
+      int dashes = ladder > 0 || commas > 0 ? 0 : ladderOfDashes();
       if (ladder > 0) {
         takeLadder(ladder);
       } else if (commas > 0) {
         takeLadderOfCommas(commas);
+      } else if (dashes > 0) {
+        takeLadderOfDashes(dashes);
       } else if (here(0).is("sr") && at > 0 && tokens.get(at - 1).isNumber()) {
         // 15sr: seconds of rest.
         all.add(word("s", here(0)));
@@ -118,6 +121,31 @@ final class SpacedOut {
     at++;
   }
 
+  /** 3k-2k-1k: so many lengths with dashes, each with the same unit; 0 for too few. */
+  private int ladderOfDashes() {
+    if (at > 0 && !isOpening(tokens.get(at - 1))) {
+      return 0;
+    }
+    int rungs = 0;
+    while (here(3 * rungs).isNumber()
+        && isLike(here(3 * rungs + 1), true)
+        && here(3 * rungs + 2).is("-")) {
+      rungs++;
+    }
+    boolean isWhole = here(3 * rungs).isNumber() && isLike(here(3 * rungs + 1), true);
+    return isWhole && rungs + 1 >= LADDER ? rungs : 0;
+  }
+
+  private void takeLadderOfDashes(int rungs) {
+    for (int rung = 0; rung < rungs; rung++) {
+      all.add(here(0));
+      all.add(here(2));
+      at += 3;
+    }
+    all.add(here(0));
+    at++;
+  }
+
   private boolean isLike(Token unit, boolean hasUnits) {
     return hasUnits ? isUnit(unit) && unit.text().equals(here(1).text()) : !isUnit(unit);
   }
@@ -186,7 +214,9 @@ final class SpacedOut {
 
   /** 200 swim 200 kick 200 pull: how each is swum stands behind it. */
   private boolean isAnotherLengthOfPools() {
-    if (at < 2 || !isLengthOfPools(at) || !isLengthOfPools(at - 2)) {
+    // 4 x 150 breast 50 easy: of each of the four, or once?
+    boolean isCounted = at > 2 && tokens.get(at - 3).is("x");
+    if (at < 2 || isCounted || !isLengthOfPools(at) || !isLengthOfPools(at - 2)) {
       return false;
     }
     return isHowItIsSwum(tokens.get(at - 1)) && isHowItIsSwum(here(1));

@@ -5,6 +5,7 @@ import dev.jubilee.core.session.Aim.Feel;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
+import java.time.DayOfWeek;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -22,7 +23,7 @@ final class Vocabulary {
   static final Map<String, Feel> FEELS =
       words(
           Feel.EASY,
-              "easy e regen slow light relaxed gentle recovery spin paddle warmup wu cooldown cd jog jogging walk"
+              "easy e regen slow light relaxed gentle recovery spin paddle paddling ez warmup wu cooldown cd jog jogging walk"
                   + " walking ut2",
           Feel.STEADY, "steady aerobic moderate endurance ut1 lt1 vt1 aet",
           Feel.TEMPO, "tempo subthreshold",
@@ -71,7 +72,7 @@ final class Vocabulary {
           SessionKind.INTERVALS,
               "intervals interval fartlek reps repeats microbursts microintervals bursts",
           SessionKind.TIME_TRIAL,
-              "test race trial tt criterium crit pursuit timed heat heats finals semifinal sportive fondo",
+              "test race trial tt criterium crit pursuit timed heat heats final finals semifinal sportive fondo",
           SessionKind.SPRINT, "sprints hillsprints",
           SessionKind.STEEPLE, "steeple steeplechase sc barriers",
           SessionKind.HURDLES, "hurdles hurdle hurdling",
@@ -98,7 +99,7 @@ final class Vocabulary {
           Rest.Manner.STANDING, "rest off standing stand r",
           Rest.Manner.WALK, "walk walking",
           Rest.Manner.JOG, "jog jogging",
-          Rest.Manner.EASY, "recovery rec easy slow spin paddle light",
+          Rest.Manner.EASY, "recovery rec easy slow spin paddle paddling ez light roll coast",
           Rest.Manner.FLOAT, "float");
 
   static final Map<String, Double> METRES =
@@ -193,7 +194,11 @@ final class Vocabulary {
           "over-under",
           "form",
           "odds",
-          "evens");
+          "evens",
+          "surges",
+          "bounds",
+          "sled",
+          "pickups");
 
   /** What only swimmers do. */
   static final Set<String> EXTRAS_IN_WATER =
@@ -226,6 +231,8 @@ final class Vocabulary {
           Map.entry("odd", "odds"),
           Map.entry("even", "evens"),
           Map.entry("blocks", "block"),
+          Map.entry("surge", "surges"),
+          Map.entry("pickup", "pickups"),
           Map.entry("bouy", "pull"));
 
   /** Of shorter words too many others are near. */
@@ -269,6 +276,9 @@ final class Vocabulary {
           "open",
           "commute",
           "mixed",
+          "double",
+          "am",
+          "pm",
           "key",
           "trails",
           "trail",
@@ -278,7 +288,22 @@ final class Vocabulary {
           "cross",
           "gravel");
 
+  /** Days that a pasted week begins its lines with; the session has its date. */
+  static final Map<String, DayOfWeek> DAYS =
+      words(
+          DayOfWeek.MONDAY, "mon monday",
+          DayOfWeek.TUESDAY, "tue tues tuesday",
+          DayOfWeek.WEDNESDAY, "wed weds wednesday",
+          DayOfWeek.THURSDAY, "thu thur thurs thursday",
+          DayOfWeek.FRIDAY, "fri friday",
+          DayOfWeek.SATURDAY, "sat saturday",
+          DayOfWeek.SUNDAY, "sun sunday");
+
   private Vocabulary() {}
+
+  static boolean isUnit(Token t) {
+    return METRES.containsKey(t.text()) || SECONDS.containsKey(t.text());
+  }
 
   static boolean isPace(Token t) {
     return t.is("pace") || t.is("effort");
