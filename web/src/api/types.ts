@@ -10,6 +10,7 @@ export type ResultInput = Schemas["ResultInput"];
 export type RestrictionInput = Schemas["RestrictionInput"];
 export type SessionView = Schemas["SessionView"];
 export type SessionDetails = Schemas["SessionDetails"];
+export type LaterStart = NonNullable<SessionDetails["laterStarts"]>[number];
 export type WarmUp = Schemas["WarmUp"];
 export type PrescriptionView = Schemas["PrescriptionView"];
 export type Circumstances = Schemas["CircumstancesView"];

@@ -1,4 +1,5 @@
 // Who is offered where athletes are chosen, and in what order.
+import { startOf } from "../session/starts";
 import type { AthleteView, SessionView, Sport } from "../api/types";
 
 /** Whoever left is offered only where they are already. */
@@ -43,10 +44,13 @@ export function busyDuring(
   const [from, until] = during(session);
   const busy = new Map<string, string>();
   for (const other of others) {
-    const [begins, ends] = during(other.details);
-    if (other.id === session.id || begins >= until || ends <= from) continue;
-    const where = `“${other.details.title}” at ${other.details.startsAt.slice(11, 16)}`;
-    other.details.athleteIds.forEach((id) => busy.set(id, where));
+    if (other.id === session.id) continue;
+    for (const id of other.details.athleteIds) {
+      const startsAt = startOf(other.details, id);
+      const [begins, ends] = during({ startsAt, minutes: other.details.minutes });
+      if (begins >= until || ends <= from) continue;
+      busy.set(id, `“${other.details.title}” at ${startsAt.slice(11, 16)}`);
+    }
   }
   return busy;
 }

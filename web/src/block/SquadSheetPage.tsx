@@ -60,6 +60,7 @@ export function SquadSheetPage() {
             {columns.map((c, i) => (
               <th key={c.athleteId} scope="col" className={i === shown ? css.shown : undefined}>
                 <Link to={`/prescriptions/${c.prescriptionId}`}>{c.name}</Link>
+                {c.startsAt !== session.startsAt && <small>starts {timeOf(c.startsAt)}</small>}
                 <small>begins T−{clock(c.seconds)}</small>
               </th>
             ))}

@@ -11,6 +11,7 @@ import { KINDS, PLACES, SPORTS } from "../shared/words";
 import { before, dayAndMonth, plusDays, timeOf, weekday } from "./dates";
 import { PrescribeAll } from "./PrescribeAll";
 import { RemovedNotice } from "./RemoveSession";
+import { laterBy, startOf } from "./starts";
 import { usePrescribe } from "./usePrescribe";
 
 /** Minutes that every warm-up of the day is drawn against at least, so that lengths compare. */
@@ -243,6 +244,7 @@ function AthleteRow({
   axis: number;
 }) {
   const warmUp = session.warmUps.find((w) => w.athleteId === athleteId);
+  const later = laterBy(session.details, athleteId);
   const prescribe = usePrescribe();
   const navigate = useNavigate();
   const open = () =>
@@ -258,6 +260,11 @@ function AthleteRow({
     >
       <Box fontWeight="600" fontSize="sm" overflow="hidden" textOverflow="ellipsis">
         {name}
+        {later > 0 && (
+          <Box as="span" display="block" color="inkSoft" fontWeight="500">
+            starts {timeOf(startOf(session.details, athleteId))}
+          </Box>
+        )}
       </Box>
       {warmUp ? (
         <Box
@@ -278,7 +285,7 @@ function AthleteRow({
           <Link to={`/prescriptions/${warmUp.prescriptionId}`}>
             <Box as="b" textDecoration="underline">
               {before(
-                session.details.startsAt,
+                startOf(session.details, athleteId),
                 Math.ceil(warmUp.seconds / 60) * 60 - 60 * warmUp.slipped,
               )}
             </Box>{" "}

@@ -159,6 +159,29 @@ describe("a new session", () => {
     await waitFor(() => expect(screen.queryByText(/is also in/)).toBeNull());
   });
 
+  it("lets some start later, and forgets it of whoever does not take part", async () => {
+    const sent = page();
+    await screen.findByText("Ilo Brandsen, run");
+    fireEvent.click(screen.getByText("Ilo Brandsen, run"));
+    await screen.findByText(/is also in/);
+    expect(screen.queryByRole("button", { name: /later/ })).toBeNull();
+    fireEvent.click(screen.getByText("Edda Vollmar, row"));
+    fireEvent.click(await screen.findByRole("button", { name: "Some start later…" }));
+    change("First effort at", "17:30");
+    change("Edda Vollmar", "17:50");
+    change("Ilo Brandsen", "18:00");
+    await screen.findByText(/20 min later/);
+    fireEvent.change(screen.getByLabelText(/^Ilo Brandsen, 30 min later/), {
+      target: { value: "17:10" },
+    });
+    await screen.findByText(/for earlier starts move the session/);
+    fireEvent.click(screen.getByText("Ilo Brandsen, run"));
+    await waitFor(() => expect(screen.queryByText(/earlier starts/)).toBeNull());
+    save();
+    await waitFor(() => expect(sent()).toBeDefined());
+    expect(sent().laterStarts).toEqual([{ athleteId: "edda", minutes: 20 }]);
+  });
+
   it("says at its field what would be accepted", async () => {
     page(() => refusal({ startsAt: "2026 or later", minutes: "3 to 120 min" }));
     change("Minutes to warm up", "999");
@@ -227,7 +250,7 @@ describe("a session on the calendar", () => {
     save();
     await waitFor(() => expect(sent("PUT")).toBeDefined());
     expect(sent("PUT")?.query).toEqual({ version: "3" });
-    expect(sent("PUT")?.body).toEqual({ ...STORED.details, minutes: 30 });
+    expect(sent("PUT")?.body).toEqual({ ...STORED.details, laterStarts: [], minutes: 30 });
   });
 
   it("is another kind of work when other words are written", async () => {

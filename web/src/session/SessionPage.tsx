@@ -5,7 +5,15 @@ import { useForm, useWatch } from "react-hook-form";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { invalidate } from "../api/invalidate";
 import { api, data } from "../api/client";
-import type { Place, SessionDetails, SessionView, Sport, Stroke, Understood } from "../api/types";
+import type {
+  LaterStart,
+  Place,
+  SessionDetails,
+  SessionView,
+  Sport,
+  Stroke,
+  Understood,
+} from "../api/types";
 import { AthletePicker } from "../athlete/AthletePicker";
 import { busyDuring } from "../athlete/picking";
 import { ErrorNotice } from "../shared/ErrorNotice";
@@ -16,6 +24,7 @@ import { showRefused } from "../shared/forms";
 import { useOnce } from "../shared/once";
 import { usePlaces } from "../shared/places";
 import { COMING_FROM, KINDS, PLACES, SPORTS, STROKES } from "../shared/words";
+import { LaterStarts } from "./LaterStarts";
 import { RemoveSession } from "./RemoveSession";
 import { Whiteboard } from "./Whiteboard";
 import { WrittenLines } from "./WrittenLines";
@@ -36,6 +45,7 @@ interface SessionFields {
   temperature: string | null;
   comingFrom: SessionDetails["comingFrom"];
   athleteIds: string[];
+  laterStarts: LaterStart[];
 }
 
 const BLANK: Omit<SessionFields, "date"> = {
@@ -50,6 +60,7 @@ const BLANK: Omit<SessionFields, "date"> = {
   temperature: null,
   comingFrom: "MOVING",
   athleteIds: [],
+  laterStarts: [],
 };
 
 /** A session to add: empty, or as another one was. */
@@ -109,6 +120,7 @@ function fieldsOf({ details }: SessionView, date: string): SessionFields {
     temperature: String(details.temperature),
     comingFrom: details.comingFrom,
     athleteIds: details.athleteIds,
+    laterStarts: details.laterStarts ?? [],
   };
 }
 
@@ -123,7 +135,7 @@ function SessionForm({ date, original, isEdited = false }: FormProps) {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [showsLines, setShowsLines] = useState(false);
-  const { control, handleSubmit, setValue, setError, clearErrors, formState } =
+  const { control, handleSubmit, setValue, getValues, setError, clearErrors, formState } =
     useForm<SessionFields>({
       defaultValues: original ? fieldsOf(original, date) : { ...BLANK, date },
     });
@@ -167,6 +179,19 @@ function SessionForm({ date, original, isEdited = false }: FormProps) {
     },
     isWhen ? (day.data ?? []) : [],
   );
+  const taking = (athletes.data ?? []).filter((a) => chosen.athleteIds?.includes(a.id));
+  const setAthletes = (ids: string[]) => {
+    setValue("athleteIds", ids);
+    const later = getValues("laterStarts");
+    setValue(
+      "laterStarts",
+      later.filter((l) => ids.includes(l.athleteId)),
+    );
+  };
+  const setStart = (start: LaterStart) => {
+    const others = getValues("laterStarts").filter((l) => l.athleteId !== start.athleteId);
+    setValue("laterStarts", start.minutes === 0 ? others : [...others, start]);
+  };
   const write = (text: string) => {
     setValue("title", text);
     // Other words may mean another kind of session.
@@ -200,6 +225,7 @@ function SessionForm({ date, original, isEdited = false }: FormProps) {
         comingFrom: fields.comingFrom,
         kit: before?.place === place ? (before.kit ?? null) : null,
         athleteIds: fields.athleteIds,
+        laterStarts: fields.laterStarts,
       };
       return isEdited && original
         ? data(
@@ -271,7 +297,7 @@ function SessionForm({ date, original, isEdited = false }: FormProps) {
             onChange={(next) => {
               setValue("sport", next);
               setValue("place", "");
-              setValue("athleteIds", []);
+              setAthletes([]);
             }}
           />
           <SelectField<SessionDetails["kind"] | "">
@@ -327,10 +353,21 @@ function SessionForm({ date, original, isEdited = false }: FormProps) {
             label="Athletes"
             athletes={athletes.data ?? []}
             value={chosen.athleteIds ?? []}
-            onChange={(ids) => setValue("athleteIds", ids)}
+            onChange={setAthletes}
             sport={sport}
             busy={busy}
           />
+          {isWhen && taking.length > 1 && (
+            <Box mt="3">
+              <LaterStarts
+                athletes={taking}
+                time={chosen.time ?? ""}
+                value={chosen.laterStarts as LaterStart[]}
+                onStart={setStart}
+                error={formState.errors.laterStarts?.find?.(Boolean)?.minutes?.message}
+              />
+            </Box>
+          )}
         </Box>
         {save.error && !(save.error instanceof Undecided) && (
           <Box mt="4">

@@ -63,6 +63,43 @@ class SessionApiTest {
   }
 
   /** Zones are asked for; once the club has said what they mean, that is what is kept. */
+  /** Some start later: their warm-ups, the day, the sheet and the phone count back from then. */
+  @Test
+  void athletesMayStartLaterThanTheOthers() throws Exception {
+    JsonNode made = made("3 x 2 km threshold / 2 min");
+    String first = made.at("/details/athleteIds/0").asString();
+    String details = made.get("details").toString();
+    String put = path(made) + "?version=" + made.get("version");
+    for (String refused :
+        new String[] {
+          "[{\"athleteId\":\"" + first + "\",\"minutes\":0}]",
+          "[{\"athleteId\":\"" + first + "\",\"minutes\":721}]",
+          "[{\"athleteId\":\"" + new java.util.UUID(0, 7) + "\",\"minutes\":20}]"
+        }) {
+      HttpResponse<String> answer = coach.put(put, later(details, refused));
+      assertThat(answer.statusCode()).as(refused).isEqualTo(422);
+      assertThat(answer.body()).contains("laterStarts[0].");
+    }
+    String twenty = "[{\"athleteId\":\"" + first + "\",\"minutes\":20}]";
+    JsonNode changed = read(coach.put(put, later(details, twenty)));
+    assertThat(read(coach.get(path(made)))).isEqualTo(changed);
+    String whom =
+        JSON.writeValueAsString(Map.of("sessionId", made.get("id").asString(), "athleteId", first));
+    JsonNode prescribed = read(coach.post("/api/prescriptions", whom));
+    assertThat(prescribed.get("startsAt").asString()).endsWith("T17:20:00");
+    JsonNode sheet = read(coach.get(path(made) + "/sheet"));
+    assertThat(sheet.at("/columns/0/startsAt").asString()).endsWith("T17:20:00");
+    String link = "/api/prescriptions/" + prescribed.get("id").asString() + "/hand-over";
+    String token = read(coach.post(link, "")).get("token").asString();
+    assertThat(coach.put(link, "{\"keep\":true}").statusCode()).isEqualTo(200);
+    assertThat(read(new Visitor().get("/api/follow/" + token)).get("startsAt").asString())
+        .contains("T17:20:00");
+  }
+
+  private static String later(String details, String starts) {
+    return details.replaceFirst("}$", ",\"laterStarts\":" + starts + "}");
+  }
+
   @Test
   void zonesMeanWhatTheClubSaysAndGoOnMeaningIt() throws Exception {
     String asked = "{\"text\":\"90 min Z2\",\"sport\":\"ROW\"}";

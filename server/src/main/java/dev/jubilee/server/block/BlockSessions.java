@@ -139,7 +139,8 @@ final class BlockSessions {
         p.temperature(),
         p.comingFrom(),
         null,
-        athletes);
+        athletes,
+        List.of());
   }
 
   /** Refuses a session of the week that cannot be warmed up for, naming the field. */

@@ -309,7 +309,8 @@ class Imports {
         before.map(SessionDetails::temperature).orElse(USUAL_TEMPERATURE),
         before.map(SessionDetails::comingFrom).orElse(ComingFrom.DESK),
         before.map(SessionDetails::kit).orElse(null),
-        before.map(SessionDetails::athleteIds).orElse(group.athleteIds()));
+        before.map(SessionDetails::athleteIds).orElse(group.athleteIds()),
+        before.map(SessionDetails::laterStarts).orElse(List.of()));
   }
 
   private static int minutes(String text, Optional<SessionDetails> before) {

@@ -453,7 +453,8 @@ final class DemoWorld {
           temperature,
           comingFrom,
           null,
-          athletes);
+          athletes,
+          List.of());
     }
   }
 }

@@ -162,7 +162,8 @@ class JitWarmer {
         6,
         ComingFrom.DESK,
         null,
-        List.of(athlete));
+        List.of(athlete),
+        List.of());
   }
 
   private void compute() {

@@ -307,6 +307,7 @@ public class Prescriptions {
     SessionRow session = sessions.row(row.clubId(), row.sessionId());
     AthleteRow athlete = athletes.row(row.clubId(), row.athleteId());
     AthleteProfile profile = athletes.profile(athlete);
+    SessionDetails details = sessions.details(session);
     return new PrescriptionView(
         row.id(),
         revision.number(),
@@ -315,17 +316,18 @@ public class Prescriptions {
         revision.edit(),
         new PrescriptionView.AthleteSummary(athlete.id(), profile.name(), profile.level()),
         session.id(),
-        sessions.details(session),
-        session.startsAt().plusMinutes(request.circumstances().slipped()),
+        details,
+        details.startOf(row.athleteId()).plusMinutes(request.circumstances().slipped()),
         PrescriptionView.CircumstancesView.of(request.circumstances()),
         request.approach(),
         plan,
-        handOvers.shown(row.clubId(), row.id(), session.startsAt()).orElse(null));
+        handOvers.shown(row.clubId(), row.id(), details.startOf(row.athleteId())).orElse(null));
   }
 
-  /** When the session of a prescription begins, where the club is. */
+  /** When the athlete of a prescription starts, where the club is. */
   public LocalDateTime startsAt(UUID clubId, UUID id) {
-    return sessions.row(clubId, row(clubId, id).sessionId()).startsAt();
+    PrescriptionRow row = row(clubId, id);
+    return sessions.details(sessions.row(clubId, row.sessionId())).startOf(row.athleteId());
   }
 
   /**

@@ -4,6 +4,7 @@ import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.server.session.SessionDetails;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.UUID;
 
@@ -15,9 +16,19 @@ import java.util.UUID;
  */
 public record SquadSheet(SessionDetails session, List<Column> columns, List<Row> rows) {
 
-  /** An athlete and how long their warm-up takes. */
+  /**
+   * An athlete and how long their warm-up takes.
+   *
+   * @param startsAt own first effort, in the club's local time
+   * @param seconds until then
+   */
   public record Column(
-      UUID athleteId, UUID prescriptionId, String name, Level level, int seconds) {}
+      UUID athleteId,
+      UUID prescriptionId,
+      String name,
+      Level level,
+      LocalDateTime startsAt,
+      int seconds) {}
 
   /**
    * One movement or effort.

@@ -7,6 +7,7 @@ import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.server.athlete.AthleteProfile;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.drill.Libraries;
+import dev.jubilee.server.session.SessionDetails;
 import dev.jubilee.server.session.SessionRow;
 import dev.jubilee.server.session.Sessions;
 import java.util.ArrayList;
@@ -52,6 +53,7 @@ public class SquadSheets {
   @Transactional(readOnly = true)
   public SquadSheet of(UUID clubId, UUID sessionId) {
     SessionRow session = sessions.onCalendar(clubId, sessionId);
+    SessionDetails details = sessions.details(session);
     List<PrescriptionRow> rows =
         prescriptions.findByClubIdAndSessionIdIn(clubId, List.of(sessionId));
     Map<UUID, PlanView> plans =
@@ -67,11 +69,16 @@ public class SquadSheets {
           inOrder.add(plan);
           columns.add(
               new SquadSheet.Column(
-                  athleteId, row.id(), profile.name(), profile.level(), plan.seconds()));
+                  athleteId,
+                  row.id(),
+                  profile.name(),
+                  profile.level(),
+                  details.startOf(athleteId),
+                  plan.seconds()));
         }
       }
     }
-    return new SquadSheet(sessions.details(session), columns, rows(inOrder, libraries.of(clubId)));
+    return new SquadSheet(details, columns, rows(inOrder, libraries.of(clubId)));
   }
 
   private static List<SquadSheet.Row> rows(List<PlanView> plans, DrillLibrary library) {

@@ -1,10 +1,12 @@
 package dev.jubilee.server.session;
 
 import com.fasterxml.jackson.annotation.JsonAlias;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
@@ -14,11 +16,13 @@ import dev.jubilee.core.shorthand.Shorthand;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -30,6 +34,7 @@ import java.util.UUID;
  * @param startsAt first effort, in the club's local time
  * @param minutes usually available before it
  * @param kit at hand; the place's usual kit when absent
+ * @param laterStarts of those who do not start with the others
  */
 public record SessionDetails(
     @NotNull LocalDateTime startsAt,
@@ -44,10 +49,24 @@ public record SessionDetails(
     int temperature,
     @JsonAlias("arrival") @NotNull ComingFrom comingFrom,
     @Schema(nullable = true) @Size(max = 20) List<@NotNull Kit> kit,
-    @Size(max = 500) List<@NotNull UUID> athleteIds) {
+    @Size(max = 500) List<@NotNull UUID> athleteIds,
+    @Schema(nullable = true) @JsonInclude(JsonInclude.Include.NON_EMPTY) @Size(max = 500)
+        List<@NotNull @Valid LaterStart> laterStarts) {
+
+  /** Latest that an athlete starts after the session, min: a long day of heats or time trials. */
+  static final int LATEST = 720;
+
+  /**
+   * An athlete whose first effort comes later than the others'.
+   *
+   * @param athleteId of one who takes part
+   * @param minutes after the session's start, 1 to 720
+   */
+  public record LaterStart(@NotNull UUID athleteId, int minutes) {}
 
   public SessionDetails {
     athleteIds = athleteIds == null ? List.of() : athleteIds;
+    laterStarts = laterStarts == null ? List.of() : laterStarts;
   }
 
   /**
@@ -91,6 +110,28 @@ public record SessionDetails(
   public void check() {
     toCore();
     circumstances();
+    Set<UUID> seen = new HashSet<>();
+    for (int i = 0; i < laterStarts.size(); i++) {
+      LaterStart later = laterStarts.get(i);
+      String field = "laterStarts[" + i + "]";
+      Bounds.within(field + ".minutes", later.minutes(), 1, LATEST, "min");
+      if (!athleteIds.contains(later.athleteId()) || !seen.add(later.athleteId())) {
+        throw new OutOfRangeException(
+            field + ".athleteId",
+            later.athleteId().toString(),
+            "each athlete of this session once");
+      }
+    }
+  }
+
+  /** When an athlete's first effort is, in the club's local time. */
+  public LocalDateTime startOf(UUID athleteId) {
+    return startsAt.plusMinutes(
+        laterStarts.stream()
+            .filter(l -> l.athleteId().equals(athleteId))
+            .mapToInt(LaterStart::minutes)
+            .findFirst()
+            .orElse(0));
   }
 
   /** The same on another day. */
@@ -117,7 +158,8 @@ public record SessionDetails(
         temperature,
         comingFrom,
         kit,
-        athleteIds);
+        athleteIds,
+        laterStarts);
   }
 
   /** What the warm-up finds unless the coach says otherwise. */

@@ -51,6 +51,7 @@ class ICalendarTest {
         8,
         ComingFrom.DESK,
         null,
+        List.of(),
         List.of());
   }
 
