@@ -17,6 +17,9 @@ interface Props {
 /** Latest start after the session's, min. */
 const LATEST = 720;
 
+const after = (time: string, minutes: number) =>
+  plusMinutes(`2000-01-01T${time}:00`, minutes).slice(11, 16);
+
 /** Whoever does not start with the others: heats, lanes that are full, one from a late shift. */
 export function LaterStarts({ athletes, time, value, onStart, error }: Props) {
   const [isOpen, setOpen] = useState(value.length > 0);
@@ -37,12 +40,14 @@ export function LaterStarts({ athletes, time, value, onStart, error }: Props) {
               <TextField
                 label={profile.name}
                 type="time"
-                value={plusMinutes(`2000-01-01T${time}:00`, minutes).slice(11, 16)}
+                value={after(time, minutes)}
                 onChange={(typed) =>
                   onStart({ athleteId: id, minutes: minutesBetween(time, typed) })
                 }
                 error={
-                  minutes > LATEST ? `from ${time}; for earlier starts move the session` : undefined
+                  minutes > LATEST
+                    ? `${time} to ${after(time, LATEST)}; for earlier starts move the session`
+                    : undefined
                 }
                 hint={minutes > 0 && minutes <= LATEST ? `${minutes} min later` : undefined}
               />

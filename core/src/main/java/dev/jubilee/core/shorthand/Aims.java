@@ -135,6 +135,11 @@ final class Aims {
     if (t.isWord() && Vocabulary.FEELS.containsKey(t.text())) {
       return feel(at, draft);
     }
+    if (t.is("at") && sport == Sport.ROW) {
+      // Rowers' AT, the band at threshold.
+      draft.aim = Optional.of(Feel.THRESHOLD);
+      return after(at + 1);
+    }
     if (isSweetSpot(t)) {
       put(draft, Unit.PERCENT_OF_CRITICAL, SWEET_FROM, SWEET_TO, t);
       return after(at + 1);
