@@ -27,7 +27,7 @@ class ServerArchitectureTest {
           "CoachRepository.findByEmailAndRemovedAtIsNull",
           "OneTimeLinkRepository.findByTokenHashAndPurpose",
           "OneTimeLinkRepository.lock",
-          "ShareLinkRepository.findByTokenHashAndRevokedAtIsNull",
+          "ShareLinkRepository.findByTokenHash",
           "BlockAthleteRepository.hold");
 
   @Test

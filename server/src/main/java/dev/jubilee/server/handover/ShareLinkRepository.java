@@ -7,14 +7,14 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
-/** Links that have not been revoked. */
+/** Links to warm-ups. */
 public interface ShareLinkRepository extends JpaRepository<ShareLinkRow, UUID> {
   Optional<ShareLinkRow> findByClubIdAndPrescriptionIdAndRevokedAtIsNull(
       UUID clubId, UUID prescriptionId);
 
   boolean existsByClubIdAndPrescriptionId(UUID clubId, UUID prescriptionId);
 
-  Optional<ShareLinkRow> findByTokenHashAndRevokedAtIsNull(String tokenHash);
+  Optional<ShareLinkRow> findByTokenHash(String tokenHash);
 
   /** Makes a link unless one is live: of several at once, one is made. */
   @Modifying

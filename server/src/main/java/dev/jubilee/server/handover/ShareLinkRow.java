@@ -51,6 +51,15 @@ public class ShareLinkRow {
     return kept;
   }
 
+  boolean isRevoked() {
+    return revokedAt != null;
+  }
+
+  /** Whether it had been revoked by then. */
+  boolean isRevokedBefore(Instant time) {
+    return revokedAt != null && revokedAt.isBefore(time);
+  }
+
   public Instant createdAt() {
     return createdAt;
   }

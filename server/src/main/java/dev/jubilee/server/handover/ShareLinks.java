@@ -3,6 +3,7 @@ package dev.jubilee.server.handover;
 import dev.jubilee.server.problem.NotFoundException;
 import dev.jubilee.server.secret.Tokens;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.Period;
@@ -16,6 +17,9 @@ import org.springframework.transaction.annotation.Transactional;
 public class ShareLinks {
   /** So long after the start a link still works; enough to look back, and no archive. */
   private static final Period AFTER_START = Period.ofWeeks(1);
+
+  /** So long after it was revoked a link still takes what a device without a network kept. */
+  private static final Duration STILL_TOLD = Duration.ofDays(7);
 
   /** Where a link leads. */
   public record Link(UUID clubId, UUID prescriptionId, boolean isKept) {
@@ -99,9 +103,30 @@ public class ShareLinks {
   /** What a token leads to; unknown and revoked ones look alike. */
   public Link follow(String token) {
     return repository
-        .findByTokenHashAndRevokedAtIsNull(Tokens.hash(token))
+        .findByTokenHash(Tokens.hash(token))
+        .filter(row -> !row.isRevoked())
         .map(row -> new Link(row.clubId(), row.prescriptionId(), row.isKept()))
         .orElseThrow(ShareLinks::notFound);
+  }
+
+  /**
+   * What a token led to, revoked since or not: whoever followed it may still tell of that.
+   *
+   * @throws NotFoundException if there never was such a link, or it was revoked long ago
+   */
+  public Link everFollowed(String token, Instant now) {
+    return repository
+        .findByTokenHash(Tokens.hash(token))
+        .filter(row -> !row.isRevokedBefore(now.minus(STILL_TOLD)))
+        .map(row -> new Link(row.clubId(), row.prescriptionId(), row.isKept()))
+        .orElseThrow(ShareLinks::notFound);
+  }
+
+  public boolean isLive(String token) {
+    return repository
+        .findByTokenHash(Tokens.hash(token))
+        .filter(row -> !row.isRevoked())
+        .isPresent();
   }
 
   private Optional<ShareLinkRow> live(UUID clubId, UUID prescriptionId) {

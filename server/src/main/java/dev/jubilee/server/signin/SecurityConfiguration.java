@@ -66,7 +66,8 @@ class SecurityConfiguration {
                     .authenticated()
                     .anyRequest()
                     .permitAll())
-        .csrf(csrf -> csrf.spa())
+        // What devices tell is let in by the link alone, never by a cookie.
+        .csrf(csrf -> csrf.spa().ignoringRequestMatchers("/api/follow/*/events"))
         .securityContext(context -> context.securityContextRepository(contexts))
         .requestCache(cache -> cache.disable())
         .logout(logout -> logout.disable())

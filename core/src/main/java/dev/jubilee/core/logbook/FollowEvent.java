@@ -1,0 +1,124 @@
+package dev.jubilee.core.logbook;
+
+import dev.jubilee.core.quantity.Bounds;
+import dev.jubilee.core.quantity.OutOfRangeException;
+import java.time.Instant;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * Something that happened while a warm-up was followed, as the device in hand tells it.
+ *
+ * @param sequence counts the events of one device at one warm-up, 1 to {@value #MOST}
+ * @param run which time the page was opened on the device, from 1; its clock may differ in each
+ * @param at ms since the epoch by the device's clock
+ * @param item of the plan, where it is about one
+ * @param drill what was done in its place, for another rung
+ * @param reason for a skip
+ * @param seconds of the item that were done, or that were added, 0 to 6 h
+ * @param value 1 to 5 for how ready it felt, 1 to 100 for the number of the best effort
+ */
+public record FollowEvent(
+    int sequence,
+    int run,
+    long at,
+    Kind kind,
+    Optional<String> item,
+    Optional<String> drill,
+    Optional<SkipReason> reason,
+    int seconds,
+    int value) {
+
+  /** Events of one device at one warm-up. */
+  public static final int MOST = 20_000;
+
+  /** Wrong clocks are set right, nonsense is not. */
+  private static final long EARLIEST = Instant.parse("2000-01-01T00:00:00Z").toEpochMilli();
+
+  private static final long LATEST = Instant.parse("2100-01-01T00:00:00Z").toEpochMilli();
+  private static final int LONGEST = 6 * 3600;
+  private static final int LONGEST_ID = 200;
+
+  /** What can happen. */
+  public enum Kind {
+    /** The clock was started. */
+    BEGUN,
+    ITEM_STARTED,
+    ITEM_DONE,
+    SKIPPED,
+    /** An easier or harder rung was taken. */
+    RUNG_CHANGED,
+    TIME_ADDED,
+    REPEATED,
+    PAUSED,
+    RESUMED,
+    /** The athlete has a light sweat. */
+    JACKET_OFF,
+    /** The last item is over. */
+    ENDED,
+    /** The session's first effort began. */
+    START_GIVEN,
+    /** How ready it felt, asked afterwards. */
+    FELT,
+    /** On which effort of the session they were at their best. */
+    BEST_EFFORT;
+
+    boolean isOfItem() {
+      return this == ITEM_STARTED
+          || this == ITEM_DONE
+          || this == SKIPPED
+          || this == RUNG_CHANGED
+          || this == TIME_ADDED
+          || this == REPEATED;
+    }
+  }
+
+  /** Why something was left out. */
+  public enum SkipReason {
+    NO_ROOM,
+    NO_KIT,
+    SORE,
+    SHORT_OF_TIME,
+    UNSAID
+  }
+
+  /**
+   * @throws OutOfRangeException naming the field and what would be accepted
+   */
+  public FollowEvent {
+    Bounds.within("sequence", sequence, 1, MOST, "");
+    Bounds.within("run", run, 1, 10_000, "");
+    if (at < EARLIEST || at > LATEST) {
+      throw new OutOfRangeException("at", at + " ms", "ms since 1970, from 2000 to 2100");
+    }
+    Bounds.within("seconds", seconds, 0, LONGEST, "s");
+    if (kind.isOfItem() != item.isPresent()) {
+      throw new OutOfRangeException(
+          "item",
+          item.orElse("nothing"),
+          (kind.isOfItem() ? "an item of the plan for " : "nothing for ")
+              + kind.name().toLowerCase(Locale.ROOT));
+    }
+    refuseLong("item", item);
+    refuseLong("drill", drill);
+    if (kind == Kind.FELT) {
+      Bounds.within("value", value, 1, 5, "");
+    }
+    if (kind == Kind.BEST_EFFORT) {
+      Bounds.within("value", value, 1, 100, "");
+    }
+  }
+
+  /**
+   * The same at another time.
+   *
+   * @throws OutOfRangeException naming {@code at} or {@code run}
+   */
+  public FollowEvent at(long otherAt, int otherRun) {
+    return new FollowEvent(sequence, otherRun, otherAt, kind, item, drill, reason, seconds, value);
+  }
+
+  private static void refuseLong(String field, Optional<String> text) {
+    text.ifPresent(t -> Bounds.within(field, t.length(), 1, LONGEST_ID, "characters"));
+  }
+}

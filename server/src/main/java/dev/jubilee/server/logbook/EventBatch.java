@@ -1,0 +1,88 @@
+package dev.jubilee.server.logbook;
+
+import dev.jubilee.core.logbook.FollowEvent;
+import dev.jubilee.core.quantity.OutOfRangeException;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * Events that a device sends at once; those that were sent before change nothing.
+ *
+ * @param device made up by the device, the same as long as it keeps its data
+ * @param run which time the page was opened, of the page that sends
+ * @param sentAt ms since the epoch by the clock of that run
+ */
+public record EventBatch(
+    @NotNull UUID device,
+    int run,
+    long sentAt,
+    int revision,
+    @NotEmpty @Size(max = 500) List<@NotNull @Valid Event> events) {
+
+  /**
+   * Refuses what cannot have happened.
+   *
+   * @throws OutOfRangeException naming the field and what would be accepted
+   */
+  void check() {
+    for (int i = 0; i < events.size(); i++) {
+      try {
+        events.get(i).toCore();
+      } catch (OutOfRangeException e) {
+        throw e.in("events[" + i + "].");
+      }
+    }
+    FollowEvent clock = events.get(0).toCore();
+    try {
+      clock.at(sentAt, run);
+    } catch (OutOfRangeException e) {
+      throw e.field().equals("at") ? e.as("sentAt") : e;
+    }
+  }
+
+  /** One event; see {@link FollowEvent}. */
+  public record Event(
+      int sequence,
+      int run,
+      long at,
+      @NotNull FollowEvent.Kind kind,
+      @Schema(nullable = true) String item,
+      @Schema(nullable = true) String drill,
+      @Schema(nullable = true) FollowEvent.SkipReason reason,
+      @Schema(nullable = true) Integer seconds,
+      @Schema(nullable = true) Integer value) {
+
+    /**
+     * The event as core knows it.
+     *
+     * @throws dev.jubilee.core.quantity.OutOfRangeException naming what would be accepted
+     */
+    FollowEvent toCore() {
+      return new FollowEvent(
+          sequence,
+          run,
+          at,
+          kind,
+          Optional.ofNullable(item),
+          Optional.ofNullable(drill),
+          Optional.ofNullable(reason),
+          seconds == null ? 0 : seconds,
+          value == null ? 0 : value);
+    }
+  }
+
+  /**
+   * What a device is told in return.
+   *
+   * @param now ms since the epoch by the server's clock
+   * @param revision of the plan that counts by now
+   * @param isLive whether the link still leads to it
+   */
+  public record Received(long now, int revision, boolean isLive) {}
+}

@@ -1,0 +1,54 @@
+package dev.jubilee.server.logbook;
+
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.logbook.DeviceRecord.State;
+import dev.jubilee.core.logbook.FollowEvent.SkipReason;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.util.List;
+
+/**
+ * What was really done of a warm-up, as its coach sees it.
+ *
+ * @param begun when the clock was first started; null while nobody has begun
+ * @param jacketOffSeconds how long after that there was a light sweat
+ * @param waitedSeconds from the end of the warm-up to the first effort
+ * @param felt how ready, 1 to 5
+ */
+public record FollowedView(
+    @Schema(nullable = true) Instant begun,
+    @Schema(nullable = true) Instant ended,
+    @Schema(nullable = true) Instant started,
+    @Schema(nullable = true) Integer jacketOffSeconds,
+    @Schema(nullable = true) Integer waitedSeconds,
+    @Schema(nullable = true) Integer felt,
+    @Schema(nullable = true) Integer bestEffort,
+    int pausedSeconds,
+    List<ItemDone> items,
+    List<Device> devices) {
+
+  /**
+   * One item of the plan that was followed.
+   *
+   * @param planned seconds
+   * @param seconds that were done
+   * @param drill name of what was done in its place
+   */
+  public record ItemDone(
+      String id,
+      WarmUpPart block,
+      String name,
+      int planned,
+      State state,
+      int seconds,
+      @Schema(nullable = true) String drill,
+      @Schema(nullable = true) SkipReason reason) {}
+
+  /**
+   * One of the devices that followed it.
+   *
+   * @param clockSeconds by how much its clock was wrong: above 0 where it was behind
+   */
+  public record Device(
+      int number, @Schema(nullable = true) Instant begun, int clockSeconds, int itemsDone) {}
+}

@@ -1,0 +1,133 @@
+package dev.jubilee.server.logbook;
+
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.logbook.DeviceRecord;
+import dev.jubilee.core.logbook.FollowedRecord;
+import dev.jubilee.server.drill.Libraries;
+import dev.jubilee.server.handover.ShareLinks;
+import dev.jubilee.server.handover.ShareLinks.Link;
+import dev.jubilee.server.prescription.PlanView;
+import dev.jubilee.server.prescription.Prescriptions;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What is really done of warm-ups: told by the devices that follow them, read by coaches. */
+@Service
+public class Logbook {
+  private final FollowedEvents events;
+  private final ShareLinks links;
+  private final Prescriptions prescriptions;
+  private final Libraries libraries;
+  private final Clock clock = Clock.systemUTC();
+
+  Logbook(
+      FollowedEvents events, ShareLinks links, Prescriptions prescriptions, Libraries libraries) {
+    this.events = events;
+    this.links = links;
+    this.prescriptions = prescriptions;
+    this.libraries = libraries;
+  }
+
+  /**
+   * Takes what a device tells. What was done before a link was revoked is still told after it.
+   *
+   * @throws dev.jubilee.core.quantity.OutOfRangeException naming the event and what is accepted
+   */
+  @Transactional
+  public EventBatch.Received tell(String token, EventBatch batch) {
+    Instant now = clock.instant();
+    Link link = links.everFollowed(token, now);
+    batch.check();
+    events.store(link.clubId(), link.prescriptionId(), batch, now);
+    int revision = prescriptions.row(link.clubId(), link.prescriptionId()).currentRevision();
+    return new EventBatch.Received(now.toEpochMilli(), revision, links.isLive(token));
+  }
+
+  /** What was done of a warm-up, by all devices together. */
+  @Transactional(readOnly = true)
+  public FollowedView of(UUID clubId, UUID prescriptionId) {
+    int current = prescriptions.row(clubId, prescriptionId).currentRevision();
+    Map<UUID, FollowedEvents.Told> told = events.of(clubId, prescriptionId);
+    Map<UUID, DeviceRecord> records = new LinkedHashMap<>();
+    told.forEach((device, t) -> records.put(device, DeviceRecord.of(t.events(), t.offsets())));
+    FollowedRecord record = FollowedRecord.of(records.values());
+    int followed =
+        told.values().stream().mapToInt(FollowedEvents.Told::revision).max().orElse(current);
+    boolean isThere =
+        prescriptions.revisions(clubId, prescriptionId).stream()
+            .anyMatch(r -> r.number() == followed);
+    PlanView plan = prescriptions.revision(clubId, prescriptionId, isThere ? followed : current);
+    return new FollowedView(
+        record.begun().orElse(null),
+        record.ended().orElse(null),
+        record.started().orElse(null),
+        record.jacketOff().map(Logbook::seconds).orElse(null),
+        record.waited().map(Logbook::seconds).orElse(null),
+        record.felt().orElse(null),
+        record.bestEffort().orElse(null),
+        seconds(
+            record.devices().stream()
+                .map(DeviceRecord::paused)
+                .max(Duration::compareTo)
+                .orElse(Duration.ZERO)),
+        items(plan, record, libraries.of(clubId)),
+        devices(told, records));
+  }
+
+  private static List<FollowedView.ItemDone> items(
+      PlanView plan, FollowedRecord record, DrillLibrary library) {
+    List<FollowedView.ItemDone> items = new ArrayList<>();
+    for (PlanView.ItemView item : plan.items()) {
+      DeviceRecord.Done done = record.item(item.id());
+      Optional<String> other = done.drill().filter(d -> !d.equals(item.drillId()));
+      items.add(
+          new FollowedView.ItemDone(
+              item.id(),
+              item.block(),
+              item.name(),
+              item.seconds(),
+              done.state(),
+              done.seconds(),
+              other.map(d -> library.find(d).map(Drill::name).orElse(d)).orElse(null),
+              done.reason().orElse(null)));
+    }
+    return items;
+  }
+
+  private static List<FollowedView.Device> devices(
+      Map<UUID, FollowedEvents.Told> told, Map<UUID, DeviceRecord> records) {
+    List<FollowedView.Device> devices = new ArrayList<>();
+    records.forEach(
+        (device, record) ->
+            devices.add(
+                new FollowedView.Device(
+                    devices.size() + 1,
+                    record.begun().orElse(null),
+                    clockSeconds(told.get(device).offsets()),
+                    (int)
+                        record.items().values().stream()
+                            .filter(d -> d.state() == DeviceRecord.State.DONE)
+                            .count())));
+    return devices;
+  }
+
+  /** Of the run that was the most wrong. */
+  private static int clockSeconds(Map<Integer, Long> offsets) {
+    long worst = offsets.values().stream().reduce(0L, (a, b) -> Math.abs(b) > Math.abs(a) ? b : a);
+    return (int) Math.round(worst / 1000.0);
+  }
+
+  private static int seconds(Duration duration) {
+    return (int) duration.toSeconds();
+  }
+}
