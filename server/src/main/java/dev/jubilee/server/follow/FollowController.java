@@ -54,6 +54,11 @@ class FollowController {
     return follows.of(token);
   }
 
+  @GetMapping("/follow/{token}/in-hand")
+  InHandView followInHand(@PathVariable String token) {
+    return follows.inHand(token);
+  }
+
   @GetMapping(path = "/follow/{token}/calendar.ics", produces = "text/calendar;charset=UTF-8")
   String followInCalendar(@PathVariable String token) {
     return follows.calendar(token);

@@ -3,6 +3,7 @@ package dev.jubilee.server.follow;
 import dev.jubilee.core.check.FindingCode;
 import dev.jubilee.core.check.Severity;
 import dev.jubilee.core.circumstances.Place;
+import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.session.SessionKind;
@@ -61,6 +62,7 @@ public record FollowView(
    */
   public record FollowItem(
       String id,
+      String drillId,
       WarmUpPart block,
       String name,
       Phrase dose,
@@ -75,11 +77,13 @@ public record FollowView(
       @Schema(nullable = true) String harder,
       List<PlanView.SegmentView> segments,
       List<String> cues,
-      String caution) {
+      String caution,
+      List<Kit> kit) {
 
     static FollowItem of(PlanView.ItemView item) {
       return new FollowItem(
           item.id(),
+          item.drillId(),
           item.block(),
           item.name(),
           item.dose(),
@@ -94,7 +98,8 @@ public record FollowView(
           item.harder() == null ? null : item.harder().name(),
           item.segments(),
           item.cues(),
-          item.caution());
+          item.caution(),
+          item.kit());
     }
 
     private static PlanView.TargetView withoutHeart(PlanView.TargetView target) {

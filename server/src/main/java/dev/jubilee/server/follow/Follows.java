@@ -60,6 +60,13 @@ public class Follows {
     return FollowView.of(view, club);
   }
 
+  /** What may be needed when it runs. */
+  public InHandView inHand(String token) {
+    of(token);
+    Link link = links.follow(token);
+    return InHandView.of(prescriptions.inHand(link.clubId(), link.prescriptionId()));
+  }
+
   /** The same as a file for the athlete's calendar. */
   @Transactional(readOnly = true)
   public String calendar(String token) {

@@ -25,7 +25,7 @@ public record FollowedView(
     @Schema(nullable = true) Integer bestEffort,
     int pausedSeconds,
     List<ItemDone> items,
-    List<Device> devices) {
+    List<FollowingDevice> devices) {
 
   /**
    * One item of the plan that was followed.
@@ -49,6 +49,6 @@ public record FollowedView(
    *
    * @param clockSeconds by how much its clock was wrong: above 0 where it was behind
    */
-  public record Device(
+  public record FollowingDevice(
       int number, @Schema(nullable = true) Instant begun, int clockSeconds, int itemsDone) {}
 }

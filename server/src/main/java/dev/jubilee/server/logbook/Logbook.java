@@ -13,10 +13,12 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -101,16 +103,40 @@ public class Logbook {
               other.map(d -> library.find(d).map(Drill::name).orElse(d)).orElse(null),
               done.reason().orElse(null)));
     }
+    Set<String> ofThePlan = new HashSet<>();
+    plan.items().forEach(i -> ofThePlan.add(i.id()));
+    // What took the place of others when minutes were lost.
+    record.devices().stream()
+        .flatMap(d -> d.items().keySet().stream())
+        .distinct()
+        .filter(id -> !ofThePlan.contains(id))
+        .forEach(
+            id -> {
+              DeviceRecord.Done done = record.item(id);
+              Optional<Drill> drill = done.drill().flatMap(library::find);
+              drill.ifPresent(
+                  d ->
+                      items.add(
+                          new FollowedView.ItemDone(
+                              id,
+                              d.block(),
+                              d.name(),
+                              0,
+                              done.state(),
+                              done.seconds(),
+                              null,
+                              done.reason().orElse(null))));
+            });
     return items;
   }
 
-  private static List<FollowedView.Device> devices(
+  private static List<FollowedView.FollowingDevice> devices(
       Map<UUID, FollowedEvents.Told> told, Map<UUID, DeviceRecord> records) {
-    List<FollowedView.Device> devices = new ArrayList<>();
+    List<FollowedView.FollowingDevice> devices = new ArrayList<>();
     records.forEach(
         (device, record) ->
             devices.add(
-                new FollowedView.Device(
+                new FollowedView.FollowingDevice(
                     devices.size() + 1,
                     record.begun().orElse(null),
                     clockSeconds(told.get(device).offsets()),

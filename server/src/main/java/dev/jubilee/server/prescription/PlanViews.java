@@ -45,8 +45,16 @@ final class PlanViews {
         ReadinessViews.of(warmUp));
   }
 
+  /** An item that is none of the plan's, as it would be in its place. */
+  static ItemView alone(Plan plan, PlanItem item, int startsBefore) {
+    return item(plan, item, startsBefore, new Reason("", ""));
+  }
+
   private static ItemView item(Plan plan, int index, Reason reason) {
-    PlanItem item = plan.items().get(index);
+    return item(plan, plan.items().get(index), plan.startsBefore(index), reason);
+  }
+
+  private static ItemView item(Plan plan, PlanItem item, int startsBefore, Reason reason) {
     Optional<Drill> drill = plan.drill(item);
     DoseRange range = DoseRange.of(item.dose(), drill).including(item.dose().amount());
     return new ItemView(
@@ -60,7 +68,7 @@ final class PlanViews {
         range.least(),
         range.most(),
         item.dose().step(),
-        plan.startsBefore(index),
+        startsBefore,
         item.seconds(),
         item.changeSeconds(),
         item.dose().seconds(),

@@ -227,6 +227,13 @@ public class Prescriptions {
         .toList();
   }
 
+  /** What may be needed when the warm-up runs. */
+  public InHandPlans inHand(UUID clubId, UUID id) {
+    PrescriptionRow row = reading.execute(status -> row(clubId, id));
+    PlanSource source = reading.execute(status -> source(row));
+    return InHandPlans.of(source, row.currentRevision());
+  }
+
   /** The plan as it was in a revision. */
   @Transactional(readOnly = true)
   public PlanView revision(UUID clubId, UUID id, int number) {

@@ -1,0 +1,72 @@
+package dev.jubilee.server.prescription;
+
+import dev.jubilee.core.edit.InHand;
+import dev.jubilee.core.edit.PlanEditor;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PlanSource;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What may be needed when a warm-up runs, computed beforehand.
+ *
+ * @param revision of the plan that it belongs to
+ * @param late what is left when minutes are lost, by where and how many
+ */
+public record InHandPlans(int revision, List<Rungs> rungs, List<Late> late) {
+
+  /** The versions of an item one rung down and up, where there are any. */
+  public record Rungs(
+      String itemId, Optional<PlanView.ItemView> easier, Optional<PlanView.ItemView> harder) {}
+
+  /**
+   * What is left of the plan.
+   *
+   * @param from the item that would come next
+   * @param dropped names of what is left out
+   * @param shortened names of what is done for less long
+   */
+  public record Late(
+      String from,
+      int minutesLost,
+      List<PlanView.ItemView> items,
+      List<String> dropped,
+      List<String> shortened) {}
+
+  static InHandPlans of(PlanSource source, int revision) {
+    Plan plan = source.plan();
+    PlanEditor editor = new PlanEditor(plan.library());
+    List<Rungs> rungs = new ArrayList<>();
+    for (int i = 0; i < plan.items().size(); i++) {
+      PlanItem item = plan.items().get(i);
+      int startsBefore = plan.startsBefore(i);
+      Rungs both =
+          new Rungs(
+              item.id(),
+              InHand.easier(plan, item, editor).map(e -> PlanViews.alone(plan, e, startsBefore)),
+              InHand.harder(plan, item, editor).map(h -> PlanViews.alone(plan, h, startsBefore)));
+      if (both.easier().isPresent() || both.harder().isPresent()) {
+        rungs.add(both);
+      }
+    }
+    List<Late> late = new ArrayList<>();
+    for (int from : InHand.partsBegin(plan)) {
+      for (int lost : InHand.MINUTES_LOST) {
+        InHand.late(source, from, lost).ifPresent(left -> late.add(late(plan, from, lost, left)));
+      }
+    }
+    return new InHandPlans(revision, rungs, late);
+  }
+
+  private static Late late(Plan plan, int from, int lost, InHand.Left left) {
+    List<PlanView.ItemView> items = new ArrayList<>();
+    int before = left.seconds();
+    for (PlanItem item : left.items()) {
+      items.add(PlanViews.alone(plan, item, before));
+      before -= item.seconds();
+    }
+    return new Late(plan.items().get(from).id(), lost, items, left.dropped(), left.shortened());
+  }
+}
