@@ -38,6 +38,11 @@ export type RevisionSummary = Schemas["RevisionSummary"];
 export type RoutineView = Schemas["RoutineView"];
 export type FollowView = Schemas["FollowView"];
 export type FollowItem = Schemas["FollowItem"];
+export type InHandView = Schemas["InHandView"];
+export type EventBatch = Schemas["EventBatch"];
+export type FollowEvent = EventBatch["events"][number];
+export type Received = Schemas["Received"];
+export type FollowedView = Schemas["FollowedView"];
 /** What of an item the countdown axis draws. */
 export type AxisItem = Pick<
   Item,

@@ -1,16 +1,20 @@
-import { useMemo, useState } from "react";
-import type { FollowView } from "../api/types";
+import { useMemo, useRef, useState } from "react";
+import type { FollowView, InHandView } from "../api/types";
 import { Countdown } from "../shared/Countdown";
 import { sayTime } from "../shared/calendar";
 import { MeasuresSwitch } from "../shared/MeasuresSwitch";
 import { clock } from "../shared/units";
 import { BLOCKS } from "../shared/words";
 import { bands, axisSpan } from "../shared/staircase";
+import { now } from "./clock";
+import type { Place } from "./keeping";
 import { Player } from "./Player";
 import { PrintSheet } from "./PrintSheet";
 import { allowSound } from "./signals";
 import { atClock, beginOf, localTime, startInstant } from "./starttime";
+import { seconds } from "./stopwatch";
 import { useFollow } from "./useFollow";
+import { useFollowed, type Followed } from "./useFollowed";
 import css from "./follow.module.css";
 
 export function FollowPage({ token, print }: { token: string; print: boolean }) {
@@ -24,14 +28,36 @@ export function FollowPage({ token, print }: { token: string; print: boolean }) 
     );
   }
   if (!view) return <main className={css.notice}>Loading…</main>;
-  return print ? <PrintSheet view={view} /> : <Follow view={view} />;
+  return print ? <PrintSheet view={view} /> : <Follow token={token} view={view} />;
 }
 
-function Follow({ view }: { view: FollowView }) {
-  const [running, setRunning] = useState(false);
+function Follow({ token, view }: { token: string; view: FollowView }) {
+  const [running, setRunning] = useState<"not" | "anew" | "on">("not");
+  const followed = useFollowed(token, view);
   const [start, setStart] = useState(() => startInstant(view.startsAt));
-  if (running) {
-    return <Player view={view} start={start} onLeave={() => setRunning(false)} />;
+  const [left, setLeft] = useState<Place>();
+  const kept = left ?? followed?.place;
+  const place = kept && goesOn(kept) ? kept : undefined;
+  const latest = useRef<Place>(undefined);
+  if (running !== "not" && followed) {
+    return (
+      <Player
+        view={view}
+        start={start}
+        place={running === "on" ? place : undefined}
+        inHand={isFor(followed.inHand, running === "on" ? place : undefined, view)}
+        tell={followed.tell}
+        onNewPlan={newer(followed, view) ? () => window.location.reload() : undefined}
+        keepPlace={(at) => {
+          latest.current = at;
+          followed.keepPlace(at);
+        }}
+        onLeave={() => {
+          setLeft(latest.current);
+          setRunning("not");
+        }}
+      />
+    );
   }
   return (
     <Overview
@@ -40,10 +66,42 @@ function Follow({ view }: { view: FollowView }) {
       onStart={setStart}
       onRun={() => {
         allowSound();
-        setRunning(true);
+        setRunning("anew");
       }}
+      place={place}
+      isOld={place !== undefined && place.revision !== view.revision}
+      onGoOn={() => {
+        allowSound();
+        setRunning("on");
+      }}
+      isForgetful={followed?.state.isForgetful ?? false}
+      newRevision={newer(followed, view)}
     />
   );
+}
+
+/** Whoever left for longer than this begins anew, s. */
+const LONGEST_AWAY = 3 * 3600;
+
+/** Whether a warm-up that was left can go on: not over, not long ago. */
+function goesOn(place: Place): boolean {
+  const at = seconds(place.watch, now());
+  const whole = place.items.reduce((sum, item) => sum + item.seconds, 0);
+  return !place.isOver && at < whole + LONGEST_AWAY && at >= 1;
+}
+
+/** What was sent along belongs to one revision of the plan. */
+function isFor(
+  inHand: InHandView | undefined,
+  place: Place | undefined,
+  view: FollowView,
+): InHandView | undefined {
+  return inHand?.revision === (place?.revision ?? view.revision) ? inHand : undefined;
+}
+
+function newer(followed: Followed | undefined, view: FollowView): boolean {
+  const last = followed?.state.received?.revision;
+  return last !== undefined && last !== view.revision;
 }
 
 function Overview({
@@ -51,11 +109,21 @@ function Overview({
   start,
   onStart,
   onRun,
+  place,
+  isOld,
+  onGoOn,
+  isForgetful,
+  newRevision,
 }: {
   view: FollowView;
   start: number;
   onStart: (start: number) => void;
   onRun: () => void;
+  place: Place | undefined;
+  isOld: boolean;
+  onGoOn: () => void;
+  isForgetful: boolean;
+  newRevision: boolean;
 }) {
   const blocks = useMemo(() => bands(view.items, axisSpan(view.seconds)), [view]);
   return (
@@ -97,8 +165,33 @@ function Overview({
           </li>
         ))}
       </ol>
-      <button type="button" className={css.go} onClick={onRun}>
-        Start
+      {newRevision && (
+        <p role="status" className={css.caution}>
+          Your coach has changed this warm-up.{" "}
+          <button type="button" className={css.link} onClick={() => window.location.reload()}>
+            Take the new one
+          </button>
+        </p>
+      )}
+      {isForgetful && (
+        <p role="status" className={css.caution}>
+          This phone cannot keep anything: its storage is full or closed. What you do is sent as
+          long as this page stays open.
+        </p>
+      )}
+      {isOld && (
+        <p role="status" className={css.caution}>
+          Your coach has changed this warm-up since you began. Below is the new one; you can go on
+          with yours.
+        </p>
+      )}
+      {place && (
+        <button type="button" className={css.anew} onClick={onRun}>
+          {isOld ? "Begin the new plan" : "From the beginning"}
+        </button>
+      )}
+      <button type="button" className={css.go} onClick={place ? onGoOn : onRun}>
+        {place ? `Go on at ${clock(seconds(place.watch, now()))}` : "Start"}
       </button>
       <p className={css.small}>
         <a

@@ -1,10 +1,12 @@
 // @vitest-environment jsdom
 import { act, cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import type { FollowItem, FollowView, Segment } from "../api/types";
+import type { FollowItem, FollowView, InHandView, Segment } from "../api/types";
+import type { Happening, Place } from "./keeping";
 import { Player } from "./Player";
 import * as signals from "./signals";
 
+vi.mock("./clock", () => ({ now: () => Date.now() }));
 vi.mock("./signals", () => ({
   nextItem: vi.fn(),
   changeSides: vi.fn(),
@@ -51,7 +53,7 @@ const VIEW = {
         segment("SWITCH", 3),
         segment("WORK", 10, { side: "RIGHT", count: 10 }),
       ],
-      { caution: "Hold on.", easier: "Small swings" },
+      { caution: "Hold on." },
     ),
     item("settle", "Settle", [segment("WORK", 3700)], { block: "TRANSITION" }),
   ],
@@ -71,10 +73,46 @@ const watch = (seconds: number) => {
 };
 const press = (name: string) => fireEvent.click(screen.getByRole("button", { name }));
 
-function play(beforeStart = 3818) {
+const IN_HAND = {
+  revision: 1,
+  rungs: [
+    {
+      itemId: "swings",
+      easier: item("small", "Small swings", [segment("WORK", 20)], { drillId: "small-swings" }),
+    },
+  ],
+  late: [2, 5].map((minutesLost) => ({
+    from: "settle",
+    minutesLost,
+    items: [item("short", "Settle", [segment("WORK", 3700 - 60 * minutesLost)])],
+    dropped: [],
+    shortened: ["Settle"],
+  })),
+} as unknown as InHandView;
+
+/** What was told since, in short. */
+let told: string[] = [];
+let kept: Place | undefined;
+
+function play(beforeStart = 3818, place?: Place) {
   vi.setSystemTime(START - 1000 * beforeStart);
+  told = [];
   const onLeave = vi.fn();
-  render(<Player view={VIEW} start={START} onLeave={onLeave} />);
+  const tell = ({ kind, item, seconds, reason, value }: Omit<Happening, "at">) =>
+    told.push([kind, item, reason, seconds, value].filter((x) => x != null).join(" "));
+  render(
+    <Player
+      view={VIEW}
+      start={START}
+      onLeave={onLeave}
+      place={place}
+      inHand={IN_HAND}
+      tell={tell}
+      keepPlace={(at) => {
+        kept = at;
+      }}
+    />,
+  );
   return onLeave;
 }
 
@@ -109,12 +147,11 @@ describe("the player", () => {
     expect([heading(), count()]).toEqual(["Settle", "\u00a01:01:40h"]);
   });
 
-  it("tells what is next, what to mind and what would be easier", () => {
+  it("tells what is next, and what to mind", () => {
     play();
     expect(screen.getByText(/^Next:/).textContent).toBe("Next: Leg swings, dose of swings");
     press("Skip");
     expect(screen.getByText("Hold on.")).toBeTruthy();
-    expect(screen.getByText("Easier: Small swings")).toBeTruthy();
     expect(screen.getByText("cue of swings")).toBeTruthy();
     press("Skip");
     expect(screen.getByText(/^Next:/).textContent).toBe("Next: the start");
@@ -184,6 +221,89 @@ describe("the player", () => {
     expect(screen.queryByText(/First effort in/)).toBeNull();
     press("Close");
     expect(onLeave).toHaveBeenCalledOnce();
+  });
+
+  it("tells what was done, skipped and why, and what it felt like", () => {
+    play();
+    pass(90.1);
+    press("Jacket off");
+    press("Pause");
+    pass(30);
+    press("Resume");
+    press("Skip");
+    press("Sore");
+    expect(screen.queryByText(/skipped. Why/)).toBeNull();
+    press("Skip");
+    press("The first effort begins now");
+    press("4 ready");
+    press("Effort 3");
+    expect(told).toEqual([
+      "BEGUN",
+      "ITEM_STARTED jog",
+      "ITEM_DONE jog 90",
+      "ITEM_STARTED swings",
+      "JACKET_OFF",
+      "PAUSED",
+      "RESUMED",
+      "SKIPPED swings UNSAID 0",
+      "ITEM_STARTED settle",
+      "SKIPPED swings SORE 0",
+      "SKIPPED settle UNSAID 0",
+      "ENDED",
+      "START_GIVEN",
+      "FELT 4",
+      "BEST_EFFORT 3",
+    ]);
+  });
+
+  it("tells of all that passed while nobody looked", () => {
+    play();
+    vi.setSystemTime(Date.now() + 4_000_000);
+    pass(0.1);
+    expect(told.slice(2)).toEqual([
+      "ITEM_DONE jog 90",
+      "ITEM_DONE swings 28",
+      "ITEM_DONE settle 3700",
+      "ENDED",
+    ]);
+  });
+
+  it("takes another rung from its beginning, and more time, in one touch", () => {
+    play();
+    expect(screen.getByRole("button", { name: /Easier/ }).hasAttribute("disabled")).toBe(true);
+    press("+15 s");
+    pass(104);
+    expect(heading()).toBe("Easy jog");
+    pass(1.1);
+    pass(12);
+    fireEvent.click(screen.getByRole("button", { name: /Easier/ }));
+    expect([heading(), count()]).toEqual(["Small swings", "\u00a020seconds"]);
+    expect(told.at(-1)).toBe("RUNG_CHANGED swings 12");
+    pass(20.1);
+    expect(told.at(-2)).toBe("ITEM_DONE swings 20");
+  });
+
+  it("fits in what is left when one is behind, and says what goes", () => {
+    play(3818);
+    expect(screen.queryByText(/min lost/)).toBeNull();
+    press("Pause");
+    pass(200);
+    expect(screen.getByText("5 min lost: what is left shortens Settle.")).toBeTruthy();
+    press("Resume");
+    press("Fit what is left");
+    expect(heading()).toBe("Easy jog");
+    expect(screen.queryByText(/min lost/)).toBeNull();
+    expect(screen.getByText("1:40 in hand before the start")).toBeTruthy();
+  });
+
+  it("goes on where it was when the page was closed", () => {
+    play();
+    pass(100);
+    const place = kept;
+    cleanup();
+    play(3715, place);
+    expect(heading()).toBe("Leg swings");
+    expect(told).toEqual(["RESUMED", "ITEM_STARTED swings"]);
   });
 
   it("keeps time when the browser does not call it for ten minutes", () => {

@@ -1,10 +1,15 @@
-import { useEffect, useMemo, useRef, useState, type CSSProperties } from "react";
-import type { FollowItem, FollowView, Segment } from "../api/types";
+import { useEffect, useMemo, useReducer, useRef, useState, type CSSProperties } from "react";
+import type { FollowItem, FollowView, InHandView, Segment } from "../api/types";
 import { ember, emberStep } from "../shared/ember";
 import { clock, figures, say } from "../shared/units";
 import { BLOCKS } from "../shared/words";
+import { Afterwards } from "./Afterwards";
+import * as evenClock from "./clock";
+import { InHand, WhySkipped } from "./InHand";
+import type { Happening, Place } from "./keeping";
+import { fitted, MORE, offered, withMore, withRung, type Late } from "./refit";
 import { changeSides, countIn, keepAwake, nextItem } from "./signals";
-import { moveTo, pause, seconds, start as startWatch, STOPPED } from "./stopwatch";
+import { moveTo, pause, seconds, start as startWatch, STOPPED, type Stopwatch } from "./stopwatch";
 import {
   beatAt,
   endOf,
@@ -22,22 +27,57 @@ interface Props {
   /** The first effort, ms. */
   start: number;
   onLeave: () => void;
+  /** Where it stood when the page was closed, to go on from there. */
+  place?: Place | undefined;
+  /** What was sent along, if it is there yet. */
+  inHand?: InHandView | undefined;
+  /** Tells what happened. */
+  tell?: (happening: Omit<Happening, "at">, at?: number) => void;
+  keepPlace?: (place: Place) => void;
+  /** Where the coach has changed the plan since: leads to the new one. */
+  onNewPlan?: (() => void) | undefined;
 }
 
 const SIDES = { LEFT: "Left", RIGHT: "Right", BOTH: "" };
 const COUNT_IN = 3;
 
+interface Running {
+  items: FollowItem[];
+  watch: Stopwatch;
+  isJacketOff: boolean;
+}
+
 /** One drill fills the screen; the clock moves on by itself. */
-export function Player({ view, start, onLeave }: Props) {
-  const beats = useMemo(() => timeline(view.items), [view]);
-  const [watch, setWatch] = useState(() => startWatch(STOPPED, Date.now()));
-  const [now, setNow] = useState(() => Date.now());
+export function Player({
+  view,
+  start,
+  onLeave,
+  place,
+  inHand,
+  tell = () => undefined,
+  keepPlace = () => undefined,
+  onNewPlan,
+}: Props) {
+  const [running, change] = useReducer(
+    (before: Running, next: Partial<Running>): Running => ({ ...before, ...next }),
+    undefined,
+    (): Running => ({
+      items: place?.items ?? view.items,
+      watch: startWatch(place?.watch ?? STOPPED, evenClock.now()),
+      isJacketOff: place?.isJacketOff ?? false,
+    }),
+  );
+  const { items, watch } = running;
+  const beats = useMemo(() => timeline(items), [items]);
+  const [now, setNow] = useState(() => evenClock.now());
+  const [skipped, setSkipped] = useState<Skipped>();
   const at = Math.min(endOf(beats), seconds(watch, now));
   const beat = beatAt(beats, at);
   const isPaused = watch.zero === undefined;
+  const isOver = beat === undefined;
 
   useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), 100);
+    const timer = setInterval(() => setNow(evenClock.now()), 100);
     return () => clearInterval(timer);
   }, []);
   useEffect(() => {
@@ -45,11 +85,21 @@ export function Player({ view, start, onLeave }: Props) {
     return () => void released.then((release) => release());
   }, []);
   useSignals(beat, at, isPaused);
+  const leaveOut = useTelling(beats, beat, place !== undefined, tell);
+
+  const keeps = useRef(keepPlace);
+  useEffect(() => {
+    keeps.current = keepPlace;
+  });
+  useEffect(() => {
+    const revision = place?.revision ?? view.revision;
+    keeps.current({ ...running, revision, isOver });
+  }, [running, isOver, view.revision, place]);
 
   const go = (target: number) => {
-    const instant = Date.now();
+    const instant = evenClock.now();
     setNow(instant);
-    setWatch((w) => moveTo(w, target, instant));
+    change({ watch: moveTo(watch, target, instant) });
   };
 
   if (!beat) {
@@ -61,6 +111,7 @@ export function Player({ view, start, onLeave }: Props) {
         <p className={css.eyebrow}>Warm-up done</p>
         <h1>Ready. Go to the start.</h1>
         <Until start={start} now={now} />
+        <Afterwards tell={tell} />
         <button type="button" className={css.go} onClick={onLeave}>
           Close
         </button>
@@ -69,7 +120,57 @@ export function Player({ view, start, onLeave }: Props) {
   }
 
   const { item, segment } = beat;
-  const next = view.items[view.items.indexOf(item) + 1];
+  const next = items[items.indexOf(item) + 1];
+  const left = endOf(beats) - at;
+  const late = offered(inHand?.late ?? [], items, item, lateness(start, now, left));
+  const rungs = inHand?.rungs.find((r) => r.itemId === item.id);
+  const began = beats.find((b) => b.item.id === item.id)?.from ?? 0;
+  const done = Math.round(at - began);
+
+  const takeRung = (rung: FollowItem) => {
+    change({
+      items: withRung(items, item.id, rung),
+      watch: moveTo(watch, began, evenClock.now()),
+    });
+    tell({ kind: "RUNG_CHANGED", item: item.id, drill: rung.drillId, seconds: done });
+  };
+  const addTime = () => {
+    change({ items: withMore(items, beat) });
+    tell({ kind: "TIME_ADDED", item: item.id, seconds: MORE });
+  };
+  const takeJacketOff = () => {
+    change({ isJacketOff: true });
+    tell({ kind: "JACKET_OFF" });
+  };
+  const skipThis = () => {
+    leaveOut(item.id);
+    setSkipped({ id: item.id, name: item.name, seconds: done, at: now });
+    tell({ kind: "SKIPPED", item: item.id, drill: item.drillId, reason: "UNSAID", seconds: done });
+    go(nextItemAt(beats, beat));
+  };
+  const back = () => {
+    tell({ kind: "REPEATED", item: item.id });
+    go(previousItemAt(beats, beat, at));
+  };
+  const hold = () => {
+    const instant = evenClock.now();
+    setNow(instant);
+    change({ watch: isPaused ? startWatch(watch, instant) : pause(watch, instant) });
+    tell({ kind: isPaused ? "RESUMED" : "PAUSED" });
+  };
+  const fit = (what: Late) => {
+    const isHere = what.from === item.id;
+    change({
+      items: fitted(items, what),
+      ...(isHere ? { watch: moveTo(watch, began, evenClock.now()) } : {}),
+    });
+    for (const gone of items.slice(items.findIndex((i) => i.id === what.from))) {
+      if (what.dropped.includes(gone.name)) {
+        tell({ kind: "SKIPPED", item: gone.id, drill: gone.drillId, reason: "SHORT_OF_TIME" });
+      }
+    }
+  };
+
   return (
     <main
       className={clsx(css.player, css[segment.kind.toLowerCase()])}
@@ -82,7 +183,7 @@ export function Player({ view, start, onLeave }: Props) {
         </button>
         <span>{BLOCKS[item.block]}</span>
         <span className={css.until} title="Until the warm-up ends">
-          T−{clock(endOf(beats) - at)}
+          T−{clock(left)}
         </span>
       </header>
       <section className={css.drill} aria-live="polite">
@@ -93,7 +194,6 @@ export function Player({ view, start, onLeave }: Props) {
       <TargetLine item={item} />
       <p className={css.cues}>{item.cues.join(" · ")}</p>
       {item.caution && <p className={css.caution}>{item.caution}</p>}
-      {item.easier && <p className={css.easier}>Easier: {item.easier}</p>}
       <p className={css.next}>
         {next ? (
           <>
@@ -105,31 +205,106 @@ export function Player({ view, start, onLeave }: Props) {
           </>
         )}
       </p>
-      <Lateness start={start} now={now} left={endOf(beats) - at} />
+      {skipped && now - skipped.at < WHY_FOR && (
+        <WhySkipped
+          name={skipped.name}
+          onReason={(reason) => {
+            setSkipped(undefined);
+            tell({ kind: "SKIPPED", item: skipped.id, reason, seconds: skipped.seconds });
+          }}
+        />
+      )}
+      {onNewPlan && (
+        <section className={css.late} aria-label="A new plan">
+          <p>Your coach has changed this warm-up. Go on as it is, or look at the new one.</p>
+          <button type="button" onClick={onNewPlan}>
+            Look at it
+          </button>
+        </section>
+      )}
+      <InHand
+        rungs={rungs}
+        onRung={takeRung}
+        onMore={segment.kind === "WORK" ? addTime : undefined}
+        onJacketOff={running.isJacketOff ? undefined : takeJacketOff}
+        late={late}
+        onFit={fit}
+      />
+      <Lateness start={start} now={now} left={left} />
       <div className={css.bar} aria-hidden>
         <i style={{ width: `${(100 * at) / endOf(beats)}%` }} />
       </div>
       <footer>
-        <button type="button" onClick={() => go(previousItemAt(beats, beat, at))}>
+        <button type="button" onClick={back}>
           Back
         </button>
-        <button
-          type="button"
-          className={css.pause}
-          onClick={() => {
-            const instant = Date.now();
-            setNow(instant);
-            setWatch((w) => (isPaused ? startWatch(w, instant) : pause(w, instant)));
-          }}
-        >
+        <button type="button" className={css.pause} onClick={hold}>
           {isPaused ? "Resume" : "Pause"}
         </button>
-        <button type="button" onClick={() => go(nextItemAt(beats, beat))}>
+        <button type="button" onClick={skipThis}>
           Skip
         </button>
       </footer>
     </main>
   );
+}
+
+interface Skipped {
+  id: string;
+  name: string;
+  seconds: number;
+  at: number;
+}
+
+/** So long it is asked why something was skipped, ms. */
+const WHY_FOR = 8000;
+
+/**
+ * Tells what begins and what is over, each once, and in order where several passed unseen; what is
+ * given back leaves one out.
+ */
+function useTelling(
+  beats: readonly Beat[],
+  beat: Beat | undefined,
+  isResumed: boolean,
+  tell: NonNullable<Props["tell"]>,
+): (id: string) => void {
+  const skip = useRef<string>(undefined);
+  const last = useRef<string>(undefined);
+  const isOver = useRef(false);
+  const tells = useRef(tell);
+  useEffect(() => {
+    tells.current = tell;
+  });
+  const present = beat?.item.id;
+  useEffect(() => {
+    const say = tells.current;
+    const order = [...new Map(beats.map((b) => [b.item.id, b.item])).values()];
+    if (last.current === undefined) {
+      say({ kind: isResumed ? "RESUMED" : "BEGUN" });
+    } else if (last.current !== present) {
+      const from = order.findIndex((i) => i.id === last.current);
+      const to = present === undefined ? order.length : order.findIndex((i) => i.id === present);
+      for (const over of from < 0 ? [] : order.slice(from, to)) {
+        if (over.id === skip.current) continue;
+        const whole = over.segments.reduce((sum, s) => sum + s.seconds, 0);
+        say({ kind: "ITEM_DONE", item: over.id, drill: over.drillId, seconds: whole });
+      }
+    }
+    skip.current = undefined;
+    if (present === undefined) {
+      if (!isOver.current) say({ kind: "ENDED" });
+      isOver.current = true;
+    } else if (last.current !== present) {
+      isOver.current = false;
+      const drill = order.find((i) => i.id === present)?.drillId;
+      say({ kind: "ITEM_STARTED", item: present, ...(drill ? { drill } : {}) });
+    }
+    last.current = present ?? "";
+  }, [beats, present, isResumed]);
+  return (id) => {
+    skip.current = id;
+  };
 }
 
 /** The count or the countdown, as large as the screen allows. */
@@ -174,10 +349,16 @@ function Until({ start, now }: { start: number; now: number }) {
   return <p>First effort in {clock(left)}. Keep moving, keep warm.</p>;
 }
 
+/** Seconds by which the first effort would come late, below 0 where there is time in hand. */
+function lateness(start: number, now: number, left: number): number {
+  const late = Math.round((now + left * 1000 - start) / 1000);
+  return Math.abs(late) > 3600 ? 0 : late;
+}
+
 /** Early or late against the start time, when it is today and near. */
 function Lateness({ start, now, left }: { start: number; now: number; left: number }) {
-  const late = Math.round((now + left * 1000 - start) / 1000);
-  if (Math.abs(late) > 3600 || Math.abs(late) < 20) return <p className={css.behind}>&nbsp;</p>;
+  const late = lateness(start, now, left);
+  if (Math.abs(late) < 20) return <p className={css.behind}>&nbsp;</p>;
   return (
     <p className={css.behind}>
       {late > 0

@@ -1,0 +1,121 @@
+// Brings what a device keeps to the server: each event once, whatever breaks on the way.
+import type { EventBatch, Received } from "../api/types";
+import { now } from "./clock";
+import { Remembered, type Happening, type Keeping } from "./keeping";
+
+/** Events that are sent at once. */
+const MOST_AT_ONCE = 300;
+
+/** How long until it is tried again, ms. */
+const AGAIN = 15_000;
+
+export interface OutboxState {
+  /** Whether the page alone remembers: it must stay open until all is sent. */
+  isForgetful: boolean;
+  /** What the server said last, if it was reached. */
+  received?: Received;
+  /** Whether something waits for a network. */
+  waits: boolean;
+}
+
+export class Outbox {
+  private chain: Promise<unknown> = Promise.resolve();
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  private isSending = false;
+  private isClosed = false;
+  private state: OutboxState;
+
+  /** The last takes what is new; what the others hold is still to be sent. */
+  private readonly keepings: Keeping[];
+
+  constructor(
+    private readonly token: string,
+    keeping: Keeping,
+    private readonly revision: () => number,
+    private readonly onState: (state: OutboxState) => void = () => undefined,
+  ) {
+    this.keepings = [keeping];
+    this.state = { isForgetful: !keeping.lasts, waits: false };
+    onState(this.state);
+  }
+
+  /** Notes that something happened, now unless said otherwise. */
+  tell(happening: Omit<Happening, "at">, at = now()): Promise<void> {
+    const whole = { ...happening, at: Math.round(at) };
+    return this.inTurn(async () => {
+      try {
+        await this.keepings.at(-1)?.add(whole);
+      } catch {
+        // Storage is full by now: what follows is remembered by the page, under another device.
+        const remembered = new Remembered();
+        this.keepings.push(remembered);
+        this.say({ isForgetful: true });
+        await remembered.add(whole);
+      }
+      this.soon(300);
+    });
+  }
+
+  /** Sends what waits; what the server has is forgotten here. */
+  async send(): Promise<void> {
+    if (this.isSending || this.isClosed) return;
+    this.isSending = true;
+    try {
+      for (const keeping of this.keepings) {
+        while (await this.sendSome(keeping));
+      }
+      this.say({ waits: false });
+    } catch {
+      this.say({ waits: true });
+      this.soon(AGAIN);
+    } finally {
+      this.isSending = false;
+    }
+  }
+
+  close(): void {
+    this.isClosed = true;
+    clearTimeout(this.timer);
+  }
+
+  private async sendSome(keeping: Keeping): Promise<boolean> {
+    const events = await keeping.pending(MOST_AT_ONCE);
+    if (events.length === 0) return false;
+    const batch: EventBatch = {
+      device: keeping.device,
+      run: keeping.run,
+      sentAt: Math.round(now()),
+      revision: this.revision(),
+      events,
+    };
+    const response = await fetch(`/api/follow/${encodeURIComponent(this.token)}/events`, {
+      method: "POST",
+      headers: { "Content-Type": "application/json" },
+      body: JSON.stringify(batch),
+      keepalive: true,
+    });
+    if (!response.ok) throw new Error(`the server answered ${response.status}`);
+    const received = (await response.json()) as Received;
+    await keeping.forget(events.map((e) => e.sequence));
+    this.say({ received });
+    return true;
+  }
+
+  private soon(delay: number): void {
+    if (this.isClosed) return;
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => void this.send(), delay);
+  }
+
+  private say(change: Partial<OutboxState>): void {
+    this.state = { ...this.state, ...change };
+    this.onState(this.state);
+  }
+
+  /** One after another, in the order in which they happened. */
+  private inTurn(work: () => Promise<void>): Promise<void> {
+    const done = this.chain.then(work, work);
+    this.chain = done.catch(() => undefined);
+    return done;
+  }
+}

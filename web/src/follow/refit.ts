@@ -1,0 +1,64 @@
+// Changes in hand: another rung, more time, what is left when minutes are lost. What is taken was
+// computed by the server and sent along.
+import type { FollowItem, InHandView, Segment } from "../api/types";
+import type { Beat } from "./timeline";
+
+export type Late = InHandView["late"][number];
+
+/** Seconds that one touch adds. */
+export const MORE = 15;
+
+/** Behind by less than this nobody need hurry, s. */
+const BEHIND = 75;
+
+/** The items with one of them done in another version. */
+export function withRung(items: readonly FollowItem[], id: string, rung: FollowItem): FollowItem[] {
+  return items.map((item) => (item.id === id ? { ...rung, id } : item));
+}
+
+/** The items with more time for the stretch that runs; counted ones get more repetitions. */
+export function withMore(items: readonly FollowItem[], { item, segment }: Beat): FollowItem[] {
+  const longer: Segment = {
+    ...segment,
+    seconds: segment.seconds + MORE,
+    count:
+      segment.count === 0
+        ? 0
+        : segment.count + Math.max(1, Math.round((MORE * segment.count) / segment.seconds)),
+  };
+  return items.map((one) =>
+    one.id === item.id
+      ? {
+          ...one,
+          seconds: one.seconds + MORE,
+          segments: one.segments.map((s) => (s === segment ? longer : s)),
+        }
+      : one,
+  );
+}
+
+/**
+ * What there is to fit in where the athlete is behind: the next part's beginning and what is left
+ * from there on; undefined where nothing need or can be fitted.
+ */
+export function offered(
+  late: readonly Late[],
+  items: readonly FollowItem[],
+  present: FollowItem,
+  secondsLate: number,
+): Late | undefined {
+  if (secondsLate < BEHIND) return undefined;
+  const coming = items.slice(items.indexOf(present) + 1).map((i) => i.id);
+  const here = late.filter((l) => l.from === present.id || coming.includes(l.from));
+  const from = [present.id, ...coming].find((id) => here.some((l) => l.from === id));
+  const choices = here
+    .filter((l) => l.from === from)
+    .toSorted((a, b) => a.minutesLost - b.minutesLost);
+  return choices.find((l) => 60 * l.minutesLost >= secondsLate) ?? choices.at(-1);
+}
+
+/** The items up to where what is left begins, and then that. */
+export function fitted(items: readonly FollowItem[], late: Late): FollowItem[] {
+  const at = items.findIndex((i) => i.id === late.from);
+  return at < 0 ? [...items] : [...items.slice(0, at), ...late.items];
+}
