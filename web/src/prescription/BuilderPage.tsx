@@ -13,6 +13,7 @@ import { AddDrill } from "./AddDrill";
 import { AtTheStart } from "./AtTheStart";
 import { CircumstancesBar } from "./CircumstancesBar";
 import { Findings } from "./Findings";
+import { WhatWasDone } from "../logbook/WhatWasDone";
 import { HandOver } from "./HandOver";
 import { History } from "./History";
 import { ItemList } from "./ItemList";
@@ -115,6 +116,7 @@ function Builder({ view }: { view: PrescriptionView }) {
           <History prescriptionId={view.id} />
         </Box>
         <Flex direction="column" gap="5" minW="0">
+          <WhatWasDone prescriptionId={view.id} startsAt={view.startsAt} />
           {isGrave && findings}
           {chosen && (
             <ItemPanel key={chosen.id} prescriptionId={view.id} item={chosen} onEdit={mutate} />

@@ -5,6 +5,8 @@ import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.json.Json;
 import java.sql.Timestamp;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -39,12 +41,17 @@ class FollowedEvents {
   void store(UUID clubId, UUID prescriptionId, EventBatch batch, Instant now) {
     refuseManyDevices(clubId, prescriptionId, batch.device());
     Timestamp received = Timestamp.from(now);
+    // Whoever sends the same twice at once waits in the same order, and nobody for ever.
+    List<EventBatch.Event> inOrder =
+        batch.events().stream()
+            .sorted(Comparator.comparingInt(EventBatch.Event::sequence))
+            .toList();
     jdbc.batchUpdate(
         "INSERT INTO followed_event"
             + " (prescription_id, device, sequence, club_id, revision, event, received_at)"
             + " VALUES (?, ?, ?, ?, ?, ?::jsonb, ?) ON CONFLICT DO NOTHING",
-        batch.events(),
-        batch.events().size(),
+        inOrder,
+        inOrder.size(),
         (row, event) -> {
           row.setObject(1, prescriptionId);
           row.setObject(2, batch.device());
@@ -102,7 +109,7 @@ class FollowedEvents {
           UUID device = row.getObject(1, UUID.class);
           FollowEvent event = json.read(row.getString(2), EventBatch.Event.class).toCore();
           Told before = told.get(device);
-          List<FollowEvent> events = before == null ? new java.util.ArrayList<>() : before.events();
+          List<FollowEvent> events = before == null ? new ArrayList<>() : before.events();
           events.add(event);
           told.put(device, new Told(events, offsets.getOrDefault(device, Map.of()), row.getInt(3)));
         },

@@ -4,11 +4,11 @@ import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.logbook.DeviceRecord.State;
 import dev.jubilee.core.logbook.FollowEvent.SkipReason;
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.time.Instant;
+import java.time.OffsetDateTime;
 import java.util.List;
 
 /**
- * What was really done of a warm-up, as its coach sees it.
+ * What was really done of a warm-up, as its coach sees it; times as the club has them.
  *
  * @param begun when the clock was first started; null while nobody has begun
  * @param jacketOffSeconds how long after that there was a light sweat
@@ -16,9 +16,9 @@ import java.util.List;
  * @param felt how ready, 1 to 5
  */
 public record FollowedView(
-    @Schema(nullable = true) Instant begun,
-    @Schema(nullable = true) Instant ended,
-    @Schema(nullable = true) Instant started,
+    @Schema(nullable = true) OffsetDateTime begun,
+    @Schema(nullable = true) OffsetDateTime ended,
+    @Schema(nullable = true) OffsetDateTime started,
     @Schema(nullable = true) Integer jacketOffSeconds,
     @Schema(nullable = true) Integer waitedSeconds,
     @Schema(nullable = true) Integer felt,
@@ -50,5 +50,5 @@ public record FollowedView(
    * @param clockSeconds by how much its clock was wrong: above 0 where it was behind
    */
   public record FollowingDevice(
-      int number, @Schema(nullable = true) Instant begun, int clockSeconds, int itemsDone) {}
+      int number, @Schema(nullable = true) OffsetDateTime begun, int clockSeconds, int itemsDone) {}
 }

@@ -4,6 +4,7 @@ import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.logbook.DeviceRecord;
 import dev.jubilee.core.logbook.FollowedRecord;
+import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.handover.ShareLinks;
 import dev.jubilee.server.handover.ShareLinks.Link;
@@ -12,6 +13,8 @@ import dev.jubilee.server.prescription.Prescriptions;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -20,6 +23,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,14 +34,20 @@ public class Logbook {
   private final ShareLinks links;
   private final Prescriptions prescriptions;
   private final Libraries libraries;
+  private final ClubRepository clubs;
   private final Clock clock = Clock.systemUTC();
 
   Logbook(
-      FollowedEvents events, ShareLinks links, Prescriptions prescriptions, Libraries libraries) {
+      FollowedEvents events,
+      ShareLinks links,
+      Prescriptions prescriptions,
+      Libraries libraries,
+      ClubRepository clubs) {
     this.events = events;
     this.links = links;
     this.prescriptions = prescriptions;
     this.libraries = libraries;
+    this.clubs = clubs;
   }
 
   /**
@@ -62,6 +72,8 @@ public class Logbook {
     Map<UUID, FollowedEvents.Told> told = events.of(clubId, prescriptionId);
     Map<UUID, DeviceRecord> records = new LinkedHashMap<>();
     told.forEach((device, t) -> records.put(device, DeviceRecord.of(t.events(), t.offsets())));
+    ZoneId zone = clubs.findById(clubId).orElseThrow().zone();
+    Function<Instant, OffsetDateTime> local = i -> i.atZone(zone).toOffsetDateTime();
     FollowedRecord record = FollowedRecord.of(records.values());
     int followed =
         told.values().stream().mapToInt(FollowedEvents.Told::revision).max().orElse(current);
@@ -70,9 +82,9 @@ public class Logbook {
             .anyMatch(r -> r.number() == followed);
     PlanView plan = prescriptions.revision(clubId, prescriptionId, isThere ? followed : current);
     return new FollowedView(
-        record.begun().orElse(null),
-        record.ended().orElse(null),
-        record.started().orElse(null),
+        record.begun().map(local).orElse(null),
+        record.ended().map(local).orElse(null),
+        record.started().map(local).orElse(null),
         record.jacketOff().map(Logbook::seconds).orElse(null),
         record.waited().map(Logbook::seconds).orElse(null),
         record.felt().orElse(null),
@@ -83,7 +95,7 @@ public class Logbook {
                 .max(Duration::compareTo)
                 .orElse(Duration.ZERO)),
         items(plan, record, libraries.of(clubId)),
-        devices(told, records));
+        devices(told, records, local));
   }
 
   private static List<FollowedView.ItemDone> items(
@@ -131,14 +143,16 @@ public class Logbook {
   }
 
   private static List<FollowedView.FollowingDevice> devices(
-      Map<UUID, FollowedEvents.Told> told, Map<UUID, DeviceRecord> records) {
+      Map<UUID, FollowedEvents.Told> told,
+      Map<UUID, DeviceRecord> records,
+      Function<Instant, OffsetDateTime> local) {
     List<FollowedView.FollowingDevice> devices = new ArrayList<>();
     records.forEach(
         (device, record) ->
             devices.add(
                 new FollowedView.FollowingDevice(
                     devices.size() + 1,
-                    record.begun().orElse(null),
+                    record.begun().map(local).orElse(null),
                     clockSeconds(told.get(device).offsets()),
                     (int)
                         record.items().values().stream()

@@ -1,0 +1,85 @@
+import { Box, Flex } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
+import { api, data } from "../api/client";
+import { Soft } from "../shared/panels";
+import { differs, doneOf, facts, READY } from "./done";
+import css from "./logbook.module.css";
+
+interface Props {
+  prescriptionId: string;
+  /** First effort, where the club is. */
+  startsAt: string;
+}
+
+/** So often one looks while it may be followed, ms. */
+const OFTEN = 5000;
+
+/** It may be followed within this time of its start, wherever the club is, ms. */
+const NEAR = 17 * 3_600_000;
+
+/** What came back by itself from whoever followed it; nothing before anybody began. */
+export function WhatWasDone({ prescriptionId, startsAt }: Props) {
+  const followed = useQuery({
+    queryKey: ["followed", prescriptionId],
+    queryFn: () =>
+      data(
+        api.GET("/api/prescriptions/{id}/followed", { params: { path: { id: prescriptionId } } }),
+      ),
+    refetchInterval: () => (isNear(startsAt) ? OFTEN : false),
+  });
+  const view = followed.data;
+  if (!view?.begun) return null;
+  const [done, planned] = doneOf(view.items);
+  const words = view.items.map(differs).filter((w) => w !== "");
+  return (
+    <Box as="section" aria-label="What was done" mb="5">
+      <Box as="h2" fontSize="lg" mb="1">
+        {view.ended ? "What was done" : "Under way"}
+      </Box>
+      <Flex align="baseline" gap="3" wrap="wrap">
+        <Box fontSize="2xl" fontWeight="700" lineHeight="1.1">
+          {done} of {planned}
+        </Box>
+        {view.felt != null && (
+          <Box fontSize="lg">
+            felt <b>{READY[view.felt - 1]}</b>, {view.felt} of 5
+          </Box>
+        )}
+      </Flex>
+      <div className={css.strip} role="img" aria-label={`${done} of ${planned} done`}>
+        {view.items.map((item) => (
+          <i
+            key={item.id}
+            title={`${item.name}: ${STATES[item.state]}`}
+            className={css[item.state.toLowerCase()]}
+            style={{ flexGrow: Math.max(10, item.planned || item.seconds) }}
+          />
+        ))}
+      </div>
+      <Soft>{sentence(facts(view))}</Soft>
+      {words.length > 0 && (
+        <ul className={css.words}>
+          {words.map((word) => (
+            <li key={word}>{word}</li>
+          ))}
+        </ul>
+      )}
+    </Box>
+  );
+}
+
+const STATES = {
+  DONE: "done",
+  PARTLY: "done in part",
+  SKIPPED: "left out",
+  NOT_REACHED: "not reached",
+};
+
+function sentence(parts: readonly string[]): string {
+  const whole = parts.join("; ");
+  return whole === "" ? "" : `${whole[0]?.toUpperCase()}${whole.slice(1)}.`;
+}
+
+function isNear(startsAt: string): boolean {
+  return Math.abs(Date.parse(startsAt) - Date.now()) < NEAR;
+}
