@@ -89,7 +89,7 @@ export function InHand({ rungs, onRung, onMore, onJacketOff, late, onFit }: Prop
 const LIST = new Intl.ListFormat("en-GB", { type: "conjunction" });
 
 /** Of a long list the first few are named. */
-const NAMED = 3;
+const NAMED = 2;
 
 function few(names: readonly string[]): string {
   const more = names.length - NAMED;

@@ -11,6 +11,9 @@ interface Props {
   startsAt: string;
 }
 
+/** Of many differences these are listed. */
+const SHOWN = 6;
+
 /** So often one looks while it may be followed, ms. */
 const OFTEN = 5000;
 
@@ -59,9 +62,10 @@ export function WhatWasDone({ prescriptionId, startsAt }: Props) {
       <Soft>{sentence(facts(view))}</Soft>
       {words.length > 0 && (
         <ul className={css.words}>
-          {words.map((word) => (
-            <li key={word}>{word}</li>
+          {words.slice(0, SHOWN).map((word, i) => (
+            <li key={i}>{word}</li>
           ))}
+          {words.length > SHOWN && <li>and {words.length - SHOWN} more</li>}
         </ul>
       )}
     </Box>

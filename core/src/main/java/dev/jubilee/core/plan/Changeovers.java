@@ -33,7 +33,7 @@ public final class Changeovers {
     int seconds = next(before, after, group) + from.secondsTo(to);
     String note = from.noteTo(to);
     if (note.isEmpty() && seconds > 0) {
-      note = before == null ? "get ready" : "next: " + after.name();
+      note = "get ready";
     }
     return new Change(seconds, note);
   }

@@ -1,0 +1,153 @@
+package dev.jubilee.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.PlaywrightException;
+import com.microsoft.playwright.options.AriaRole;
+import dev.jubilee.core.sport.Sport;
+import java.time.Duration;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * A warm-up is followed from its start to its end without a network, the page killed on the way;
+ * when there is a network again, all of it is told, once.
+ */
+@ExtendWith(RunningJubilee.class)
+class FollowedOfflineTest {
+  private static final JsonMapper JSON = JsonMapper.shared();
+
+  /** Whether the last that was told is on the device. */
+  private static final String IS_KEPT =
+      "() => new Promise(answer => { const open = indexedDB.open('jubilee-follow');"
+          + " open.onsuccess = () => { const all = open.result.transaction('event')"
+          + "   .objectStore('event').getAll();"
+          + "   all.onsuccess = () => answer("
+          + "     all.result.some(kept => kept.event.kind === 'JACKET_OFF')); }; })";
+
+  @ParameterizedTest
+  @EnumSource(Sport.class)
+  void whatWasDoneComesBackOnce(Sport sport) {
+    Page coach = RunningJubilee.coach();
+    JsonNode link = handOver(coach, sport);
+    BrowserContext phone = RunningJubilee.screen(390, 844);
+    Page page = phone.newPage();
+    page.clock().install();
+    page.navigate(RunningJubilee.base() + "/f/" + link.get("token").asString());
+    page.waitForFunction("navigator.serviceWorker.controller !== null");
+    // Once more, through the worker, so that all of it is kept.
+    page.reload();
+    page.getByRole(AriaRole.BUTTON, named("Start")).waitFor();
+    page.waitForFunction(
+        "async () => (await (await caches.open('jubilee-follow-1')).keys())"
+            + ".some(r => r.url.endsWith('/in-hand'))");
+
+    phone.setOffline(true);
+    page.reload();
+    page.getByRole(AriaRole.BUTTON, named("Start")).click();
+    JsonNode view = link.get("view");
+    int half = view.get("seconds").asInt() / 2;
+    forward(page, half);
+    page.getByRole(AriaRole.BUTTON, named("Jacket off")).click();
+    String there = page.getByRole(AriaRole.HEADING).first().textContent();
+    page.waitForFunction(IS_KEPT);
+    kill(page);
+
+    page = phone.newPage();
+    page.clock().install();
+    page.navigate(RunningJubilee.base() + "/f/" + link.get("token").asString());
+    page.getByRole(AriaRole.BUTTON, named("Go on at")).click();
+    assertThat(page.getByRole(AriaRole.HEADING).first()).hasText(Pattern.compile(".+"));
+    assertThat(there).isNotEmpty();
+    forward(page, view.get("seconds").asInt());
+    assertThat(page.getByText("Ready. Go to the start.")).isVisible();
+    page.getByRole(AriaRole.BUTTON, named("4 ready")).click();
+    assertThat(followed(coach, link).get("devices")).as("nothing has come yet").isEmpty();
+
+    phone.setOffline(false);
+    JsonNode followed = await(coach, link, page);
+    List<String> states =
+        followed.get("items").valueStream().map(i -> i.get("state").asString()).toList();
+    assertThat(states).as(sport + ": every item, done").containsOnly("DONE");
+    assertThat(states).hasSize(view.get("items").size());
+    assertThat(followed.get("devices")).hasSize(1);
+    assertThat(followed.get("jacketOffSeconds").asInt()).isBetween(half - 5, half + 30);
+    page.reload();
+    forward(page, 60);
+    assertThat(followed(coach, link)).as("told again, counted once").isEqualTo(followed);
+    phone.close();
+    coach.context().close();
+  }
+
+  private static JsonNode handOver(Page coach, Sport sport) {
+    String js =
+        "async sport => { const day = (await (await fetch('/api/me')).json()).today;"
+            + " const at = new Date(Date.parse(day) - 864e5 * 6).toISOString().slice(0, 10);"
+            + " const to = new Date(Date.parse(day) + 864e5 * 6).toISOString().slice(0, 10);"
+            + " const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]);"
+            + " const send = (path, body) => fetch(path, {method: 'POST', body,"
+            + "   headers: {'X-XSRF-TOKEN': token, 'Content-Type': 'application/json'}});"
+            + " const all = await (await fetch(`/api/sessions?from=${at}&until=${to}`)).json();"
+            + " const s = all.findLast(x => x.details.sport === sport && x.details.athleteIds.length);"
+            + " const p = await (await send('/api/prescriptions', JSON.stringify("
+            + "   {sessionId: s.id, athleteId: s.details.athleteIds[0]}))).json();"
+            + " const link = await (await send(`/api/prescriptions/${p.id}/hand-over`, '')).json();"
+            + " const view = await (await fetch('/api/follow/' + link.token)).json();"
+            + " return JSON.stringify({id: p.id, token: link.token, view}); }";
+    return JSON.readTree((String) coach.evaluate(js, sport.name()));
+  }
+
+  /** As a system short of memory does: the page has no time to say good-bye. */
+  private static void kill(Page page) {
+    try {
+      page.navigate("chrome://crash", new Page.NavigateOptions().setTimeout(2000));
+    } catch (PlaywrightException crashed) {
+      page.close();
+    }
+  }
+
+  /** In steps, as a busy phone calls a page now and then. */
+  private static void forward(Page page, int seconds) {
+    for (int done = 0; done < seconds; done += 20) {
+      page.clock().fastForward(20_000);
+    }
+  }
+
+  private static JsonNode await(Page coach, JsonNode link, Page phone) {
+    JsonNode followed = followed(coach, link);
+    long end = System.nanoTime() + Duration.ofSeconds(60).toNanos();
+    while ((followed.get("felt") == null || followed.get("felt").isNull())
+        && System.nanoTime() < end) {
+      phone.clock().fastForward(5000);
+      followed = followed(coach, link);
+    }
+    assertThat(followed.get("felt").asInt()).isEqualTo(4);
+    return followed;
+  }
+
+  private static JsonNode followed(Page coach, JsonNode link) {
+    APIResponse answer =
+        coach
+            .request()
+            .get(
+                RunningJubilee.base()
+                    + "/api/prescriptions/"
+                    + link.get("id").asString()
+                    + "/followed");
+    assertThat(answer.ok()).as(answer.text()).isTrue();
+    return JSON.readTree(answer.text());
+  }
+
+  private static Page.GetByRoleOptions named(String name) {
+    return new Page.GetByRoleOptions().setName(name);
+  }
+}
