@@ -10,6 +10,7 @@ import { now } from "./clock";
 import type { Place } from "./keeping";
 import { Player } from "./Player";
 import { PrintSheet } from "./PrintSheet";
+import { SensesSwitch } from "./SensesSwitch";
 import { allowSound } from "./signals";
 import { atClock, beginOf, localTime, startInstant } from "./starttime";
 import { seconds } from "./stopwatch";
@@ -193,6 +194,7 @@ function Overview({
       <button type="button" className={css.go} onClick={place ? onGoOn : onRun}>
         {place ? `Go on at ${clock(seconds(place.watch, now()))}` : "Start"}
       </button>
+      <SensesSwitch />
       <p className={css.small}>
         <a
           href={`/api${window.location.pathname.replace("/f/", "/follow/")}/calendar.ics`}

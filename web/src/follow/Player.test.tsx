@@ -10,7 +10,9 @@ vi.mock("./clock", () => ({ now: () => Date.now() }));
 vi.mock("./signals", () => ({
   nextItem: vi.fn(),
   changeSides: vi.fn(),
+  changeComes: vi.fn(),
   countIn: vi.fn(),
+  speak: vi.fn(),
   keepAwake: () => Promise.resolve(() => undefined),
 }));
 
@@ -37,6 +39,7 @@ const item = (
     effort: 20,
     cues: [`cue of ${id}`],
     caution: "",
+    kit: [],
     segments,
     ...more,
   }) as unknown as FollowItem;
@@ -53,7 +56,7 @@ const VIEW = {
         segment("SWITCH", 3),
         segment("WORK", 10, { side: "RIGHT", count: 10 }),
       ],
-      { caution: "Hold on." },
+      { caution: "Hold on.", kit: ["LONG_BAND"] },
     ),
     item("settle", "Settle", [segment("WORK", 3700)], { block: "TRANSITION" }),
   ],
@@ -136,9 +139,9 @@ describe("the player", () => {
     pass(1);
     expect([heading(), count()]).toEqual(["Leg swings", "get ready5seconds"]);
     pass(5);
-    expect(count()).toBe("Left1of 10");
+    expect(count()).toBe("Left1of 10, then right");
     pass(9);
-    expect(count()).toBe("Left10of 10");
+    expect(count()).toBe("Left10of 10, then right");
     pass(1);
     expect(count()).toBe("change sides3seconds");
     pass(3);
@@ -149,7 +152,9 @@ describe("the player", () => {
 
   it("tells what is next, and what to mind", () => {
     play();
-    expect(screen.getByText(/^Next:/).textContent).toBe("Next: Leg swings, dose of swings");
+    expect(screen.getByText(/^Next:/).textContent).toBe(
+      "Next: Leg swings, dose of swings. Fetch: long band",
+    );
     press("Skip");
     expect(screen.getByText("Hold on.")).toBeTruthy();
     expect(screen.getByText("cue of swings")).toBeTruthy();
@@ -190,7 +195,7 @@ describe("the player", () => {
     play();
     press("Skip");
     pass(8);
-    expect(count()).toBe("Left4of 10");
+    expect(count()).toBe("Left4of 10, then right");
     press("Back");
     expect(count()).toBe("get ready5seconds");
     press("Back");
@@ -266,6 +271,16 @@ describe("the player", () => {
       "ITEM_DONE settle 3700",
       "ENDED",
     ]);
+  });
+
+  it("says aloud what runs, what to fetch for the next, and the count", () => {
+    play();
+    pass(86);
+    expect(vi.mocked(signals.speak).mock.calls.flat()).toEqual([
+      "Easy jog, dose of jog",
+      "Next: Leg swings. Fetch long band",
+    ]);
+    expect(screen.getByText(/Fetch: long band/)).toBeTruthy();
   });
 
   it("takes another rung from its beginning, and more time, in one touch", () => {

@@ -2,13 +2,13 @@ import { useEffect, useMemo, useReducer, useRef, useState, type CSSProperties } 
 import type { FollowItem, FollowView, InHandView, Segment } from "../api/types";
 import { ember, emberStep } from "../shared/ember";
 import { clock, figures, say } from "../shared/units";
-import { BLOCKS } from "../shared/words";
+import { BLOCKS, KITS } from "../shared/words";
 import { Afterwards } from "./Afterwards";
 import * as evenClock from "./clock";
 import { InHand, WhySkipped } from "./InHand";
 import type { Happening, Place } from "./keeping";
 import { fitted, MORE, offered, withMore, withRung, type Late } from "./refit";
-import { changeSides, countIn, keepAwake, nextItem } from "./signals";
+import { changeComes, changeSides, countIn, keepAwake, nextItem, speak } from "./signals";
 import { moveTo, pause, seconds, start as startWatch, STOPPED, type Stopwatch } from "./stopwatch";
 import {
   beatAt,
@@ -84,7 +84,7 @@ export function Player({
     const released = keepAwake();
     return () => void released.then((release) => release());
   }, []);
-  useSignals(beat, at, isPaused);
+  useSignals(beats, beat, at, isPaused);
   const leaveOut = useTelling(beats, beat, place !== undefined, tell);
 
   const keeps = useRef(keepPlace);
@@ -121,6 +121,7 @@ export function Player({
 
   const { item, segment } = beat;
   const next = items[items.indexOf(item) + 1];
+  const fetch = toFetch(item, next);
   const left = endOf(beats) - at;
   const late = offered(inHand?.late ?? [], items, item, lateness(start, now, left));
   const rungs = inHand?.rungs.find((r) => r.itemId === item.id);
@@ -190,7 +191,7 @@ export function Player({
         <h1>{item.name}</h1>
         <p className={css.dose}>{say(item.dose)}</p>
       </section>
-      <Count beat={beat} at={at} />
+      <Count beat={beat} at={at} after={beats[beat.index + 1]} />
       <TargetLine item={item} />
       <p className={css.cues}>{item.cues.join(" · ")}</p>
       {item.caution && <p className={css.caution}>{item.caution}</p>}
@@ -198,6 +199,7 @@ export function Player({
         {next ? (
           <>
             Next: <b>{next.name}</b>, {say(next.dose)}
+            {fetch.length > 0 && <span className={css.fetch}>. Fetch: {fetch.join(", ")}</span>}
           </>
         ) : (
           <>
@@ -308,7 +310,7 @@ function useTelling(
 }
 
 /** The count or the countdown, as large as the screen allows. */
-function Count({ beat, at }: { beat: Beat; at: number }) {
+function Count({ beat, at, after }: { beat: Beat; at: number; after: Beat | undefined }) {
   const { segment } = beat;
   const left = Math.ceil(beat.to - at);
   const count = segment.kind === "WORK" ? repetition(beat, at) : 0;
@@ -328,7 +330,10 @@ function Count({ beat, at }: { beat: Beat; at: number }) {
     <section className={css.count} data-testid="count">
       <span className={css.side}>{label || "\u00a0"}</span>
       <strong style={{ "--characters": figure.length } as CSSProperties}>{figure}</strong>
-      <span className={css.of}>{unit}</span>
+      <span className={css.of}>
+        {unit}
+        {comesAnotherSide(beat, after) && <>, then {SIDES[otherSide(beat)].toLowerCase()}</>}
+      </span>
     </section>
   );
 }
@@ -368,8 +373,29 @@ function Lateness({ start, now, left }: { start: number; now: number; left: numb
   );
 }
 
+/** What the next item needs and this one does not. */
+function toFetch(item: FollowItem, next: FollowItem | undefined): string[] {
+  return (next?.kit ?? []).filter((k) => !item.kit.includes(k)).map((k) => KITS[k].toLowerCase());
+}
+
+function otherSide({ segment }: Beat): "LEFT" | "RIGHT" {
+  return segment.side === "LEFT" ? "RIGHT" : "LEFT";
+}
+
+/** Whether this is one side and the other follows, at once or after the turn. */
+function comesAnotherSide(beat: Beat, after: Beat | undefined): boolean {
+  return (
+    beat.segment.kind === "WORK" &&
+    beat.segment.side === "LEFT" &&
+    after?.item.id === beat.item.id &&
+    (after.segment.kind === "SWITCH" || after.segment.side === "RIGHT")
+  );
+}
+
 interface Told {
   item: string;
+  count: number;
+  announced: number;
   beat: number;
   second: number;
   side: Segment["side"];
@@ -381,25 +407,54 @@ function changesSides(beat: Beat, before: Segment["side"]): boolean {
   return kind === "SWITCH" || (side === "RIGHT" && before === "LEFT");
 }
 
-/** Calls what changes, once each, and counts the last seconds in. */
-function useSignals(beat: Beat | undefined, at: number, isPaused: boolean) {
-  const told = useRef<Told>({ item: "", beat: -1, second: -1, side: "BOTH" });
+/** So long before it a change is announced, s. */
+const AHEAD = 5;
+
+/** A repetition that takes less is not counted aloud, s. */
+const SPOKEN = 1.2;
+
+/** Calls what changes, once each, before it comes, and counts the last seconds in. */
+function useSignals(beats: readonly Beat[], beat: Beat | undefined, at: number, isPaused: boolean) {
+  const told = useRef<Told>({
+    item: "",
+    count: 0,
+    announced: -1,
+    beat: -1,
+    second: -1,
+    side: "BOTH",
+  });
   useEffect(() => {
     if (!beat || isPaused) return;
     const last = told.current;
     const left = Math.ceil(beat.to - at);
-    if (last.item !== beat.item.id) {
+    const { item, segment } = beat;
+    const after = beats[beat.index + 1];
+    const count = segment.kind === "WORK" ? repetition(beat, at) : 0;
+    const isAnnounced =
+      left <= AHEAD && beat.to - beat.from > 2 * AHEAD && last.announced !== beat.index;
+    if (last.item !== item.id) {
       nextItem();
+      speak(`${item.name}, ${say(item.dose)}`);
     } else if (last.beat !== beat.index && changesSides(beat, last.side)) {
       changeSides();
+      speak(segment.side === "RIGHT" ? "Right side" : "Change sides");
+    } else if (isAnnounced && comesAnotherSide(beat, after)) {
+      changeComes();
+    } else if (isAnnounced && after && after.item.id !== item.id) {
+      const what = toFetch(item, after.item);
+      speak(`Next: ${after.item.name}${what.length > 0 ? `. Fetch ${what.join(", ")}` : ""}`);
+    } else if (count > 0 && count !== last.count && segment.seconds / segment.count >= SPOKEN) {
+      speak(String(count));
     } else if (left <= COUNT_IN && left !== last.second && beat.segment.count === 0) {
       countIn();
     }
     told.current = {
-      item: beat.item.id,
+      item: item.id,
+      count,
+      announced: isAnnounced ? beat.index : last.announced,
       beat: beat.index,
       second: left,
       side: beat.segment.side,
     };
-  }, [beat, at, isPaused]);
+  }, [beats, beat, at, isPaused]);
 }

@@ -4,12 +4,15 @@ import "../shared/tokens.css";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { FollowPage } from "./FollowPage";
+import { show } from "./senses";
 
 const [, , token = "", view] = window.location.pathname.split("/");
 
 if ("serviceWorker" in navigator) {
   void navigator.serviceWorker.register("/sw.js", { scope: "/f/" }).catch(() => undefined);
 }
+
+show();
 
 const root = document.getElementById("root");
 if (root) {

@@ -1,15 +1,21 @@
 // Sound and vibration, for gloves and sunlight. Made on the spot, so nothing has to load.
 
+import { has } from "./senses";
+
 let audio: AudioContext | undefined;
 
 /** Must be called from a tap: browsers allow sound only then. */
 export function allowSound(): void {
-  audio ??= new AudioContext();
-  void audio.resume();
+  try {
+    audio ??= new AudioContext();
+    void audio.resume().catch(() => undefined);
+  } catch {
+    // No sound on this device, or none allowed: the screen says it all.
+  }
 }
 
 function tone(hertz: number, seconds: number, delay = 0): void {
-  if (!audio) return;
+  if (!audio || !has("sound")) return;
   const at = audio.currentTime + delay;
   const oscillator = audio.createOscillator();
   const gain = audio.createGain();
@@ -22,8 +28,17 @@ function tone(hertz: number, seconds: number, delay = 0): void {
   oscillator.stop(at + seconds);
 }
 
-function buzz(pattern: number[]): void {
-  if ("vibrate" in navigator) navigator.vibrate(pattern);
+export function buzz(pattern: number[]): void {
+  if (has("vibration") && "vibrate" in navigator) navigator.vibrate(pattern);
+}
+
+/** In the browser's own voice, where it has one; what was being said is broken off. */
+export function speak(words: string): void {
+  if (!has("speech") || !("speechSynthesis" in window)) return;
+  const said = new SpeechSynthesisUtterance(words);
+  said.lang = "en-GB";
+  speechSynthesis.cancel();
+  speechSynthesis.speak(said);
 }
 
 export function nextItem(): void {
@@ -36,6 +51,12 @@ export function changeSides(): void {
   tone(520, 0.12);
   tone(520, 0.12, 0.2);
   buzz([120, 60, 120]);
+}
+
+/** The other side, or another direction, comes next. */
+export function changeComes(): void {
+  tone(520, 0.12);
+  buzz([60]);
 }
 
 export function countIn(): void {
