@@ -2,8 +2,13 @@ package dev.jubilee.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.jubilee.core.logbook.FollowEvent;
 import dev.jubilee.server.RunningServer.Visitor;
+import dev.jubilee.server.logbook.EventBatch;
+import java.lang.reflect.RecordComponent;
 import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
@@ -16,6 +21,7 @@ import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -176,6 +182,26 @@ class LogbookApiTest {
     }
     assertThat(tell(UUID.randomUUID(), now, List.of(event(1, now, "PAUSED", null, null))).body())
         .contains("at most 12");
+  }
+
+  /** What is written down of the form is what is taken. */
+  @Test
+  void theFormIsAsItIsDescribed() throws Exception {
+    JsonNode schema =
+        JSON.readTree(Files.readString(Path.of("../docs/followed-event.schema.json")));
+    JsonNode event = schema.at("/properties/events/items/properties");
+    assertThat(event.at("/kind/enum").valueStream().map(JsonNode::asString))
+        .containsExactlyElementsOf(Stream.of(FollowEvent.Kind.values()).map(Enum::name).toList());
+    assertThat(
+            event.at("/reason/enum").valueStream().filter(n -> !n.isNull()).map(JsonNode::asString))
+        .containsExactlyElementsOf(
+            Stream.of(FollowEvent.SkipReason.values()).map(Enum::name).toList());
+    List<String> fields =
+        Stream.of(EventBatch.Event.class.getRecordComponents())
+            .map(RecordComponent::getName)
+            .toList();
+    assertThat(event.propertyNames()).containsExactlyInAnyOrderElementsOf(fields);
+    assertThat(event.at("/sequence/maximum").asInt()).isEqualTo(FollowEvent.MOST);
   }
 
   private static Map<String, Object> event(
