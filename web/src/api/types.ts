@@ -38,6 +38,7 @@ export type RevisionSummary = Schemas["RevisionSummary"];
 export type RoutineView = Schemas["RoutineView"];
 export type FollowView = Schemas["FollowView"];
 export type FollowItem = Schemas["FollowItem"];
+export type MineView = Schemas["MineView"];
 export type InHandView = Schemas["InHandView"];
 export type EventBatch = Schemas["EventBatch"];
 export type FollowEvent = EventBatch["events"][number];

@@ -9,6 +9,7 @@ import { SportIcon } from "../shared/icons";
 import { restrictedInSentence, SPORTS } from "../shared/words";
 import { TextField } from "../shared/fields";
 import { AthleteForm } from "./AthleteForm";
+import { PersonalLink } from "./PersonalLink";
 import { found } from "./picking";
 
 /** From so many on one looks for them by name. */
@@ -58,7 +59,12 @@ export function AthletesPage() {
           </Box>
         )}
       </Box>
-      <AthleteForm key={chosen?.id ?? "new"} athlete={id === "new" ? undefined : chosen} />
+      <Box minW="0">
+        <AthleteForm key={chosen?.id ?? "new"} athlete={id === "new" ? undefined : chosen} />
+        {id !== "new" && chosen && !chosen.archived && (
+          <PersonalLink key={`link ${chosen.id}`} id={chosen.id} name={chosen.profile.name} />
+        )}
+      </Box>
     </Grid>
   );
 }

@@ -14,12 +14,12 @@ import { SensesSwitch } from "./SensesSwitch";
 import { allowSound } from "./signals";
 import { atClock, beginOf, localTime, startInstant } from "./starttime";
 import { seconds } from "./stopwatch";
-import { useFollow } from "./useFollow";
 import { useFollowed, type Followed } from "./useFollowed";
+import { useKept } from "./useKept";
 import css from "./follow.module.css";
 
 export function FollowPage({ token, print }: { token: string; print: boolean }) {
-  const { view, error } = useFollow(token);
+  const { view, error } = useKept<FollowView>(`/api/follow/${encodeURIComponent(token)}`);
   if (error) {
     return (
       <main className={css.notice} role="alert">

@@ -4,9 +4,13 @@ import "../shared/tokens.css";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { FollowPage } from "./FollowPage";
+import { MinePage } from "./MinePage";
 import { show } from "./senses";
 
-const [, , token = "", view] = window.location.pathname.split("/");
+/** Before the secret of a personal link. */
+const PERSONAL = "me";
+
+const [, , token = "", view = ""] = window.location.pathname.split("/");
 
 if ("serviceWorker" in navigator) {
   void navigator.serviceWorker.register("/sw.js", { scope: "/f/" }).catch(() => undefined);
@@ -18,7 +22,11 @@ const root = document.getElementById("root");
 if (root) {
   createRoot(root).render(
     <StrictMode>
-      <FollowPage token={token} print={view === "print"} />
+      {token === PERSONAL ? (
+        <MinePage token={view} />
+      ) : (
+        <FollowPage token={token} print={view === "print"} />
+      )}
     </StrictMode>,
   );
 }

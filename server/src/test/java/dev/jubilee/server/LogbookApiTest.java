@@ -184,6 +184,36 @@ class LogbookApiTest {
         .contains("at most 12");
   }
 
+  /** One link leads to what comes next, and to each warm-up; revoked, to nothing. */
+  @Test
+  void aPersonalLinkLeadsToTheNextWarmUps() throws Exception {
+    String athlete = read(coach.get("/api/athletes")).at("/0/id").asString();
+    String path = "/api/athletes/" + athlete + "/link";
+    coach.delete(path);
+    assertThat(read(coach.get(path)).get("isLive").asBoolean()).isFalse();
+    String mine = read(coach.post(path, "")).get("token").asString();
+    assertThat(read(coach.post(path, "")).get("token").asString()).as("the same").isEqualTo(mine);
+    JsonNode view = read(new Visitor().get("/api/follow/me/" + mine));
+    JsonNode next =
+        view.get("next")
+            .valueStream()
+            .filter(n -> n.get("sessionTitle").asString().equals("6 x 1 km"))
+            .reduce((a, b) -> b)
+            .orElseThrow();
+    assertThat(next.get("startsAt").asString()).contains("T11:11:00");
+    String one = next.get("token").asString();
+    JsonNode warmUp = read(new Visitor().get("/api/follow/" + one));
+    assertThat(warmUp.get("seconds")).isEqualTo(next.get("seconds"));
+    assertThat(view.toString()).doesNotContain("results").doesNotContain("heart");
+    coach.delete(path);
+    assertThat(new Visitor().get("/api/follow/me/" + mine).statusCode()).isEqualTo(404);
+    assertThat(new Visitor().get("/api/follow/" + one).statusCode())
+        .as("links of single warm-ups stay")
+        .isEqualTo(200);
+    String again = read(coach.post(path, "")).get("token").asString();
+    assertThat(again).isNotEqualTo(mine);
+  }
+
   /** What is written down of the form is what is taken. */
   @Test
   void theFormIsAsItIsDescribed() throws Exception {

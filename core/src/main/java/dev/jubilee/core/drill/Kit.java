@@ -47,6 +47,11 @@ public enum Kit {
     return this == ROLLER || this == WRAP || this == LONG_BAND || this == STEP || this == ROPE;
   }
 
+  /** Whether one brings it along, as it may not be there. */
+  public boolean isCarried() {
+    return this == MINI_BAND || this == LONG_BAND || this == ROLLER || this == ROPE || this == WRAP;
+  }
+
   /** Whether it must be put on and taken off again. */
   public boolean isWorn() {
     return this == MINI_BAND;

@@ -31,7 +31,7 @@ class PageController {
   }
 
   /** The athlete's own, much smaller page. */
-  @GetMapping({"/f/{token}", "/f/{token}/print"})
+  @GetMapping({"/f/{token}", "/f/{token}/print", "/f/me/{token}"})
   String athlete() {
     return "forward:/follow.html";
   }

@@ -227,6 +227,14 @@ public class Prescriptions {
         .toList();
   }
 
+  /** An athlete's warm-up for a session, if one is prescribed. */
+  @Transactional(readOnly = true)
+  public Optional<PrescriptionView> find(UUID clubId, UUID sessionId, UUID athleteId) {
+    return prescriptions
+        .findByClubIdAndSessionIdAndAthleteId(clubId, sessionId, athleteId)
+        .map(this::view);
+  }
+
   /** What may be needed when the warm-up runs. */
   public InHandPlans inHand(UUID clubId, UUID id) {
     PrescriptionRow row = reading.execute(status -> row(clubId, id));

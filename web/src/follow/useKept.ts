@@ -4,21 +4,24 @@ import type { FollowView } from "../api/types";
 import { setHourCycle } from "../shared/calendar";
 import { setUsualMeasures } from "../shared/measures";
 
-export interface Follow {
-  view?: FollowView;
+/** What every page of an athlete brings with it: how the club writes times and figures. */
+type OfClub = Pick<FollowView, "hourCycle" | "measures">;
+
+export interface Kept<T> {
+  view?: T;
   error?: string;
 }
 
 /** Fetches what a link leads to; with no network, the service worker answers from its cache. */
-export function useFollow(token: string): Follow {
-  const [state, setState] = useState<Follow>({});
+export function useKept<T extends OfClub>(path: string): Kept<T> {
+  const [state, setState] = useState<Kept<T>>({});
   useEffect(() => {
     let current = true;
     async function load() {
       try {
-        const response = await fetch(`/api/follow/${encodeURIComponent(token)}`);
+        const response = await fetch(path);
         if (!response.ok) throw await problemOf(response);
-        const view = (await response.json()) as FollowView;
+        const view = (await response.json()) as T;
         setHourCycle(view.hourCycle);
         setUsualMeasures(view.measures);
         if (current) setState({ view });
@@ -26,7 +29,7 @@ export function useFollow(token: string): Follow {
         const words =
           error instanceof Error && error.name !== "TypeError"
             ? error.message
-            : "You are offline, and this warm-up has not been opened on this device before.";
+            : "You are offline, and this has not been opened on this device before.";
         if (current) setState({ error: words });
       }
     }
@@ -34,6 +37,6 @@ export function useFollow(token: string): Follow {
     return () => {
       current = false;
     };
-  }, [token]);
+  }, [path]);
   return state;
 }
