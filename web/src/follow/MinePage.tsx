@@ -1,3 +1,4 @@
+import { useState } from "react";
 import type { MineView } from "../api/types";
 import { sayDate, sayTime } from "../shared/calendar";
 import { SportIcon } from "../shared/icons";
@@ -12,6 +13,7 @@ type Next = MineView["next"][number];
 /** What comes next for one athlete: when to begin, where, what to bring. */
 export function MinePage({ token }: { token: string }) {
   const { view, error } = useKept<MineView>(`/api/follow/me/${encodeURIComponent(token)}`);
+  const [now] = useState(() => Date.now());
   if (error) {
     return (
       <main className={css.notice} role="alert">
@@ -21,7 +23,6 @@ export function MinePage({ token }: { token: string }) {
     );
   }
   if (!view) return <main className={css.notice}>Loading…</main>;
-  const now = Date.now();
   const coming = view.next.filter((n) => startInstant(n.startsAt) > now - AFTER);
   const [first, ...others] = coming;
   return (
