@@ -8,13 +8,20 @@ const READY = ["flat", "slow", "all right", "ready", "sharp"];
 const EFFORTS = 12;
 
 /** Two touches: how ready it felt, and later on which effort they were at their best. */
-export function Afterwards({ tell }: { tell: (happening: Omit<Happening, "at">) => void }) {
+export function Afterwards({
+  tell,
+  isDone = false,
+}: {
+  tell: (happening: Omit<Happening, "at">) => void;
+  /** Whether the session began long since. */
+  isDone?: boolean;
+}) {
   const [isGiven, setGiven] = useState(false);
   const [felt, setFelt] = useState(0);
   const [best, setBest] = useState(0);
   return (
     <>
-      {!isGiven && (
+      {!isDone && !isGiven && (
         <button
           type="button"
           className={css.given}

@@ -8,7 +8,8 @@ import { BLOCKS } from "../shared/words";
 import { bands, axisSpan } from "../shared/staircase";
 import { now } from "./clock";
 import type { Place } from "./keeping";
-import { Player } from "./Player";
+import { Afterwards } from "./Afterwards";
+import { Player, watchOf } from "./Player";
 import { PrintSheet } from "./PrintSheet";
 import { SensesSwitch } from "./SensesSwitch";
 import { allowSound } from "./signals";
@@ -75,20 +76,19 @@ function Follow({ token, view }: { token: string; view: FollowView }) {
         allowSound();
         setRunning("on");
       }}
+      tell={kept?.isOver ? followed?.tell : undefined}
       isForgetful={followed?.state.isForgetful ?? false}
       newRevision={newer(followed, view)}
     />
   );
 }
 
-/** Whoever left for longer than this begins anew, s. */
-const LONGEST_AWAY = 3 * 3600;
+/** Whoever left for longer than this begins anew, ms. */
+const LONGEST_AWAY = 3 * 3_600_000;
 
-/** Whether a warm-up that was left can go on: not over, not long ago. */
+/** Whether a warm-up that was left can go on: begun, not over, not long ago. */
 function goesOn(place: Place): boolean {
-  const at = seconds(place.watch, now());
-  const whole = place.items.reduce((sum, item) => sum + item.seconds, 0);
-  return !place.isOver && at < whole + LONGEST_AWAY && at >= 1;
+  return !place.isOver && place.at >= 1 && Math.abs(now() - place.seenAt) < LONGEST_AWAY;
 }
 
 /** What was sent along belongs to one revision of the plan. */
@@ -113,6 +113,7 @@ function Overview({
   place,
   isOld,
   onGoOn,
+  tell,
   isForgetful,
   newRevision,
 }: {
@@ -123,6 +124,8 @@ function Overview({
   place: Place | undefined;
   isOld: boolean;
   onGoOn: () => void;
+  /** Where the warm-up is done: what is still asked. */
+  tell: Followed["tell"] | undefined;
   isForgetful: boolean;
   newRevision: boolean;
 }) {
@@ -149,6 +152,7 @@ function Overview({
           </label>
         </span>
       </div>
+      {tell && <Afterwards tell={tell} isDone />}
       <Countdown plan={view} startsAt={sayTime(localTime(start))} height={110} narrow />
       {view.cautions.map((f) => (
         <p key={f.what} className={css.caution} role="note">
@@ -192,7 +196,7 @@ function Overview({
         </button>
       )}
       <button type="button" className={css.go} onClick={place ? onGoOn : onRun}>
-        {place ? `Go on at ${clock(seconds(place.watch, now()))}` : "Start"}
+        {place ? `Go on at ${clock(seconds(watchOf(place, now()), now()))}` : "Start"}
       </button>
       <SensesSwitch />
       <p className={css.small}>

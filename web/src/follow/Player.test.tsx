@@ -321,6 +321,17 @@ describe("the player", () => {
     expect(told).toEqual(["RESUMED", "ITEM_STARTED swings"]);
   });
 
+  it("goes on where it was last seen when the page was closed for long", () => {
+    play(5000);
+    pass(101);
+    const place = kept;
+    cleanup();
+    play(5000 - 101 - 1800, place);
+    expect(heading()).toBe("Leg swings");
+    expect(screen.getByText(/^T−/).textContent).toMatch(/^T−1:01:5[78]$/);
+    expect(told).toEqual(["RESUMED", "ITEM_STARTED swings"]);
+  });
+
   it("keeps time when the browser does not call it for ten minutes", () => {
     play();
     vi.setSystemTime(Date.now() + 110_000);

@@ -47,6 +47,19 @@ interface Running {
   isJacketOff: boolean;
 }
 
+/** So often it is kept how far one is, s. */
+const SEEN_EVERY = 5;
+
+/** A page that was closed for less than this was only reloaded: the clock went on, ms. */
+const RELOADED = 60_000;
+
+/** Where the clock of a warm-up that was left stands. */
+export function watchOf(place: Place, now: number): Stopwatch {
+  return Math.abs(now - place.seenAt) < RELOADED
+    ? place.watch
+    : { zero: undefined, held: place.at };
+}
+
 /** One drill fills the screen; the clock moves on by itself. */
 export function Player({
   view,
@@ -63,7 +76,7 @@ export function Player({
     undefined,
     (): Running => ({
       items: place?.items ?? view.items,
-      watch: startWatch(place?.watch ?? STOPPED, evenClock.now()),
+      watch: startWatch(place ? watchOf(place, evenClock.now()) : STOPPED, evenClock.now()),
       isJacketOff: place?.isJacketOff ?? false,
     }),
   );
@@ -91,10 +104,13 @@ export function Player({
   useEffect(() => {
     keeps.current = keepPlace;
   });
+  // Every few seconds, too: whoever comes back long after goes on where they were last seen.
+  const seen = Math.floor(at / SEEN_EVERY);
+  const revision = place?.revision ?? view.revision;
   useEffect(() => {
-    const revision = place?.revision ?? view.revision;
-    keeps.current({ ...running, revision, isOver });
-  }, [running, isOver, view.revision, place]);
+    const seenAt = evenClock.now();
+    keeps.current({ ...running, at: seconds(running.watch, seenAt), seenAt, revision, isOver });
+  }, [running, seen, isOver, revision]);
 
   const go = (target: number) => {
     const instant = evenClock.now();

@@ -12,6 +12,9 @@ export interface Place {
   /** As they are by now, other rungs and what was fitted anew included. */
   items: FollowItem[];
   watch: Stopwatch;
+  /** Seconds of the warm-up when it was last looked at, and when that was. */
+  at: number;
+  seenAt: number;
   isJacketOff: boolean;
   isOver: boolean;
 }

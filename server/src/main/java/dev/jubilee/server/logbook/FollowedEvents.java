@@ -104,7 +104,8 @@ class FollowedEvents {
     Map<UUID, Told> told = new LinkedHashMap<>();
     jdbc.query(
         "SELECT device, event, revision FROM followed_event"
-            + " WHERE prescription_id = ? AND club_id = ? ORDER BY received_at, sequence",
+            + " WHERE prescription_id = ? AND club_id = ? ORDER BY received_at, sequence LIMIT "
+            + FollowEvent.MOST,
         row -> {
           UUID device = row.getObject(1, UUID.class);
           FollowEvent event = json.read(row.getString(2), EventBatch.Event.class).toCore();
