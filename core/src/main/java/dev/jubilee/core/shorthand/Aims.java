@@ -7,7 +7,6 @@ import dev.jubilee.core.session.Aim.Figure;
 import dev.jubilee.core.session.Aim.Unit;
 import dev.jubilee.core.session.Zones;
 import dev.jubilee.core.sport.Sport;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -16,7 +15,6 @@ import java.util.Set;
 final class Aims {
   private static final Set<String> WATTS = Set.of("w", "watt", "watts");
   private static final Set<String> BEATS = Set.of("bpm", "hr", "beats");
-  private static final Set<String> RATES = Set.of("spm", "rpm", "strokes");
   private static final Set<String> CRITICAL =
       Set.of("threshold", "ftp", "cp", "css", "cs", "critical");
 
@@ -44,17 +42,12 @@ final class Aims {
   /** Of the work's figure; common practice. */
   private static final double EASY_BESIDE = 0.65;
 
-  /** Lower rates are none, /min; common practice. */
-  private static final int LOWEST_RATE = 14;
-
   private final List<Token> tokens;
   private final Lengths lengths;
   private final Sport sport;
   private final Zones zones;
   private final List<String> notes;
-
-  /** Index of the token after the last row of rates. */
-  private int afterRates;
+  private final Rates rates;
 
   Aims(List<Token> tokens, Lengths lengths, Sport sport, Zones zones, List<String> notes) {
     this.tokens = tokens;
@@ -62,6 +55,7 @@ final class Aims {
     this.sport = sport;
     this.zones = zones;
     this.notes = notes;
+    this.rates = new Rates(tokens, notes);
   }
 
   private Token token(int index) {
@@ -79,12 +73,14 @@ final class Aims {
       return token(unit).is("%")
           || (WATTS.contains(word) && !isWith(unit) && isByPower(word))
           || (BEATS.contains(word) && !word.equals("hr"))
-          || (RATES.contains(word) && !lengths.isCountOfStrokes(at))
+          || (Rates.UNITS.contains(word) && !lengths.isCountOfStrokes(at))
           || (token(unit).is("/") && token(unit + 1).text().equals("10") && !isLength(unit + 2));
     }
     if (token(at).isClock()) {
       int slash = token(at + 1).is("-") && token(at + 2).isClock() ? at + 3 : at + 1;
-      return token(slash).is("/") && paceUnit(slash + 1).isPresent() && !isLength(slash + 2);
+      return token(slash).is("/")
+          && Paces.unit(token(slash + 1)).isPresent()
+          && !isLength(slash + 2);
     }
     boolean isRate =
         token(at).is("rate")
@@ -130,7 +126,7 @@ final class Aims {
       return figure(at + 1, t.is("rpe") ? Unit.EXERTION : Unit.BEATS, draft);
     }
     if (t.is("rate") || t.is("r") || t.is("cadence")) {
-      return rate(at + 1, draft);
+      return rates.take(at + 1, draft);
     }
     if (t.isWord() && Vocabulary.FEELS.containsKey(t.text())) {
       return feel(at, draft);
@@ -253,7 +249,7 @@ final class Aims {
       return new Plus(0, at);
     }
     int next = hasUnit ? at + 3 : at + 2;
-    boolean isPerMile = hasUnit && isPer(next) && isMile(token(next + 1));
+    boolean isPerMile = hasUnit && isPer(next) && Paces.isMile(token(next + 1));
     double added = isPerMile ? number.value() * 1000 / Distance.Unit.MILE.metres() : number.value();
     int seconds = (int) Math.round(added) * (isSlower ? 1 : -1);
     return new Plus(seconds, hasUnit && isPer(next) ? next + 2 : next);
@@ -266,13 +262,9 @@ final class Aims {
         switch (sport) {
           case SWIM -> Unit.SECONDS_PER_100;
           case ROW -> Unit.SECONDS_PER_500;
-          default -> isMile(token(at + 1)) ? Unit.SECONDS_PER_MILE : Unit.SECONDS_PER_KM;
+          default -> Paces.isMile(token(at + 1)) ? Unit.SECONDS_PER_MILE : Unit.SECONDS_PER_KM;
         };
-    return (isJoined || token(at).is("per")) && paceUnit(at + 1).equals(Optional.of(own));
-  }
-
-  private static boolean isMile(Token t) {
-    return t.is("mile") || t.is("mi");
+    return (isJoined || token(at).is("per")) && Paces.unit(token(at + 1)).equals(Optional.of(own));
   }
 
   /** Passes over what only completes an aim: pace, speed, power, O2 max. */
@@ -289,65 +281,6 @@ final class Aims {
       next += token(next + 1).is("max") ? 2 : 1;
     }
     return next;
-  }
-
-  private int rate(int at, LineBuilder draft) {
-    if (!token(at).isNumber()) {
-      throw new ParseException(token(at), "which rate? Such as rate 24");
-    }
-    boolean isRange = token(at + 1).is("-") && token(at + 2).isNumber();
-    double last = isRange ? token(at + 2).value() : token(at).value();
-    int rate = (int) Math.round((token(at).value() + last) / 2);
-    if (draft.rate.isPresent() || !draft.rates.isEmpty()) {
-      throw new ParseException(
-          token(at),
-          draft.rest.equals(Rest.NONE)
-              ? "two rates for one effort; one is enough"
-              : "the rate of a recovery is left to the crew; take it out");
-    }
-    int next = isRange ? at + 3 : at + 1;
-    List<Integer> rates = isRange && !isAnotherRate(next) ? List.of() : ratesInARow(at);
-    if (rates.size() > 1) {
-      draft.rates.addAll(rates);
-      return afterRates;
-    }
-    if (isRange) {
-      notes.add("The rate is read as " + rate + ", the middle of the two.");
-    }
-    draft.rate = Optional.of(rate);
-    return RATES.contains(token(next).text()) ? next + 1 : next;
-  }
-
-  /** r18-20-22, r20/22/24, r20, r22, r24: one for each of the efforts. */
-  private List<Integer> ratesInARow(int at) {
-    List<Integer> rates = new ArrayList<>();
-    rates.add((int) Math.round(token(at).value()));
-    int i = at + 1;
-    while (isAnotherRate(i)) {
-      int number = isRateSign(token(i + 1)) ? i + 2 : i + 1;
-      rates.add((int) Math.round(token(number).value()));
-      i = number + 1;
-    }
-    afterRates = i;
-    return rates;
-  }
-
-  private boolean isAnotherRate(int at) {
-    boolean isSigned = isRateSign(token(at + 1)) && token(at + 2).isNumber();
-    boolean isSeparator = token(at).is("/") || token(at).is("-") || token(at).is(",");
-    boolean isJoined =
-        token(at - 1).to() == token(at).from() && token(at).to() == token(at + 1).from();
-    boolean isPlain =
-        isJoined
-            && !token(at).is(",")
-            && token(at + 1).isNumber()
-            && token(at + 1).value() >= LOWEST_RATE
-            && !Vocabulary.isUnit(token(at + 2));
-    return isSeparator && (isSigned || isPlain);
-  }
-
-  private static boolean isRateSign(Token t) {
-    return t.is("r") || t.is("rate");
   }
 
   /** One number or two with a dash between them. */
@@ -394,8 +327,8 @@ final class Aims {
   private int number(int at, LineBuilder draft) {
     int unit = token(at + 1).is("-") ? at + 3 : at + 1;
     String word = token(unit).text();
-    if (RATES.contains(word)) {
-      return rate(at, draft);
+    if (Rates.UNITS.contains(word)) {
+      return rates.take(at, draft);
     }
     if (isWattsAKilogram(at)) {
       if (sport == Sport.RUN || sport == Sport.SWIM) {
@@ -459,8 +392,8 @@ final class Aims {
     int next = isRange ? at + 3 : at + 1;
     draft.clock = first;
     Unit unit;
-    if (token(next).is("/") && paceUnit(next + 1).isPresent()) {
-      unit = paceUnit(next + 1).get();
+    if (token(next).is("/") && Paces.unit(token(next + 1)).isPresent()) {
+      unit = Paces.unit(token(next + 1)).get();
       next += 2;
       if (token(next).is("m")) {
         next++;
@@ -469,16 +402,16 @@ final class Aims {
       if (sport == Sport.RIDE) {
         throw new ParseException(token(at), "riders aim at power; write watts, such as @ 250 W");
       }
-      unit = usual(draft);
+      unit = Paces.usual(draft, sport);
       draft.openClock = sport == Sport.SWIM ? Optional.of(withSign(at)) : Optional.empty();
-      double per = perMetres(unit);
-      Optional<Double> metres = onlyDistance(draft);
+      double per = Paces.perMetres(unit);
+      Optional<Double> metres = Paces.onlyDistance(draft);
       if (metres.isPresent()
-          && !isUsualPace(first, per)
-          && isUsualPace(first * per / metres.get(), per)) {
+          && !Paces.isUsualPace(first, per)
+          && Paces.isUsualPace(first * per / metres.get(), per)) {
         return repeatTime(next, first, second, draft, token(at));
       }
-      notes.add(token(at).text() + " is read as pace per " + unitWords(unit) + ".");
+      notes.add(token(at).text() + " is read as pace per " + Paces.unitWords(unit) + ".");
     }
     put(draft, unit, first, second, token(at));
     return after(next);
@@ -515,8 +448,8 @@ final class Aims {
 
   /** The time of each repeat, as in 12 x 400 m @ 1:12. */
   private int repeatTime(int next, double first, double second, LineBuilder draft, Token where) {
-    Unit unit = usual(draft);
-    double share = perMetres(unit) / onlyDistance(draft).orElseThrow();
+    Unit unit = Paces.usual(draft, sport);
+    double share = Paces.perMetres(unit) / Paces.onlyDistance(draft).orElseThrow();
     double a = Math.round(10 * first * share) / 10.0;
     double b = Math.round(10 * second * share) / 10.0;
     put(draft, unit, a, b, where);
@@ -525,46 +458,15 @@ final class Aims {
             + " is read as the time of each, "
             + ShorthandWriter.clock(a)
             + " per "
-            + unitWords(unit)
+            + Paces.unitWords(unit)
             + ".");
     return after(next);
-  }
-
-  /** Where the distance is in miles, so is the pace. */
-  private Unit usual(LineBuilder draft) {
-    boolean isInMiles =
-        sport == Sport.RUN && onlyDistance(draft).filter(m -> Lengths.isInMiles(m)).isPresent();
-    if (isInMiles) {
-      return Unit.SECONDS_PER_MILE;
-    }
-    return switch (sport) {
-      case SWIM -> Unit.SECONDS_PER_100;
-      case ROW -> Unit.SECONDS_PER_500;
-      default -> Unit.SECONDS_PER_KM;
-    };
-  }
-
-  private static double perMetres(Unit unit) {
-    return switch (unit) {
-      case SECONDS_PER_KM -> 1000;
-      case SECONDS_PER_MILE -> Distance.Unit.MILE.metres();
-      case SECONDS_PER_500 -> 500;
-      default -> 100;
-    };
-  }
-
-  private static String unitWords(Unit unit) {
-    return switch (unit) {
-      case SECONDS_PER_KM -> "km";
-      case SECONDS_PER_MILE -> "mile";
-      default -> (int) perMetres(unit) + " m";
-    };
   }
 
   /** The time of each: in 72, in 1:12, in 3:30; the index after it. */
   int each(int at, LineBuilder draft) {
     Token t = token(at);
-    if (onlyDistance(draft).isEmpty() || sport == Sport.RIDE) {
+    if (Paces.onlyDistance(draft).isEmpty() || sport == Sport.RIDE) {
       throw new ParseException(t, "a time for each goes with one distance on foot or in water");
     }
     boolean isRange = token(at + 1).is("-") && token(at + 2).isNumber() && t.isNumber();
@@ -579,41 +481,13 @@ final class Aims {
     return repeatTime(at + 1, t.value(), t.value(), draft, t);
   }
 
-  /**
-   * Whether athletes train at it: 2:45 to 10:00 per km, 1:15 to 2:50 per 500, 1:02 to 2:30 per 100.
-   */
-  private static boolean isUsualPace(double seconds, double per) {
-    if (per > 1000) {
-      return isUsualPace(seconds / per * 1000, 1000);
-    }
-    return per == 1000
-        ? seconds >= 165 && seconds <= 600
-        : per == 500 ? seconds >= 75 && seconds <= 170 : seconds >= 62 && seconds <= 150;
-  }
-
-  private static Optional<Double> onlyDistance(LineBuilder draft) {
-    return draft.amounts.size() == 1 && draft.amounts.get(0) instanceof Extent.Distance d
-        ? Optional.of(d.metres())
-        : Optional.empty();
-  }
-
-  private Optional<Unit> paceUnit(int at) {
-    return switch (token(at).text()) {
-      case "km", "k" -> Optional.of(Unit.SECONDS_PER_KM);
-      case "mile", "mi" -> Optional.of(Unit.SECONDS_PER_MILE);
-      case "500" -> Optional.of(Unit.SECONDS_PER_500);
-      case "100" -> Optional.of(Unit.SECONDS_PER_100);
-      default -> Optional.empty();
-    };
-  }
-
   /** 8 x 50 @ 55: of a length of the pool or two, how soon one leaves. */
   private boolean isSendOff(int at, LineBuilder draft) {
     double value = token(at).value();
     return sport == Sport.SWIM
         && token(at).isNumber()
         && draft.rest.equals(Rest.NONE)
-        && onlyDistance(draft).filter(m -> m <= LONGEST_OF_SENDOFFS).isPresent()
+        && Paces.onlyDistance(draft).filter(m -> m <= LONGEST_OF_SENDOFFS).isPresent()
         && value >= SHORTEST_SENDOFF
         && value < 60
         && !Vocabulary.SECONDS.containsKey(token(at + 1).text())
@@ -631,7 +505,7 @@ final class Aims {
     if (found != null
         && found.value() instanceof Extent.Time time
         && sport != Sport.RIDE
-        && onlyDistance(draft).isPresent()) {
+        && Paces.onlyDistance(draft).isPresent()) {
       return repeatTime(found.next(), time.seconds(), time.seconds(), draft, token(at));
     }
     if (isTimeOfEach(at, draft)) {
@@ -677,14 +551,14 @@ final class Aims {
 
   /** So many seconds for a short distance on foot as runners train at. */
   private boolean isTimeOfEach(int at, LineBuilder draft) {
-    Optional<Double> metres = onlyDistance(draft).filter(m -> m <= LONGEST_IN_SECONDS);
+    Optional<Double> metres = Paces.onlyDistance(draft).filter(m -> m <= LONGEST_IN_SECONDS);
     return sport == Sport.RUN
         && token(at).isNumber()
         && metres.isPresent()
         && !Vocabulary.isUnit(token(at + 1))
         && !Vocabulary.isPace(token(at + 1))
         && token(at).value() < 200
-        && isUsualPace(token(at).value() * 1000 / metres.get(), 1000);
+        && Paces.isUsualPace(token(at).value() * 1000 / metres.get(), 1000);
   }
 
   private int paceOfRace(double metres, int at, LineBuilder draft, Token where) {
