@@ -37,7 +37,9 @@ public record FollowEvent(
 
   private static final long LATEST = Instant.parse("2100-01-01T00:00:00Z").toEpochMilli();
   private static final int LONGEST = 6 * 3600;
-  private static final int LONGEST_ID = 200;
+
+  /** Characters of an id. */
+  public static final int LONGEST_ID = 200;
 
   /** What can happen. */
   public enum Kind {

@@ -52,8 +52,8 @@ public record EventBatch(
       int run,
       long at,
       @NotNull FollowEvent.Kind kind,
-      @Schema(nullable = true) String item,
-      @Schema(nullable = true) String drill,
+      @Schema(nullable = true) @Size(max = FollowEvent.LONGEST_ID) String item,
+      @Schema(nullable = true) @Size(max = FollowEvent.LONGEST_ID) String drill,
       @Schema(nullable = true) FollowEvent.SkipReason reason,
       @Schema(nullable = true) Integer seconds,
       @Schema(nullable = true) Integer value) {
