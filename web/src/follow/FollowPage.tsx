@@ -49,6 +49,7 @@ function Follow({ token, view }: { token: string; view: FollowView }) {
         place={running === "on" ? place : undefined}
         inHand={isFor(followed.inHand, running === "on" ? place : undefined, view)}
         tell={followed.tell}
+        onSlipped={(minutes) => setStart((s) => s + 60_000 * minutes)}
         onNewPlan={newer(followed, view) ? () => window.location.reload() : undefined}
         keepPlace={(at) => {
           latest.current = at;

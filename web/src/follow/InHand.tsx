@@ -33,6 +33,29 @@ export function WhySkipped({
   );
 }
 
+type TopUp = InHandView["slipped"][number];
+
+/** The warm-up is done and the start comes later: what keeps warm until then. */
+export function Slipped({
+  choices,
+  onSlipped,
+}: {
+  choices: readonly TopUp[];
+  onSlipped: (topUp: TopUp) => void;
+}) {
+  if (choices.length === 0) return null;
+  return (
+    <fieldset className={css.felt}>
+      <legend>The start has slipped? Do not begin again; top up.</legend>
+      {choices.map((topUp) => (
+        <button key={topUp.minutes} type="button" onClick={() => onSlipped(topUp)}>
+          <b>+{topUp.minutes}</b> min
+        </button>
+      ))}
+    </fieldset>
+  );
+}
+
 interface Props {
   rungs: InHandView["rungs"][number] | undefined;
   onRung: (rung: FollowItem) => void;

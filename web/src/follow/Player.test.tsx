@@ -91,13 +91,14 @@ const IN_HAND = {
     dropped: [],
     shortened: ["Settle"],
   })),
+  slipped: [{ minutes: 10, items: [item("jog-again", "Easy jog", [segment("WORK", 300)])] }],
 } as unknown as InHandView;
 
 /** What was told since, in short. */
 let told: string[] = [];
 let kept: Place | undefined;
 
-function play(beforeStart = 3818, place?: Place) {
+function play(beforeStart = 3818, place?: Place, onSlipped?: (minutes: number) => void) {
   vi.setSystemTime(START - 1000 * beforeStart);
   told = [];
   const onLeave = vi.fn();
@@ -111,6 +112,7 @@ function play(beforeStart = 3818, place?: Place) {
       place={place}
       inHand={IN_HAND}
       tell={tell}
+      {...(onSlipped ? { onSlipped } : {})}
       keepPlace={(at) => {
         kept = at;
       }}
@@ -259,6 +261,20 @@ describe("the player", () => {
       "FELT 4",
       "BEST_EFFORT 3",
     ]);
+  });
+
+  it("tops up when the start slips after the warm-up", () => {
+    const onSlipped = vi.fn();
+    play(3900, undefined, onSlipped);
+    press("Skip");
+    press("Skip");
+    press("Skip");
+    press("+10 min");
+    expect(onSlipped).toHaveBeenCalledWith(10);
+    expect([heading(), count()]).toEqual(["Easy jog", "\u00a05:00min"]);
+    pass(300.1);
+    expect(heading()).toBe("Ready. Go to the start.");
+    expect(told.slice(-3)).toEqual(["ITEM_STARTED jog-again", "ITEM_DONE jog-again 300", "ENDED"]);
   });
 
   it("tells of all that passed while nobody looked", () => {

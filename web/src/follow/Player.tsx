@@ -5,7 +5,7 @@ import { clock, figures, say } from "../shared/units";
 import { BLOCKS, KITS } from "../shared/words";
 import { Afterwards } from "./Afterwards";
 import * as evenClock from "./clock";
-import { InHand, WhySkipped } from "./InHand";
+import { InHand, Slipped, WhySkipped } from "./InHand";
 import type { Happening, Place } from "./keeping";
 import { fitted, MORE, offered, withMore, withRung, type Late } from "./refit";
 import { changeComes, changeSides, countIn, keepAwake, nextItem, speak } from "./signals";
@@ -34,6 +34,8 @@ interface Props {
   /** Tells what happened. */
   tell?: (happening: Omit<Happening, "at">, at?: number) => void;
   keepPlace?: (place: Place) => void;
+  /** The start comes so many minutes later. */
+  onSlipped?: (minutes: number) => void;
   /** Where the coach has changed the plan since: leads to the new one. */
   onNewPlan?: (() => void) | undefined;
 }
@@ -69,6 +71,7 @@ export function Player({
   inHand,
   tell = () => undefined,
   keepPlace = () => undefined,
+  onSlipped = () => undefined,
   onNewPlan,
 }: Props) {
   const [running, change] = useReducer(
@@ -127,6 +130,13 @@ export function Player({
         <p className={css.eyebrow}>Warm-up done</p>
         <h1>Ready. Go to the start.</h1>
         <Until start={start} now={now} />
+        <Slipped
+          choices={inHand?.slipped ?? []}
+          onSlipped={({ minutes, items: topUp }) => {
+            onSlipped(minutes);
+            change({ items: topUp, watch: startWatch(STOPPED, evenClock.now()) });
+          }}
+        />
         <Afterwards tell={tell} />
         <button type="button" className={css.go} onClick={onLeave}>
           Close

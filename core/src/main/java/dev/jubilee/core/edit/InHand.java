@@ -26,6 +26,9 @@ public final class InHand {
   /** Fewer minutes are asked for so often at the most. */
   private static final int MOST_TRIES = 4;
 
+  /** Minutes by which a start slips for which a top-up is computed; common practice. */
+  public static final List<Integer> MINUTES_SLIPPED = List.of(5, 10, 15, 20, 30);
+
   private InHand() {}
 
   /**
@@ -121,6 +124,16 @@ public final class InHand {
               .toList();
       return Optional.of(left(plan.items().subList(from, plan.items().size()), left));
     } catch (OutOfRangeException tooLittle) {
+      return Optional.empty();
+    }
+  }
+
+  /** What keeps warm when the warm-up is done and the start comes so many minutes later. */
+  public static Optional<List<PlanItem>> topUp(PlanSource source, int minutesSlipped) {
+    try {
+      return Optional.of(
+          PlanEditor.edited(source, new Edit.StartSlipped(minutesSlipped)).plan().items());
+    } catch (OutOfRangeException notPossible) {
       return Optional.empty();
     }
   }

@@ -105,6 +105,28 @@ class InHandTest {
     assertThat(rungs).isGreaterThan(REQUESTS);
   }
 
+  /** A start that slips is topped up for within the time that there is. */
+  @Test
+  void aTopUpFitsUntilTheStart() {
+    Anybody anybody = new Anybody(new Random(17));
+    int computed = 0;
+    for (int i = 0; i < REQUESTS / 4; i++) {
+      PrescriptionRequest request = anybody.request();
+      PlanSource source = source(request);
+      for (int minutes : InHand.MINUTES_SLIPPED) {
+        Optional<List<PlanItem>> topUp = InHand.topUp(source, minutes);
+        if (topUp.isEmpty()) {
+          continue;
+        }
+        computed++;
+        String what = minutes + " min after " + request;
+        int seconds = topUp.get().stream().mapToInt(PlanItem::seconds).sum();
+        assertThat(seconds).as(what).isBetween(1, 60 * minutes);
+      }
+    }
+    assertThat(computed).isGreaterThan(REQUESTS / 2);
+  }
+
   private static PlanSource source(PrescriptionRequest request) {
     return PlanSource.of(new Prescriber(BuiltInLibrary.get()).prescribe(request));
   }

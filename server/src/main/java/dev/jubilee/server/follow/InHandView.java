@@ -11,8 +11,9 @@ import java.util.List;
  *
  * @param revision of the plan that it belongs to
  * @param late what is left when minutes are lost, by where and how many
+ * @param slipped what keeps warm when the start slips after the warm-up
  */
-public record InHandView(int revision, List<Rungs> rungs, List<Late> late) {
+public record InHandView(int revision, List<Rungs> rungs, List<Late> late, List<Slipped> slipped) {
 
   /** The versions of an item one rung down and up, where there are any. */
   public record Rungs(
@@ -34,6 +35,9 @@ public record InHandView(int revision, List<Rungs> rungs, List<Late> late) {
       List<String> dropped,
       List<String> shortened) {}
 
+  /** What to do until a start that comes so many minutes later. */
+  public record Slipped(int minutes, List<FollowItem> items) {}
+
   static InHandView of(InHandPlans plans) {
     return new InHandView(
         plans.revision(),
@@ -54,6 +58,9 @@ public record InHandView(int revision, List<Rungs> rungs, List<Late> late) {
                         l.items().stream().map(FollowItem::of).toList(),
                         l.dropped(),
                         l.shortened()))
+            .toList(),
+        plans.slipped().stream()
+            .map(s -> new Slipped(s.minutes(), s.items().stream().map(FollowItem::of).toList()))
             .toList());
   }
 }

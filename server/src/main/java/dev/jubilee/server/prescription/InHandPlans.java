@@ -14,8 +14,9 @@ import java.util.Optional;
  *
  * @param revision of the plan that it belongs to
  * @param late what is left when minutes are lost, by where and how many
+ * @param slipped what keeps warm when the start slips after the warm-up
  */
-public record InHandPlans(int revision, List<Rungs> rungs, List<Late> late) {
+public record InHandPlans(int revision, List<Rungs> rungs, List<Late> late, List<Slipped> slipped) {
 
   /** The versions of an item one rung down and up, where there are any. */
   public record Rungs(
@@ -34,6 +35,9 @@ public record InHandPlans(int revision, List<Rungs> rungs, List<Late> late) {
       List<PlanView.ItemView> items,
       List<String> dropped,
       List<String> shortened) {}
+
+  /** What to do until a start that comes so many minutes later. */
+  public record Slipped(int minutes, List<PlanView.ItemView> items) {}
 
   static InHandPlans of(PlanSource source, int revision) {
     Plan plan = source.plan();
@@ -57,16 +61,31 @@ public record InHandPlans(int revision, List<Rungs> rungs, List<Late> late) {
         InHand.late(source, from, lost).ifPresent(left -> late.add(late(plan, from, lost, left)));
       }
     }
-    return new InHandPlans(revision, rungs, late);
+    List<Slipped> slipped = new ArrayList<>();
+    for (int minutes : InHand.MINUTES_SLIPPED) {
+      InHand.topUp(source, minutes)
+          .ifPresent(items -> slipped.add(new Slipped(minutes, views(plan, items))));
+    }
+    return new InHandPlans(revision, rungs, late, slipped);
   }
 
   private static Late late(Plan plan, int from, int lost, InHand.Left left) {
-    List<PlanView.ItemView> items = new ArrayList<>();
-    int before = left.seconds();
-    for (PlanItem item : left.items()) {
-      items.add(PlanViews.alone(plan, item, before));
+    return new Late(
+        plan.items().get(from).id(),
+        lost,
+        views(plan, left.items()),
+        left.dropped(),
+        left.shortened());
+  }
+
+  /** As they end at the start. */
+  private static List<PlanView.ItemView> views(Plan plan, List<PlanItem> items) {
+    List<PlanView.ItemView> views = new ArrayList<>();
+    int before = items.stream().mapToInt(PlanItem::seconds).sum();
+    for (PlanItem item : items) {
+      views.add(PlanViews.alone(plan, item, before));
       before -= item.seconds();
     }
-    return new Late(plan.items().get(from).id(), lost, items, left.dropped(), left.shortened());
+    return views;
   }
 }
