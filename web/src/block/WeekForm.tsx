@@ -10,6 +10,7 @@ import {
 import type { AthleteView, BlockDefinition } from "../api/types";
 import { FormNumber, FormSelect, FormText, SelectField } from "../shared/fields";
 import { weekStart } from "../shared/calendar";
+import { newKey } from "../shared/once";
 import { usePlaces } from "../shared/places";
 import { COMING_FROM, PLACES, SPORTS } from "../shared/words";
 import { daysFrom, nextSession, onGroup, onSport } from "./week";
@@ -50,7 +51,7 @@ export function WeekForm({ control, getValues, setValue, athletes }: Props) {
       ))}
       <Button
         type="button"
-        onClick={() => week.append(nextSession(getValues(), athletes, places, crypto.randomUUID()))}
+        onClick={() => week.append(nextSession(getValues(), athletes, places, newKey()))}
       >
         {isEmpty ? "Add the first session" : "Add a session"}
       </Button>

@@ -1,6 +1,7 @@
 // What a device keeps of the warm-ups that are followed on it, until the server has it.
 import { openDB, type DBSchema, type IDBPDatabase } from "idb";
 import type { FollowEvent, FollowItem } from "../api/types";
+import { newKey } from "../shared/once";
 import type { Stopwatch } from "./stopwatch";
 
 /** An event before it has its number. */
@@ -49,20 +50,33 @@ interface Store extends DBSchema {
 /** So long a device keeps where a warm-up stood, ms. */
 const MEMORY = 14 * 86_400_000;
 
+/** Nobody waits longer than this for a device's storage to open, ms. */
+const PATIENCE = 3000;
+
 /** Opens what is kept of a link on this device; where nothing can be kept, the page remembers. */
 export async function openKeeping(token: string): Promise<Keeping> {
   try {
-    const store = await openDB<Store>("jubilee-follow", 1, {
-      upgrade(db) {
-        db.createObjectStore("device");
-        db.createObjectStore("followed");
-        db.createObjectStore("event");
-      },
-    });
-    return await Kept.open(store, token);
+    return await Promise.race([open(token), tooLong()]);
   } catch {
     return new Remembered();
   }
+}
+
+async function open(token: string): Promise<Keeping> {
+  const store = await openDB<Store>("jubilee-follow", 1, {
+    upgrade(db) {
+      db.createObjectStore("device");
+      db.createObjectStore("followed");
+      db.createObjectStore("event");
+    },
+  });
+  return Kept.open(store, token);
+}
+
+function tooLong(): Promise<never> {
+  return new Promise((_, fail) => {
+    setTimeout(() => fail(new Error("the device's storage does not open")), PATIENCE);
+  });
 }
 
 /** In IndexedDB; numbers are given there, so that two pages of one device never share one. */
@@ -81,7 +95,7 @@ class Kept implements Keeping {
     const devices = change.objectStore("device");
     let device = await devices.get("id");
     if (device === undefined) {
-      device = crypto.randomUUID();
+      device = newKey();
       await devices.put(device, "id");
     }
     const all = change.objectStore("followed");
@@ -140,7 +154,7 @@ class Kept implements Keeping {
 /** On the page alone: for a device whose storage is full or closed. */
 export class Remembered implements Keeping {
   readonly lasts = false;
-  readonly device = crypto.randomUUID();
+  readonly device = newKey();
   readonly run = 1;
   private events: FollowEvent[] = [];
   private sequence = 0;

@@ -4,6 +4,7 @@ import { memo, useState } from "react";
 import { api, data } from "../api/client";
 import type { PrescriptionView } from "../api/types";
 import { linkTo } from "../shared/address";
+import { copy as copyText } from "../shared/copy";
 import { sayDate } from "../shared/calendar";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { CheckboxField } from "../shared/fields";
@@ -100,7 +101,7 @@ function CopyMessage({ prescriptionId, link }: { prescriptionId: string; link: s
   const [copied, setCopied] = useState(false);
   const copy = () => {
     const view = queries.getQueryData<PrescriptionView>(["prescription", prescriptionId]);
-    if (view) void navigator.clipboard.writeText(messageOf(view, link)).then(() => setCopied(true));
+    if (view) void copyText(messageOf(view, link)).then(() => setCopied(true));
   };
   return <Button onClick={copy}>{copied ? "Copied" : "Copy as a message"}</Button>;
 }

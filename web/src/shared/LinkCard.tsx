@@ -2,6 +2,7 @@ import { Box, Button, Flex } from "@chakra-ui/react";
 import { QRCodeSVG } from "qrcode.react";
 import { useState, type ReactNode } from "react";
 import { isOfThisMachine } from "./address";
+import { copy } from "./copy";
 import { Soft } from "./panels";
 
 interface Props {
@@ -35,10 +36,7 @@ export function LinkCard({ link, opens, children }: Props) {
         </Soft>
       )}
       <Flex gap="2" wrap="wrap">
-        <Button
-          variant="solid"
-          onClick={() => void navigator.clipboard.writeText(link).then(() => setCopied(true))}
-        >
+        <Button variant="solid" onClick={() => void copy(link).then(() => setCopied(true))}>
           {copied ? "Copied" : "Copy link"}
         </Button>
         {children}
