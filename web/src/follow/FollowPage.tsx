@@ -9,6 +9,7 @@ import { bands, axisSpan } from "../shared/staircase";
 import { now } from "./clock";
 import type { Place } from "./keeping";
 import { Afterwards } from "./Afterwards";
+import { LinkNotice } from "./LinkNotice";
 import { Player, watchOf } from "./Player";
 import { PrintSheet } from "./PrintSheet";
 import { SensesSwitch } from "./SensesSwitch";
@@ -21,15 +22,7 @@ import css from "./follow.module.css";
 
 export function FollowPage({ token, print }: { token: string; print: boolean }) {
   const { view, error } = useKept<FollowView>(`/api/follow/${encodeURIComponent(token)}`);
-  if (error) {
-    return (
-      <main className={css.notice} role="alert">
-        <h1>This link does not work</h1>
-        <p>{error}</p>
-      </main>
-    );
-  }
-  if (!view) return <main className={css.notice}>Loading…</main>;
+  if (error || !view) return <LinkNotice error={error} />;
   return print ? <PrintSheet view={view} /> : <Follow token={token} view={view} />;
 }
 

@@ -4,6 +4,7 @@ import { sayDate, sayTime } from "../shared/calendar";
 import { SportIcon } from "../shared/icons";
 import { clock } from "../shared/units";
 import { KITS } from "../shared/words";
+import { LinkNotice } from "./LinkNotice";
 import { localTime, startInstant } from "./starttime";
 import { useKept } from "./useKept";
 import css from "./follow.module.css";
@@ -14,15 +15,7 @@ type Next = MineView["next"][number];
 export function MinePage({ token }: { token: string }) {
   const { view, error } = useKept<MineView>(`/api/follow/me/${encodeURIComponent(token)}`);
   const [now] = useState(() => Date.now());
-  if (error) {
-    return (
-      <main className={css.notice} role="alert">
-        <h1>This link does not work</h1>
-        <p>{error}</p>
-      </main>
-    );
-  }
-  if (!view) return <main className={css.notice}>Loading…</main>;
+  if (error || !view) return <LinkNotice error={error} />;
   const coming = view.next.filter((n) => startInstant(n.startsAt) > now - AFTER);
   const [first, ...others] = coming;
   return (
