@@ -1,6 +1,6 @@
 import type { FollowItem, InHandView } from "../api/types";
 import type { FollowEvent } from "../api/types";
-import type { Late } from "./refit";
+import type { Late, Rungs } from "./refit";
 import { MORE } from "./refit";
 import css from "./follow.module.css";
 
@@ -57,7 +57,7 @@ export function Slipped({
 }
 
 interface Props {
-  rungs: InHandView["rungs"][number] | undefined;
+  rungs: Rungs;
   onRung: (rung: FollowItem) => void;
   onMore: (() => void) | undefined;
   onJacketOff: (() => void) | undefined;
@@ -67,8 +67,7 @@ interface Props {
 
 /** What can be changed on the way, each in one touch. */
 export function InHand({ rungs, onRung, onMore, onJacketOff, late, onFit }: Props) {
-  const easier = rungs?.easier;
-  const harder = rungs?.harder;
+  const { easier, harder } = rungs;
   return (
     <>
       {late && (

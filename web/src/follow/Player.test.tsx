@@ -40,6 +40,8 @@ const item = (
     cues: [`cue of ${id}`],
     caution: "",
     kit: [],
+    drillId: id,
+    seconds: segments.reduce((sum, s) => sum + s.seconds, 0),
     segments,
     ...more,
   }) as unknown as FollowItem;

@@ -7,7 +7,7 @@ import { Afterwards } from "./Afterwards";
 import * as evenClock from "./clock";
 import { InHand, Slipped, WhySkipped } from "./InHand";
 import type { Happening, Place } from "./keeping";
-import { fitted, MORE, offered, withMore, withRung, type Late } from "./refit";
+import { fitted, MORE, offered, rungsOf, withMore, withRung, type Late } from "./refit";
 import { changeComes, changeSides, countIn, keepAwake, nextItem, speak } from "./signals";
 import { moveTo, pause, seconds, start as startWatch, STOPPED, type Stopwatch } from "./stopwatch";
 import {
@@ -134,6 +134,7 @@ export function Player({
           choices={inHand?.slipped ?? []}
           onSlipped={({ minutes, items: topUp }) => {
             onSlipped(minutes);
+            setSkipped(undefined);
             change({ items: topUp, watch: startWatch(STOPPED, evenClock.now()) });
           }}
         />
@@ -150,7 +151,7 @@ export function Player({
   const fetch = toFetch(item, next);
   const left = endOf(beats) - at;
   const late = offered(inHand?.late ?? [], items, item, lateness(start, now, left));
-  const rungs = inHand?.rungs.find((r) => r.itemId === item.id);
+  const rungs = rungsOf(inHand, view.items, item);
   const began = beats.find((b) => b.item.id === item.id)?.from ?? 0;
   const done = Math.round(at - began);
 

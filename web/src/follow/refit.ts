@@ -11,6 +11,31 @@ export const MORE = 15;
 /** Behind by less than this nobody need hurry, s. */
 const BEHIND = 75;
 
+export interface Rungs {
+  easier?: FollowItem | null | undefined;
+  harder?: FollowItem | null | undefined;
+}
+
+/**
+ * The versions above and below what is done now. They were computed for the item as it was planned:
+ * where less time is left for it there are none.
+ */
+export function rungsOf(
+  inHand: InHandView | undefined,
+  planned: readonly FollowItem[],
+  item: FollowItem,
+): Rungs {
+  const rungs = inHand?.rungs.find((r) => r.itemId === item.id);
+  const original = planned.find((i) => i.id === item.id);
+  if (!rungs || !original) return {};
+  const isAs = (other: FollowItem | null | undefined) =>
+    other?.drillId === item.drillId && item.seconds >= other.seconds;
+  if (isAs(original)) return rungs;
+  if (isAs(rungs.easier)) return { harder: original };
+  if (isAs(rungs.harder)) return { easier: original };
+  return {};
+}
+
 /** The items with one of them done in another version. */
 export function withRung(items: readonly FollowItem[], id: string, rung: FollowItem): FollowItem[] {
   return items.map((item) => (item.id === id ? { ...rung, id } : item));
