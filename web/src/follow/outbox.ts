@@ -1,7 +1,7 @@
 // Brings what a device keeps to the server: each event once, whatever breaks on the way.
 import type { EventBatch, Received } from "../api/types";
 import { now } from "./clock";
-import { Remembered, type Happening, type Keeping } from "./keeping";
+import { Remembered, type Happening, type Keeping, type Place } from "./keeping";
 
 /** Events that are sent at once. */
 const MOST_AT_ONCE = 300;
@@ -54,6 +54,11 @@ export class Outbox {
       }
       this.soon(300);
     });
+  }
+
+  /** Keeps where one is, never ahead of what was told before it. */
+  keep(place: Place): Promise<void> {
+    return this.inTurn(async () => this.keepings[0]?.keepPlace(place));
   }
 
   /** Sends what waits; what the server has is forgotten here. */

@@ -66,7 +66,7 @@ export function useFollowed(token: string, view: FollowView): Followed | undefin
     tell: (happening, at) => void outbox.current?.tell(happening, at),
     keepPlace: (place) => {
       revision.current = place.revision;
-      void opened.keeping.keepPlace(place).catch(() => undefined);
+      void outbox.current?.keep(place).catch(() => undefined);
     },
     state,
     inHand,

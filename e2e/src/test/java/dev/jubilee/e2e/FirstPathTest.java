@@ -121,7 +121,7 @@ class FirstPathTest {
     Page page = phone.newPage();
     page.navigate(link);
     page.getByRole(AriaRole.BUTTON, exactly("Start")).waitFor();
-    page.waitForFunction("navigator.serviceWorker.controller !== null");
+    page.waitForFunction("() => navigator.serviceWorker.controller !== null");
     // Once more with the worker in charge, so that it has seen everything.
     page.reload();
     page.getByRole(AriaRole.BUTTON, exactly("Start")).waitFor();

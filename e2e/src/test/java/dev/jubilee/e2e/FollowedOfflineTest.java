@@ -42,7 +42,7 @@ class FollowedOfflineTest {
     Page page = phone.newPage();
     page.clock().install();
     page.navigate(RunningJubilee.base() + "/f/" + link.get("token").asString());
-    page.waitForFunction("navigator.serviceWorker.controller !== null");
+    page.waitForFunction("() => navigator.serviceWorker.controller !== null");
     // Once more, through the worker, so that all of it is kept.
     page.reload();
     page.getByRole(AriaRole.BUTTON, named("Start")).waitFor();
