@@ -68,7 +68,8 @@ beforeEach(() => {
 });
 afterEach(() => vi.unstubAllGlobals());
 
-const press = async (name: string) => fireEvent.click(await screen.findByRole("button", { name }));
+const press = async (name: string | RegExp) =>
+  fireEvent.click(await screen.findByRole("button", { name }));
 const kinds = () => sent.flatMap((b) => b.events.map((e) => e.kind));
 
 async function start() {
@@ -125,7 +126,8 @@ describe("a warm-up in hand", () => {
     await press("Skip");
     await new Promise((done) => setTimeout(done, 1300));
     await press("Leave the player");
-    await press("Go on at 1:01");
+    // A slow machine is a second or more behind.
+    await press(/^Go on at 1:\d\d$/);
     expect((await screen.findByRole("heading")).textContent).toBe("Squats");
     await press("Skip");
     await press("Close");

@@ -103,23 +103,26 @@ export function Player({
   useSignals(beats, beat, at, isPaused);
   const leaveOut = useTelling(beats, beat, place !== undefined, tell);
 
-  const keeps = useRef(keepPlace);
-  useEffect(() => {
-    keeps.current = keepPlace;
-  });
-  // Every few seconds, too: whoever comes back long after goes on where they were last seen.
-  const seen = Math.floor(at / SEEN_EVERY);
+  // With each item and every few seconds: whoever comes back goes on where they were last seen.
+  const seen = `${beat?.item.id ?? ""} ${Math.floor(at / SEEN_EVERY)}`;
   const revision = place?.revision ?? view.revision;
+  const latest = useRef({ keepPlace, at, seenAt: now });
   useEffect(() => {
-    const seenAt = evenClock.now();
-    keeps.current({ ...running, at: seconds(running.watch, seenAt), seenAt, revision, isOver });
+    latest.current = { keepPlace, at, seenAt: now };
+  });
+  useEffect(() => {
+    // As it was shown: what has passed since is not told yet.
+    const { keepPlace: keep, ...shown } = latest.current;
+    keep({ ...running, ...shown, revision, isOver });
   }, [running, seen, isOver, revision]);
 
-  const go = (target: number) => {
+  /** What is shown and the clock go together: never a moment before what is gone to. */
+  const act = (next: (instant: number) => Partial<Running>) => {
     const instant = evenClock.now();
     setNow(instant);
-    change({ watch: moveTo(watch, target, instant) });
+    change(next(instant));
   };
+  const go = (target: number) => act((instant) => ({ watch: moveTo(watch, target, instant) }));
 
   if (!beat) {
     return (
@@ -135,7 +138,7 @@ export function Player({
           onSlipped={({ minutes, items: topUp }) => {
             onSlipped(minutes);
             setSkipped(undefined);
-            change({ items: topUp, watch: startWatch(STOPPED, evenClock.now()) });
+            act((instant) => ({ items: topUp, watch: startWatch(STOPPED, instant) }));
           }}
         />
         <Afterwards tell={tell} />
@@ -156,10 +159,10 @@ export function Player({
   const done = Math.round(at - began);
 
   const takeRung = (rung: FollowItem) => {
-    change({
+    act((instant) => ({
       items: withRung(items, item.id, rung),
-      watch: moveTo(watch, began, evenClock.now()),
-    });
+      watch: moveTo(watch, began, instant),
+    }));
     tell({ kind: "RUNG_CHANGED", item: item.id, drill: rung.drillId, seconds: done });
   };
   const addTime = () => {
@@ -181,17 +184,17 @@ export function Player({
     go(previousItemAt(beats, beat, at));
   };
   const hold = () => {
-    const instant = evenClock.now();
-    setNow(instant);
-    change({ watch: isPaused ? startWatch(watch, instant) : pause(watch, instant) });
+    act((instant) => ({
+      watch: isPaused ? startWatch(watch, instant) : pause(watch, instant),
+    }));
     tell({ kind: isPaused ? "RESUMED" : "PAUSED" });
   };
   const fit = (what: Late) => {
     const isHere = what.from === item.id;
-    change({
+    act((instant) => ({
       items: fitted(items, what),
-      ...(isHere ? { watch: moveTo(watch, began, evenClock.now()) } : {}),
-    });
+      ...(isHere ? { watch: moveTo(watch, began, instant) } : {}),
+    }));
     for (const gone of items.slice(items.findIndex((i) => i.id === what.from))) {
       if (what.dropped.includes(gone.name)) {
         tell({ kind: "SKIPPED", item: gone.id, drill: gone.drillId, reason: "SHORT_OF_TIME" });
