@@ -1,8 +1,23 @@
 import react from "@vitejs/plugin-react";
 import { defineConfig } from "vite";
+import { VitePWA } from "vite-plugin-pwa";
 
 export default defineConfig({
-  plugins: [react()],
+  plugins: [
+    react(),
+    // The athlete's page alone works with no network; what links lead to has a manifest of its own.
+    VitePWA({
+      strategies: "injectManifest",
+      srcDir: "src/follow",
+      filename: "sw.ts",
+      injectRegister: false,
+      manifest: false,
+      injectManifest: {
+        globPatterns: ["follow.html", "assets/*.{js,css,woff2}", "*.svg"],
+        globIgnores: ["assets/coach-*"],
+      },
+    }),
+  ],
   css: { modules: { localsConvention: "camelCaseOnly" } },
   build: {
     rollupOptions: { input: { coach: "index.html", athlete: "follow.html" } },

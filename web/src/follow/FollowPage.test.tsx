@@ -68,8 +68,11 @@ beforeEach(() => {
 });
 afterEach(() => vi.unstubAllGlobals());
 
-const press = async (name: string | RegExp) =>
-  fireEvent.click(await screen.findByRole("button", { name }));
+const press = async (name: string | RegExp) => {
+  const button = await screen.findByRole<HTMLButtonElement>("button", { name });
+  await waitFor(() => expect(button.disabled).toBe(false));
+  fireEvent.click(button);
+};
 const kinds = () => sent.flatMap((b) => b.events.map((e) => e.kind));
 
 async function start() {

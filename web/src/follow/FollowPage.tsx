@@ -58,6 +58,7 @@ function Follow({ token, view }: { token: string; view: FollowView }) {
   return (
     <Overview
       view={view}
+      isReady={followed !== undefined}
       start={start}
       onStart={setStart}
       onRun={() => {
@@ -101,6 +102,7 @@ function newer(followed: Followed | undefined, view: FollowView): boolean {
 
 function Overview({
   view,
+  isReady,
   start,
   onStart,
   onRun,
@@ -112,6 +114,8 @@ function Overview({
   newRevision,
 }: {
   view: FollowView;
+  /** Whether it is known what the device keeps. */
+  isReady: boolean;
   start: number;
   onStart: (start: number) => void;
   onRun: () => void;
@@ -189,7 +193,7 @@ function Overview({
           {isOld ? "Begin the new plan" : "From the beginning"}
         </button>
       )}
-      <button type="button" className={css.go} onClick={place ? onGoOn : onRun}>
+      <button type="button" className={css.go} disabled={!isReady} onClick={place ? onGoOn : onRun}>
         {place ? `Go on at ${clock(seconds(watchOf(place, now()), now()))}` : "Start"}
       </button>
       <SensesSwitch />

@@ -19,6 +19,7 @@ import {
   timeline,
   type Beat,
 } from "./timeline";
+import { setRunning } from "./version";
 import clsx from "clsx";
 import css from "./follow.module.css";
 
@@ -95,6 +96,10 @@ export function Player({
   useEffect(() => {
     const timer = setInterval(() => setNow(evenClock.now()), 100);
     return () => clearInterval(timer);
+  }, []);
+  useEffect(() => {
+    setRunning(true);
+    return () => setRunning(false);
   }, []);
   useEffect(() => {
     const released = keepAwake();

@@ -6,17 +6,21 @@ import { createRoot } from "react-dom/client";
 import { FollowPage } from "./FollowPage";
 import { MinePage } from "./MinePage";
 import { show } from "./senses";
+import { keepPage } from "./version";
 
 /** Before the secret of a personal link. */
 const PERSONAL = "me";
 
 const [, , token = "", view = ""] = window.location.pathname.split("/");
 
-if ("serviceWorker" in navigator) {
-  void navigator.serviceWorker.register("/sw.js", { scope: "/f/" }).catch(() => undefined);
-}
-
+keepPage();
 show();
+
+// One that is put on the home screen begins with the link it was put there from.
+const manifest = document.createElement("link");
+manifest.rel = "manifest";
+manifest.href = `${window.location.pathname.replace(/\/$/, "")}/manifest.webmanifest`;
+document.head.append(manifest);
 
 const root = document.getElementById("root");
 if (root) {

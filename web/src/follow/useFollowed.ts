@@ -4,6 +4,7 @@ import type { FollowView, InHandView } from "../api/types";
 import type { Happening, Keeping, Place } from "./keeping";
 import { openKeeping } from "./keeping";
 import { Outbox, type OutboxState } from "./outbox";
+import { fetchKept } from "./version";
 
 export interface Followed {
   /** Where it stood when the page was closed, if it had begun. */
@@ -49,7 +50,7 @@ export function useFollowed(token: string, view: FollowView): Followed | undefin
 
   useEffect(() => {
     let isCurrent = true;
-    fetch(`/api/follow/${encodeURIComponent(token)}/in-hand`)
+    fetchKept(`/api/follow/${encodeURIComponent(token)}/in-hand`)
       .then((response) => (response.ok ? (response.json() as Promise<InHandView>) : undefined))
       .then((answer) => {
         if (isCurrent) setInHand(answer);

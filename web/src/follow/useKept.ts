@@ -3,6 +3,7 @@ import { problemOf } from "../api/problem";
 import type { FollowView } from "../api/types";
 import { setHourCycle } from "../shared/calendar";
 import { setUsualMeasures } from "../shared/measures";
+import { fetchKept } from "./version";
 
 /** What every page of an athlete brings with it: how the club writes times and figures. */
 type OfClub = Pick<FollowView, "hourCycle" | "measures">;
@@ -19,7 +20,7 @@ export function useKept<T extends OfClub>(path: string): Kept<T> {
     let current = true;
     async function load() {
       try {
-        const response = await fetch(path);
+        const response = await fetchKept(path);
         if (!response.ok) throw await problemOf(response);
         const view = (await response.json()) as T;
         setHourCycle(view.hourCycle);

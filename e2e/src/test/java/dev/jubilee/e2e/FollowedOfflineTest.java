@@ -25,6 +25,11 @@ import tools.jackson.databind.json.JsonMapper;
 class FollowedOfflineTest {
   private static final JsonMapper JSON = JsonMapper.shared();
 
+  /** Whether the plan and what is sent along are on the device, and the worker is at work. */
+  private static final String IS_THERE =
+      "async () => { const kept = await (await caches.open('jubilee-follow-1')).keys();"
+          + " return kept.length > 1 && navigator.serviceWorker.controller !== null; }";
+
   /** Whether the last that was told is on the device. */
   private static final String IS_KEPT =
       "() => new Promise(answer => { const open = indexedDB.open('jubilee-follow');"
@@ -42,13 +47,8 @@ class FollowedOfflineTest {
     Page page = phone.newPage();
     page.clock().install();
     page.navigate(RunningJubilee.base() + "/f/" + link.get("token").asString());
-    page.waitForFunction("() => navigator.serviceWorker.controller !== null");
-    // Once more, through the worker, so that all of it is kept.
-    page.reload();
-    page.getByRole(AriaRole.BUTTON, named("Start")).waitFor();
-    page.waitForFunction(
-        "async () => (await (await caches.open('jubilee-follow-1')).keys())"
-            + ".some(r => r.url.endsWith('/in-hand'))");
+    // Opened once is enough; it only has to be there in full.
+    waitUntil(page, IS_THERE);
 
     phone.setOffline(true);
     page.reload();
@@ -58,7 +58,7 @@ class FollowedOfflineTest {
     forward(page, half);
     page.getByRole(AriaRole.BUTTON, named("Jacket off")).click();
     String there = page.getByRole(AriaRole.HEADING).first().textContent();
-    page.waitForFunction(IS_KEPT);
+    waitUntil(page, IS_KEPT);
     kill(page);
 
     page = phone.newPage();
@@ -119,6 +119,15 @@ class FollowedOfflineTest {
   private static void forward(Page page, int seconds) {
     for (int done = 0; done < seconds; done += 20) {
       page.clock().fastForward(20_000);
+    }
+  }
+
+  /** A promise is always true to the driver's own waiting. */
+  private static void waitUntil(Page page, String js) {
+    long end = System.nanoTime() + Duration.ofSeconds(30).toNanos();
+    while (!Boolean.TRUE.equals(page.evaluate(js))) {
+      assertThat(System.nanoTime()).as("waiting for " + js).isLessThan(end);
+      page.waitForTimeout(50);
     }
   }
 

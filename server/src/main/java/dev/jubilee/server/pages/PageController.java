@@ -31,9 +31,15 @@ class PageController {
   }
 
   /** The athlete's own, much smaller page. */
-  @GetMapping({"/f/{token}", "/f/{token}/print", "/f/me/{token}"})
+  @GetMapping({"/f/{token}", "/f/{token}/", "/f/{token}/print", "/f/me/{token}", "/f/me/{token}/"})
   String athlete() {
     return "forward:/follow.html";
+  }
+
+  /** Below its link, so that what is put on a home screen begins there. */
+  @GetMapping({"/f/{token}/manifest.webmanifest", "/f/me/{token}/manifest.webmanifest"})
+  String manifest() {
+    return "forward:/follow.webmanifest";
   }
 
   /** Built files carry a hash in their names and never change. */
