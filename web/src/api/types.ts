@@ -43,6 +43,10 @@ export type InHandView = Schemas["InHandView"];
 export type EventBatch = Schemas["EventBatch"];
 export type FollowEvent = EventBatch["events"][number];
 export type Received = Schemas["Received"];
+export type LeadView = Schemas["LeadView"];
+export type LedView = Schemas["LedView"];
+export type LeadState = Schemas["LeadState"];
+export type LeadStep = Schemas["LeadStep"];
 export type FollowedView = Schemas["FollowedView"];
 /** What of an item the countdown axis draws. */
 export type AxisItem = Pick<

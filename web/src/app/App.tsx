@@ -9,6 +9,7 @@ import { AthletesPage } from "../athlete/AthletesPage";
 import { BlockLayout, NewBlock } from "../block/BlockForm";
 import { BlockPage } from "../block/BlockPage";
 import { SquadSheetPage } from "../block/SquadSheetPage";
+import { LeadPage } from "../lead/LeadPage";
 import { BuilderPage } from "../prescription/BuilderPage";
 import { DayPage } from "../session/DayPage";
 import { EditSessionPage, SessionPage } from "../session/SessionPage";
@@ -97,6 +98,7 @@ function Pages({ me }: { me: Me }) {
           />
           <Route path="/sessions/:id" element={titled("Session", <EditSessionPage />)} />
           <Route path="/sessions/:id/sheet" element={titled("Squad sheet", <SquadSheetPage />)} />
+          <Route path="/sessions/:id/lead" element={titled("Leading", <LeadPage />)} />
           <Route path="/block/new" element={titled("New block", <NewBlock today={me.today} />)} />
           <Route path="/block/:id/layout" element={titled("Week and groups", <BlockLayout />)} />
           <Route path="/block/:id?" element={titled("Block", <BlockPage />)} />

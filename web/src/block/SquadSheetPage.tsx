@@ -36,6 +36,11 @@ export function SquadSheetPage() {
           <strong>{timeOf(session.startsAt)}</strong>
         </p>
         <Flex className={css.noPrint} gap="2">
+          {columns.length > 0 && (
+            <Button asChild>
+              <Link to={`/sessions/${id}/lead`}>Lead it</Link>
+            </Button>
+          )}
           <Button onClick={() => window.print()}>Print</Button>
           <CheckboxField label="Large print, for a wall" checked={isLarge} onChange={setLarge} />
         </Flex>

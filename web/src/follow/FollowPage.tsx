@@ -1,4 +1,4 @@
-import { useMemo, useRef, useState } from "react";
+import { useEffect, useMemo, useRef, useState } from "react";
 import type { FollowView, InHandView } from "../api/types";
 import { Countdown } from "../shared/Countdown";
 import { sayTime } from "../shared/calendar";
@@ -17,6 +17,7 @@ import { allowSound } from "./signals";
 import { atClock, beginOf, localTime, startInstant } from "./starttime";
 import { seconds } from "./stopwatch";
 import { useFollowed, type Followed } from "./useFollowed";
+import { useLed } from "./useLed";
 import { useKept } from "./useKept";
 import css from "./follow.module.css";
 
@@ -27,20 +28,44 @@ export function FollowPage({ token, print }: { token: string; print: boolean }) 
 }
 
 function Follow({ token, view }: { token: string; view: FollowView }) {
-  const [running, setRunning] = useState<"not" | "anew" | "on">("not");
+  const [running, setRunning] = useState<"not" | "anew" | "on" | "led">("not");
   const followed = useFollowed(token, view);
   const [start, setStart] = useState(() => startInstant(view.startsAt));
   const [left, setLeft] = useState<Place>();
   const kept = left ?? followed?.place;
   const place = kept && goesOn(kept) ? kept : undefined;
   const latest = useRef<Place>(undefined);
+  const led = useLed(token);
+  const goOnAlone = () => {
+    setLeft(latest.current);
+    setRunning("on");
+  };
+  const follow =
+    led &&
+    (() => {
+      allowSound();
+      setLeft(latest.current);
+      setRunning("led");
+    });
+  const isOrphan = running === "led" && !led;
+  useEffect(() => {
+    // The lead is over: whoever followed goes on with what is left of theirs.
+    if (!isOrphan) return;
+    setLeft(latest.current);
+    setRunning("on");
+  }, [isOrphan]);
+  if (isOrphan) return <LinkNotice error={undefined} />;
   if (running !== "not" && followed) {
     return (
       <Player
+        key={running === "led" ? "led" : "own"}
+        led={running === "led" ? led : undefined}
+        onOwn={goOnAlone}
+        onLed={running === "led" ? undefined : follow}
         view={view}
         start={start}
-        place={running === "on" ? place : undefined}
-        inHand={isFor(followed.inHand, running === "on" ? place : undefined, view)}
+        place={running === "anew" ? undefined : place}
+        inHand={isFor(followed.inHand, running === "anew" ? undefined : place, view)}
         tell={followed.tell}
         onSlipped={(minutes) => setStart((s) => s + 60_000 * minutes)}
         onNewPlan={newer(followed, view) ? () => window.location.reload() : undefined}
@@ -65,6 +90,7 @@ function Follow({ token, view }: { token: string; view: FollowView }) {
         allowSound();
         setRunning("anew");
       }}
+      onLed={follow}
       place={place}
       isOld={place !== undefined && place.revision !== view.revision}
       onGoOn={() => {
@@ -106,6 +132,7 @@ function Overview({
   start,
   onStart,
   onRun,
+  onLed,
   place,
   isOld,
   onGoOn,
@@ -119,6 +146,8 @@ function Overview({
   start: number;
   onStart: (start: number) => void;
   onRun: () => void;
+  /** Where the coach leads: follows them. */
+  onLed: (() => void) | undefined;
   place: Place | undefined;
   isOld: boolean;
   onGoOn: () => void;
@@ -188,13 +217,30 @@ function Overview({
           with yours.
         </p>
       )}
-      {place && (
+      {onLed && (
+        <p role="status" className={css.caution}>
+          Your coach leads this warm-up.{" "}
+          <button type="button" className={css.link} onClick={place ? onGoOn : onRun}>
+            {place ? "Go on alone" : "Do it alone"}
+          </button>
+        </p>
+      )}
+      {place && !onLed && (
         <button type="button" className={css.anew} onClick={onRun}>
           {isOld ? "Begin the new plan" : "From the beginning"}
         </button>
       )}
-      <button type="button" className={css.go} disabled={!isReady} onClick={place ? onGoOn : onRun}>
-        {place ? `Go on at ${clock(seconds(watchOf(place, now()), now()))}` : "Start"}
+      <button
+        type="button"
+        className={css.go}
+        disabled={!isReady}
+        onClick={onLed ?? (place ? onGoOn : onRun)}
+      >
+        {onLed
+          ? "Follow your coach"
+          : place
+            ? `Go on at ${clock(seconds(watchOf(place, now()), now()))}`
+            : "Start"}
       </button>
       <SensesSwitch />
       <p className={css.small}>

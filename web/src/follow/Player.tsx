@@ -1,24 +1,21 @@
 import { useEffect, useMemo, useReducer, useRef, useState, type CSSProperties } from "react";
-import type { FollowItem, FollowView, InHandView, Segment } from "../api/types";
+import type { FollowItem, FollowView, InHandView } from "../api/types";
 import { ember, emberStep } from "../shared/ember";
-import { clock, figures, say } from "../shared/units";
-import { BLOCKS, KITS } from "../shared/words";
-import { Afterwards } from "./Afterwards";
+import { clock, say } from "../shared/units";
+import { BLOCKS } from "../shared/words";
+import { inLead, ownSeconds } from "../lead/steps";
 import * as evenClock from "./clock";
-import { InHand, Slipped, WhySkipped } from "./InHand";
-import type { Happening, Place } from "./keeping";
+import { Count, TargetLine } from "./Count";
+import { InHand, WhySkipped } from "./InHand";
+import type { Place } from "./keeping";
+import { Ready } from "./Ready";
 import { fitted, MORE, offered, rungsOf, withMore, withRung, type Late } from "./refit";
-import { changeComes, changeSides, countIn, keepAwake, nextItem, speak } from "./signals";
+import { keepAwake } from "./signals";
 import { moveTo, pause, seconds, start as startWatch, STOPPED, type Stopwatch } from "./stopwatch";
-import {
-  beatAt,
-  endOf,
-  nextItemAt,
-  previousItemAt,
-  repetition,
-  timeline,
-  type Beat,
-} from "./timeline";
+import { beatAt, endOf, nextItemAt, previousItemAt, timeline, toFetch } from "./timeline";
+import { useCalls } from "./useCalls";
+import type { Led } from "./useLed";
+import { useTelling, type Tell } from "./useTelling";
 import { setRunning } from "./version";
 import clsx from "clsx";
 import css from "./follow.module.css";
@@ -33,16 +30,18 @@ interface Props {
   /** What was sent along, if it is there yet. */
   inHand?: InHandView | undefined;
   /** Tells what happened. */
-  tell?: (happening: Omit<Happening, "at">, at?: number) => void;
+  tell?: Tell;
   keepPlace?: (place: Place) => void;
   /** The start comes so many minutes later. */
   onSlipped?: (minutes: number) => void;
   /** Where the coach has changed the plan since: leads to the new one. */
   onNewPlan?: (() => void) | undefined;
+  /** Where the coach leads: the clock is theirs. */
+  led?: Led | undefined;
+  onOwn?: () => void;
+  /** Where the coach leads and this is done alone: joins them. */
+  onLed?: (() => void) | undefined;
 }
-
-const SIDES = { LEFT: "Left", RIGHT: "Right", BOTH: "" };
-const COUNT_IN = 3;
 
 interface Running {
   items: FollowItem[];
@@ -63,6 +62,19 @@ export function watchOf(place: Place, now: number): Stopwatch {
     : { zero: undefined, held: place.at };
 }
 
+/** Where one is in the own plan, whoever's clock it is. */
+function placeOf(
+  led: Led | undefined,
+  items: readonly FollowItem[],
+  { items: own, watch }: Running,
+  at: number,
+  now: number,
+): Pick<Place, "watch" | "at" | "seenAt"> {
+  if (!led) return { watch, at, seenAt: now };
+  const done = ownSeconds(items, own, led.watch, now);
+  return { watch: moveTo(led.watch, done, now), at: done, seenAt: now };
+}
+
 /** One drill fills the screen; the clock moves on by itself. */
 export function Player({
   view,
@@ -74,6 +86,9 @@ export function Player({
   keepPlace = () => undefined,
   onSlipped = () => undefined,
   onNewPlan,
+  led,
+  onOwn,
+  onLed,
 }: Props) {
   const [running, change] = useReducer(
     (before: Running, next: Partial<Running>): Running => ({ ...before, ...next }),
@@ -84,7 +99,9 @@ export function Player({
       isJacketOff: place?.isJacketOff ?? false,
     }),
   );
-  const { items, watch } = running;
+  const own = running.items;
+  const items = useMemo(() => (led ? inLead(led.steps, led.state, own) : own), [led, own]);
+  const watch = led?.watch ?? running.watch;
   const beats = useMemo(() => timeline(items), [items]);
   const [now, setNow] = useState(() => evenClock.now());
   const [skipped, setSkipped] = useState<Skipped>();
@@ -105,20 +122,20 @@ export function Player({
     const released = keepAwake();
     return () => void released.then((release) => release());
   }, []);
-  useSignals(beats, beat, at, isPaused);
-  const leaveOut = useTelling(beats, beat, place !== undefined, tell);
+  useCalls(beats, beat, at, isPaused);
+  const leaveOut = useTelling(beats, beat, place !== undefined, tell, led, now);
 
   // With each item and every few seconds: whoever comes back goes on where they were last seen.
   const seen = `${beat?.item.id ?? ""} ${Math.floor(at / SEEN_EVERY)}`;
   const revision = place?.revision ?? view.revision;
-  const latest = useRef({ keepPlace, at, seenAt: now });
+  const shown = placeOf(led, items, running, at, now);
+  const latest = useRef({ keepPlace, shown });
   useEffect(() => {
-    latest.current = { keepPlace, at, seenAt: now };
+    latest.current = { keepPlace, shown };
   });
   useEffect(() => {
     // As it was shown: what has passed since is not told yet.
-    const { keepPlace: keep, ...shown } = latest.current;
-    keep({ ...running, ...shown, revision, isOver });
+    latest.current.keepPlace({ ...running, ...latest.current.shown, revision, isOver });
   }, [running, seen, isOver, revision]);
 
   /** What is shown and the clock go together: never a moment before what is gone to. */
@@ -131,26 +148,18 @@ export function Player({
 
   if (!beat) {
     return (
-      <main
-        className={clsx(css.player, css.done)}
-        style={{ "--effort": ember(95) } as CSSProperties}
-      >
-        <p className={css.eyebrow}>Warm-up done</p>
-        <h1>Ready. Go to the start.</h1>
-        <Until start={start} now={now} />
-        <Slipped
-          choices={inHand?.slipped ?? []}
-          onSlipped={({ minutes, items: topUp }) => {
-            onSlipped(minutes);
-            setSkipped(undefined);
-            act((instant) => ({ items: topUp, watch: startWatch(STOPPED, instant) }));
-          }}
-        />
-        <Afterwards tell={tell} />
-        <button type="button" className={css.go} onClick={onLeave}>
-          Close
-        </button>
-      </main>
+      <Ready
+        start={start}
+        now={now}
+        slipped={inHand?.slipped ?? []}
+        onTopUp={({ minutes, items: topUp }) => {
+          onSlipped(minutes);
+          setSkipped(undefined);
+          act((instant) => ({ items: topUp, watch: startWatch(STOPPED, instant) }));
+        }}
+        tell={tell}
+        onLeave={onLeave}
+      />
     );
   }
 
@@ -158,15 +167,17 @@ export function Player({
   const next = items[items.indexOf(item) + 1];
   const fetch = toFetch(item, next);
   const left = endOf(beats) - at;
-  const late = offered(inHand?.late ?? [], items, item, lateness(start, now, left));
+  const late = led
+    ? undefined
+    : offered(inHand?.late ?? [], items, item, lateness(start, now, left));
   const rungs = rungsOf(inHand, view.items, item);
   const began = beats.find((b) => b.item.id === item.id)?.from ?? 0;
   const done = Math.round(at - began);
 
   const takeRung = (rung: FollowItem) => {
     act((instant) => ({
-      items: withRung(items, item.id, rung),
-      watch: moveTo(watch, began, instant),
+      items: withRung(own, item.id, rung),
+      ...(led ? {} : { watch: moveTo(watch, began, instant) }),
     }));
     tell({ kind: "RUNG_CHANGED", item: item.id, drill: rung.drillId, seconds: done });
   };
@@ -251,6 +262,14 @@ export function Player({
           }}
         />
       )}
+      {onLed && (
+        <section className={css.late} aria-label="Your coach leads">
+          <p>Your coach leads this warm-up. You are doing it alone.</p>
+          <button type="button" onClick={onLed}>
+            Follow
+          </button>
+        </section>
+      )}
       {onNewPlan && (
         <section className={css.late} aria-label="A new plan">
           <p>Your coach has changed this warm-up. Go on as it is, or look at the new one.</p>
@@ -262,7 +281,7 @@ export function Player({
       <InHand
         rungs={rungs}
         onRung={takeRung}
-        onMore={segment.kind === "WORK" ? addTime : undefined}
+        onMore={segment.kind === "WORK" && !led ? addTime : undefined}
         onJacketOff={running.isJacketOff ? undefined : takeJacketOff}
         late={late}
         onFit={fit}
@@ -271,17 +290,26 @@ export function Player({
       <div className={css.bar} aria-hidden>
         <i style={{ width: `${(100 * at) / endOf(beats)}%` }} />
       </div>
-      <footer>
-        <button type="button" onClick={back}>
-          Back
-        </button>
-        <button type="button" className={css.pause} onClick={hold}>
-          {isPaused ? "Resume" : "Pause"}
-        </button>
-        <button type="button" onClick={skipThis}>
-          Skip
-        </button>
-      </footer>
+      {led ? (
+        <footer className={css.led}>
+          <p role="status">{isPaused ? "Your coach has paused." : "Your coach leads."}</p>
+          <button type="button" onClick={onOwn}>
+            Go on alone
+          </button>
+        </footer>
+      ) : (
+        <footer>
+          <button type="button" onClick={back}>
+            Back
+          </button>
+          <button type="button" className={css.pause} onClick={hold}>
+            {isPaused ? "Resume" : "Pause"}
+          </button>
+          <button type="button" onClick={skipThis}>
+            Skip
+          </button>
+        </footer>
+      )}
     </main>
   );
 }
@@ -295,99 +323,6 @@ interface Skipped {
 
 /** So long it is asked why something was skipped, ms. */
 const WHY_FOR = 8000;
-
-/**
- * Tells what begins and what is over, each once, and in order where several passed unseen; what is
- * given back leaves one out.
- */
-function useTelling(
-  beats: readonly Beat[],
-  beat: Beat | undefined,
-  isResumed: boolean,
-  tell: NonNullable<Props["tell"]>,
-): (id: string) => void {
-  const skip = useRef<string>(undefined);
-  const last = useRef<string>(undefined);
-  const isOver = useRef(false);
-  const tells = useRef(tell);
-  useEffect(() => {
-    tells.current = tell;
-  });
-  const present = beat?.item.id;
-  useEffect(() => {
-    const say = tells.current;
-    const order = [...new Map(beats.map((b) => [b.item.id, b.item])).values()];
-    if (last.current === undefined) {
-      say({ kind: isResumed ? "RESUMED" : "BEGUN" });
-    } else if (last.current !== present) {
-      const from = order.findIndex((i) => i.id === last.current);
-      const to = present === undefined ? order.length : order.findIndex((i) => i.id === present);
-      for (const over of from < 0 ? [] : order.slice(from, to)) {
-        if (over.id === skip.current) continue;
-        const whole = over.segments.reduce((sum, s) => sum + s.seconds, 0);
-        say({ kind: "ITEM_DONE", item: over.id, drill: over.drillId, seconds: whole });
-      }
-    }
-    skip.current = undefined;
-    if (present === undefined) {
-      if (!isOver.current) say({ kind: "ENDED" });
-      isOver.current = true;
-    } else if (last.current !== present) {
-      isOver.current = false;
-      const drill = order.find((i) => i.id === present)?.drillId;
-      say({ kind: "ITEM_STARTED", item: present, ...(drill ? { drill } : {}) });
-    }
-    last.current = present ?? "";
-  }, [beats, present, isResumed]);
-  return (id) => {
-    skip.current = id;
-  };
-}
-
-/** The count or the countdown, as large as the screen allows. */
-function Count({ beat, at, after }: { beat: Beat; at: number; after: Beat | undefined }) {
-  const { segment } = beat;
-  const left = Math.ceil(beat.to - at);
-  const count = segment.kind === "WORK" ? repetition(beat, at) : 0;
-  const label = {
-    CHANGE: segment.note || "get ready",
-    SWITCH: segment.note || "change sides",
-    RECOVER: segment.note || "recover",
-    WORK: [SIDES[segment.side], segment.note].filter(Boolean).join(", "),
-  }[segment.kind];
-  const [figure, unit] =
-    count > 0
-      ? [String(count), `of ${segment.count}`]
-      : left < 60
-        ? [String(left), left === 1 ? "second" : "seconds"]
-        : [clock(left), left < 3600 ? "min" : "h"];
-  return (
-    <section className={css.count} data-testid="count">
-      <span className={css.side}>{label || "\u00a0"}</span>
-      <strong style={{ "--characters": figure.length } as CSSProperties}>{figure}</strong>
-      <span className={css.of}>
-        {unit}
-        {comesAnotherSide(beat, after) && <>, then {SIDES[otherSide(beat)].toLowerCase()}</>}
-      </span>
-    </section>
-  );
-}
-
-function TargetLine({ item }: { item: FollowItem }) {
-  if (!item.target) return <p className={css.target} />;
-  const { main, unit, more } = figures(item.target);
-  return (
-    <p className={css.target}>
-      <b>{main}</b> {unit} <span>{more.join(" · ")}</span>
-    </p>
-  );
-}
-
-function Until({ start, now }: { start: number; now: number }) {
-  const left = Math.round((start - now) / 1000);
-  if (left < 0 || left > 6 * 3600) return null;
-  return <p>First effort in {clock(left)}. Keep moving, keep warm.</p>;
-}
 
 /** Seconds by which the first effort would come late, below 0 where there is time in hand. */
 function lateness(start: number, now: number, left: number): number {
@@ -406,90 +341,4 @@ function Lateness({ start, now, left }: { start: number; now: number; left: numb
         : `${clock(-late)} in hand before the start`}
     </p>
   );
-}
-
-/** What the next item needs and this one does not. */
-function toFetch(item: FollowItem, next: FollowItem | undefined): string[] {
-  return (next?.kit ?? []).filter((k) => !item.kit.includes(k)).map((k) => KITS[k].toLowerCase());
-}
-
-function otherSide({ segment }: Beat): "LEFT" | "RIGHT" {
-  return segment.side === "LEFT" ? "RIGHT" : "LEFT";
-}
-
-/** Whether this is one side and the other follows, at once or after the turn. */
-function comesAnotherSide(beat: Beat, after: Beat | undefined): boolean {
-  return (
-    beat.segment.kind === "WORK" &&
-    beat.segment.side === "LEFT" &&
-    after?.item.id === beat.item.id &&
-    (after.segment.kind === "SWITCH" || after.segment.side === "RIGHT")
-  );
-}
-
-interface Told {
-  item: string;
-  count: number;
-  announced: number;
-  beat: number;
-  second: number;
-  side: Segment["side"];
-}
-
-/** A turn, time to change sides, or straight on with the other one. */
-function changesSides(beat: Beat, before: Segment["side"]): boolean {
-  const { kind, side } = beat.segment;
-  return kind === "SWITCH" || (side === "RIGHT" && before === "LEFT");
-}
-
-/** So long before it a change is announced, s. */
-const AHEAD = 5;
-
-/** A repetition that takes less is not counted aloud, s. */
-const SPOKEN = 1.2;
-
-/** Calls what changes, once each, before it comes, and counts the last seconds in. */
-function useSignals(beats: readonly Beat[], beat: Beat | undefined, at: number, isPaused: boolean) {
-  const told = useRef<Told>({
-    item: "",
-    count: 0,
-    announced: -1,
-    beat: -1,
-    second: -1,
-    side: "BOTH",
-  });
-  useEffect(() => {
-    if (!beat || isPaused) return;
-    const last = told.current;
-    const left = Math.ceil(beat.to - at);
-    const { item, segment } = beat;
-    const after = beats[beat.index + 1];
-    const count = segment.kind === "WORK" ? repetition(beat, at) : 0;
-    const isAnnounced =
-      left <= AHEAD && beat.to - beat.from > 2 * AHEAD && last.announced !== beat.index;
-    if (last.item !== item.id) {
-      nextItem();
-      speak(`${item.name}, ${say(item.dose)}`);
-    } else if (last.beat !== beat.index && changesSides(beat, last.side)) {
-      changeSides();
-      speak(segment.side === "RIGHT" ? "Right side" : "Change sides");
-    } else if (isAnnounced && comesAnotherSide(beat, after)) {
-      changeComes();
-    } else if (isAnnounced && after && after.item.id !== item.id) {
-      const what = toFetch(item, after.item);
-      speak(`Next: ${after.item.name}${what.length > 0 ? `. Fetch ${what.join(", ")}` : ""}`);
-    } else if (count > 0 && count !== last.count && segment.seconds / segment.count >= SPOKEN) {
-      speak(String(count));
-    } else if (left <= COUNT_IN && left !== last.second && beat.segment.count === 0) {
-      countIn();
-    }
-    told.current = {
-      item: item.id,
-      count,
-      announced: isAnnounced ? beat.index : last.announced,
-      beat: beat.index,
-      second: left,
-      side: beat.segment.side,
-    };
-  }, [beats, beat, at, isPaused]);
 }

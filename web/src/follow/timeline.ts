@@ -1,5 +1,6 @@
 // A plan as one line of segments; where one is, is only a matter of seconds since the beginning.
 import type { FollowItem, Segment } from "../api/types";
+import { KITS } from "../shared/words";
 
 export interface Beat {
   item: FollowItem;
@@ -50,4 +51,23 @@ export function repetition(beat: Beat, seconds: number): number {
   if (count === 0) return 0;
   const done = ((seconds - beat.from) / Math.max(1, beat.segment.seconds)) * count;
   return Math.min(count, Math.floor(done) + 1);
+}
+
+export function otherSide({ segment }: Beat): "LEFT" | "RIGHT" {
+  return segment.side === "LEFT" ? "RIGHT" : "LEFT";
+}
+
+/** Whether this is one side and the other follows, at once or after the turn. */
+export function comesAnotherSide(beat: Beat, after: Beat | undefined): boolean {
+  return (
+    beat.segment.kind === "WORK" &&
+    beat.segment.side === "LEFT" &&
+    after?.item.id === beat.item.id &&
+    (after.segment.kind === "SWITCH" || after.segment.side === "RIGHT")
+  );
+}
+
+/** What the next item needs and this one does not. */
+export function toFetch(item: FollowItem, next: FollowItem | undefined): string[] {
+  return (next?.kit ?? []).filter((k) => !item.kit.includes(k)).map((k) => KITS[k].toLowerCase());
 }

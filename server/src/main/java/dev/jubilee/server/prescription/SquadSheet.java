@@ -37,8 +37,24 @@ public record SquadSheet(SessionDetails session, List<Column> columns, List<Row>
    * @param name what most of them do
    * @param cells one for each column, empty where an athlete does without
    */
-  public record Row(WarmUpPart block, String name, List<Cell> cells) {}
+  public record Row(WarmUpPart block, String name, List<Cell> cells) {
+    /** How long it takes until the last of them is done. */
+    public int seconds() {
+      return cells.stream().mapToInt(Cell::seconds).max().orElse(0);
+    }
+  }
 
-  /** What one athlete does. */
-  public record Cell(String name, Phrase dose, PlanView.TargetView target, int recoverySeconds) {}
+  /**
+   * What one athlete does.
+   *
+   * @param itemId of their own plan; empty where they do without
+   * @param seconds it takes them, with changes of side and recoveries
+   */
+  public record Cell(
+      String itemId,
+      String name,
+      Phrase dose,
+      PlanView.TargetView target,
+      int recoverySeconds,
+      int seconds) {}
 }

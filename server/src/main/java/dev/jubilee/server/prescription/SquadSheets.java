@@ -25,7 +25,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Lays the warm-ups of a session's athletes side by side. */
 @Service
 public class SquadSheets {
-  private static final SquadSheet.Cell NOTHING = new SquadSheet.Cell("", Phrase.of(""), null, 0);
+  private static final SquadSheet.Cell NOTHING =
+      new SquadSheet.Cell("", "", Phrase.of(""), null, 0, 0);
 
   private final Sessions sessions;
   private final Athletes athletes;
@@ -154,6 +155,12 @@ public class SquadSheets {
   }
 
   private static SquadSheet.Cell cell(PlanView.ItemView item) {
-    return new SquadSheet.Cell(item.name(), item.dose(), item.target(), item.recoverySeconds());
+    return new SquadSheet.Cell(
+        item.id(),
+        item.name(),
+        item.dose(),
+        item.target(),
+        item.recoverySeconds(),
+        item.segments().stream().mapToInt(PlanView.SegmentView::seconds).sum());
   }
 }

@@ -31,6 +31,7 @@ class SecurityConfiguration {
     "/api/invitations/accept",
     "/api/password-links/*",
     "/api/follow/**",
+    "/api/clock",
     "/api/openapi/**"
   };
 

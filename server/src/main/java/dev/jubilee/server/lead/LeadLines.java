@@ -1,0 +1,163 @@
+package dev.jubilee.server.lead;
+
+import dev.jubilee.server.problem.TooManyAttemptsException;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ThreadFactory;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** The open lines to those who follow a lead on this server: each is told the state that counts. */
+@Component
+class LeadLines {
+  private static final Logger LOG = LoggerFactory.getLogger(LeadLines.class);
+
+  /** Lines that one server holds; each costs a socket and a little memory. */
+  private static final int MOST = 4000;
+
+  /** Lines of one session: every athlete with a few devices. */
+  private static final int MOST_OF_ONE = 600;
+
+  /** After so long a line is closed, and opened again by whoever still follows. */
+  private static final Duration LONGEST = Duration.ofMinutes(15);
+
+  /** A line that says nothing for longer is cut by what lies between, s. */
+  static final int SIGN_OF_LIFE = 15;
+
+  /** Told at once; whoever reads slowly holds up one of them at most. */
+  private static final int TELLERS = 8;
+
+  private final Map<Key, Set<Line>> open = new ConcurrentHashMap<>();
+  private final AtomicInteger count = new AtomicInteger();
+  private final ExecutorService tellers = Executors.newFixedThreadPool(TELLERS, daemon("lead"));
+  private final Leads leads;
+
+  LeadLines(Leads leads) {
+    this.leads = leads;
+  }
+
+  private record Key(UUID clubId, UUID sessionId) {}
+
+  /** Opens a line that tells the state at once, if there is one, and every change after it. */
+  SseEmitter open(UUID clubId, UUID sessionId) {
+    Key key = new Key(clubId, sessionId);
+    if (count.get() >= MOST || open.getOrDefault(key, Set.of()).size() >= MOST_OF_ONE) {
+      throw new TooManyAttemptsException(
+          "Too many devices follow this at once.", Duration.ofSeconds(SIGN_OF_LIFE));
+    }
+    SseEmitter emitter = new SseEmitter(LONGEST.toMillis());
+    Line line = new Line(key, emitter);
+    emitter.onCompletion(() -> close(line));
+    emitter.onTimeout(emitter::complete);
+    emitter.onError(e -> close(line));
+    open.compute(
+        key,
+        (k, before) -> {
+          Set<Line> lines = before == null ? ConcurrentHashMap.newKeySet() : before;
+          lines.add(line);
+          return lines;
+        });
+    count.incrementAndGet();
+    line.tell();
+    return emitter;
+  }
+
+  /** The session's lead has changed. */
+  void changed(UUID sessionId) {
+    open.forEach(
+        (key, lines) -> {
+          if (key.sessionId().equals(sessionId)) {
+            lines.forEach(Line::tell);
+          }
+        });
+  }
+
+  /** Any of them may have changed. */
+  void changedAll() {
+    open.values().forEach(lines -> lines.forEach(Line::tell));
+  }
+
+  void closeAll() {
+    open.values().forEach(lines -> lines.forEach(line -> line.emitter.complete()));
+  }
+
+  /** To be called every {@value #SIGN_OF_LIFE} s. */
+  void beat() {
+    open.values().forEach(lines -> lines.forEach(Line::beat));
+  }
+
+  private void close(Line line) {
+    open.computeIfPresent(
+        line.key,
+        (key, lines) -> {
+          if (lines.remove(line)) {
+            count.decrementAndGet();
+          }
+          return lines.isEmpty() ? null : lines;
+        });
+  }
+
+  private static ThreadFactory daemon(String name) {
+    return task -> {
+      Thread thread = new Thread(task, name);
+      thread.setDaemon(true);
+      return thread;
+    };
+  }
+
+  /** One device; however many changes it misses while it is told one, it is told the last. */
+  private final class Line {
+    private final Key key;
+    private final SseEmitter emitter;
+    private final AtomicBoolean isDue = new AtomicBoolean();
+
+    Line(Key key, SseEmitter emitter) {
+      this.key = key;
+      this.emitter = emitter;
+    }
+
+    void tell() {
+      if (isDue.compareAndSet(false, true)) {
+        tellers.execute(this::say);
+      }
+    }
+
+    void beat() {
+      tellers.execute(() -> send(SseEmitter.event().comment("")));
+    }
+
+    private void say() {
+      isDue.set(false);
+      try {
+        Optional<LeadState> state = leads.state(key.clubId(), key.sessionId());
+        // Also without a state: whoever listens knows that the line is open.
+        send(
+            state
+                .map(s -> SseEmitter.event().name("state").data(s))
+                .orElseGet(() -> SseEmitter.event().comment("")));
+      } catch (RuntimeException e) {
+        LOG.debug("a lead's state is not known for now", e);
+        emitter.complete();
+      }
+    }
+
+    private void send(SseEmitter.SseEventBuilder event) {
+      try {
+        emitter.send(event);
+      } catch (IOException | IllegalStateException e) {
+        close(this);
+      }
+    }
+  }
+}

@@ -1,0 +1,130 @@
+package dev.jubilee.server.lead;
+
+import dev.jubilee.server.guard.Causes;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.Properties;
+import java.util.UUID;
+import org.postgresql.PGConnection;
+import org.postgresql.PGNotification;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.jdbc.autoconfigure.JdbcConnectionDetails;
+import org.springframework.context.SmartLifecycle;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+
+/**
+ * Hears from the database when a lead has changed, whichever server changed it. It holds a
+ * connection of its own; while that is broken nothing is heard, and after it everyone is told anew.
+ */
+@Component
+class LeadNotices implements SmartLifecycle {
+  private static final Logger LOG = LoggerFactory.getLogger(LeadNotices.class);
+  private static final String CHANNEL = "jubilee_lead";
+
+  /** So long it listens before it looks whether it should still, ms. */
+  private static final int ROUND = 1000;
+
+  private final JdbcConnectionDetails database;
+  private final LeadLines lines;
+  private volatile Thread thread;
+  private int rounds;
+
+  LeadNotices(JdbcConnectionDetails database, LeadLines lines) {
+    this.database = database;
+    this.lines = lines;
+  }
+
+  /** Tells every server, when and only when the transaction goes through. */
+  static void tell(JdbcTemplate jdbc, UUID sessionId) {
+    jdbc.queryForList("SELECT pg_notify(?, ?)", CHANNEL, sessionId.toString());
+  }
+
+  @Override
+  public void start() {
+    Thread listener = new Thread(this::listen, "lead-notices");
+    listener.setDaemon(true);
+    thread = listener;
+    listener.start();
+  }
+
+  @Override
+  public void stop() {
+    Thread listener = thread;
+    thread = null;
+    lines.closeAll();
+    if (listener != null) {
+      listener.interrupt();
+    }
+  }
+
+  @Override
+  public boolean isRunning() {
+    return thread != null;
+  }
+
+  private boolean isMine() {
+    return Thread.currentThread() == thread;
+  }
+
+  private void listen() {
+    boolean isTold = false;
+    while (isMine()) {
+      try (Connection connection = connect();
+          Statement statement = connection.createStatement()) {
+        statement.execute("LISTEN " + CHANNEL);
+        isTold = false;
+        lines.changedAll();
+        PGConnection listening = connection.unwrap(PGConnection.class);
+        while (isMine()) {
+          hear(listening);
+          beat();
+        }
+      } catch (SQLException e) {
+        if (!isTold && isMine()) {
+          LOG.warn("changes of leads are not heard for now: {}", Causes.told(e));
+        }
+        isTold = true;
+        pause();
+        beat();
+      }
+    }
+  }
+
+  /** Once a round, heard or not. */
+  private void beat() {
+    rounds = (rounds + 1) % LeadLines.SIGN_OF_LIFE;
+    if (rounds == 0) {
+      lines.beat();
+    }
+  }
+
+  private void hear(PGConnection listening) throws SQLException {
+    PGNotification[] heard = listening.getNotifications(ROUND);
+    if (heard != null) {
+      for (PGNotification notification : heard) {
+        lines.changed(UUID.fromString(notification.getParameter()));
+      }
+    }
+  }
+
+  private Connection connect() throws SQLException {
+    Properties properties = new Properties();
+    properties.setProperty("user", String.valueOf(database.getUsername()));
+    properties.setProperty("password", String.valueOf(database.getPassword()));
+    properties.setProperty("connectTimeout", "2");
+    properties.setProperty("tcpKeepAlive", "true");
+    return DriverManager.getConnection(database.getJdbcUrl(), properties);
+  }
+
+  private static void pause() {
+    try {
+      Thread.sleep(ROUND);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+  }
+}
