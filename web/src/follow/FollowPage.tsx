@@ -180,6 +180,14 @@ function Overview({
         </span>
       </div>
       {tell && <Afterwards tell={tell} isDone />}
+      {onLed && (
+        <p role="status" className={css.caution}>
+          Your coach leads this warm-up.{" "}
+          <button type="button" className={css.link} onClick={place ? onGoOn : onRun}>
+            {place ? "Go on alone" : "Do it alone"}
+          </button>
+        </p>
+      )}
       <Countdown plan={view} startsAt={sayTime(localTime(start))} height={110} narrow />
       {view.cautions.map((f) => (
         <p key={f.what} className={css.caution} role="note">
@@ -215,14 +223,6 @@ function Overview({
         <p role="status" className={css.caution}>
           Your coach has changed this warm-up since you began. Below is the new one; you can go on
           with yours.
-        </p>
-      )}
-      {onLed && (
-        <p role="status" className={css.caution}>
-          Your coach leads this warm-up.{" "}
-          <button type="button" className={css.link} onClick={place ? onGoOn : onRun}>
-            {place ? "Go on alone" : "Do it alone"}
-          </button>
         </p>
       )}
       {place && !onLed && (

@@ -222,6 +222,7 @@ export function Player({
     <main
       className={clsx(css.player, css[segment.kind.toLowerCase()])}
       data-ember={emberStep(item.effort)}
+      data-zero={watch.zero}
       style={{ "--effort": ember(item.effort) } as CSSProperties}
     >
       <header>
@@ -286,7 +287,7 @@ export function Player({
         late={late}
         onFit={fit}
       />
-      <Lateness start={start} now={now} left={left} />
+      {!led && <Lateness start={start} now={now} left={left} />}
       <div className={css.bar} aria-hidden>
         <i style={{ width: `${(100 * at) / endOf(beats)}%` }} />
       </div>

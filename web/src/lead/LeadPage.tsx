@@ -12,7 +12,7 @@ import { sayTime } from "../shared/calendar";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { clock, say, targetWords } from "../shared/units";
 import { BLOCKS } from "../shared/words";
-import { lengths, stepAt, watchOfLead } from "./steps";
+import { lengths, nameOf, stepAt, watchOfLead } from "./steps";
 import { useLeading, type UseLeading } from "./useLeading";
 import { useServerClock, type Known } from "./useServerClock";
 import css from "./lead.module.css";
@@ -121,25 +121,23 @@ function Motion({ view, lead, known }: { view: LeadView; lead: UseLeading; known
       {isFresh ? (
         <>
           <h1>{sheet.session.title}</h1>
-          <p className={css.count} data-testid="lead-count">
-            <strong>{sayTime(localTime(start - 1000 * whole))}</strong>
-            <span>
-              begin then: together it takes {clock(whole)}, first effort at{" "}
-              {sayTime(localTime(start))}
-            </span>
-          </p>
+          <Figure
+            above="Begin at"
+            figure={sayTime(localTime(start - 1000 * whole))}
+            below={`together it takes ${clock(whole)}, first effort at ${sayTime(localTime(start))}`}
+          />
         </>
       ) : (
         <>
-          <h1>{present ? present.name : "All are ready. Go to the start."}</h1>
+          <h1>{present ? nameOf(present) : "All are ready. Go to the start."}</h1>
           <Big step={step} at={at} start={start} now={now} />
         </>
       )}
-      {step && <Who sheet={sheet} row={step.index} />}
+      {present && <Who sheet={sheet} step={present} />}
       <p className={css.next}>
         {next ? (
           <>
-            Next: <b>{next.name}</b>, {clock(all[step.index + 1] ?? 0)}
+            Next: <b>{nameOf(next)}</b>, {clock(all[step.index + 1] ?? 0)}
           </>
         ) : (
           <>
@@ -216,48 +214,56 @@ function Big({
         : left < 60
           ? [String(left), left === 1 ? "second" : "seconds"]
           : [clock(left), step ? "min" : "until the first effort"];
+  return <Figure figure={figure} below={unit} />;
+}
+
+function Figure({ above, figure, below }: { above?: string; figure: string; below: string }) {
   return (
     <p className={css.count} data-testid="lead-count">
-      <strong>{figure}</strong>
-      <span>{unit}</span>
+      {above && <span>{above}</span>}
+      <strong style={{ "--characters": figure.length } as CSSProperties}>{figure}</strong>
+      <span>{below}</span>
     </p>
   );
 }
 
 /** Who does what of a step; the same for all is said once. */
-function Who({ sheet, row }: { sheet: SquadSheet; row: number }) {
-  const { name, cells = [] } = sheet.rows[row] ?? { name: "" };
-  const words = cells.map((cell) => wordsOf(cell, name));
-  const isSame = cells.length > 0 && words.every((w) => w.main === words[0]?.main && !w.target);
-  if (isSame) {
-    return (
-      <ul className={css.who}>
-        <li>
-          <b>{cells.length === 1 ? sheet.columns[0]?.name : `All ${cells.length}`}</b>
-          <span>{words[0]?.main}</span>
-        </li>
-      </ul>
-    );
-  }
+function Who({ sheet, step }: { sheet: SquadSheet; step: LeadStep }) {
+  const words = sheet.columns.map((_, column) => wordsOf(sheet, step, column));
+  const isSame = words.length > 1 && words.every((w) => w.main === words[0]?.main && !w.target);
   return (
     <ul className={css.who}>
-      {sheet.columns.map((column, i) => (
-        <li key={column.prescriptionId} className={clsx(!cells[i]?.name && css.rests)}>
-          <b>{column.name}</b>
-          <span>{words[i]?.main}</span>
-          {words[i]?.target && <em>{words[i].target}</em>}
+      {isSame ? (
+        <li>
+          <b>All {words.length}</b>
+          <span>{words[0]?.main}</span>
         </li>
-      ))}
+      ) : (
+        sheet.columns.map((column, i) => (
+          <li key={column.prescriptionId} className={clsx(words[i]?.isResting && css.rests)}>
+            <b>{column.name}</b>
+            <span>{words[i]?.main}</span>
+            {words[i]?.target && <em>{words[i].target}</em>}
+          </li>
+        ))
+      )}
     </ul>
   );
 }
 
-function wordsOf(cell: SquadSheet["rows"][number]["cells"][number], row: string) {
-  if (!cell.name) return { main: "keeps moving", target: "" };
-  const version = cell.name === row ? "" : `${cell.name}, `;
+function wordsOf(sheet: SquadSheet, step: LeadStep, column: number) {
+  const rows = step.rows.flatMap((row) => sheet.rows[row] ?? []);
+  const parts = rows.flatMap((row) => {
+    const cell = row.cells[column];
+    if (!cell?.name) return [];
+    const isAsCalled = step.rows.length === 1 && cell.name === row.name;
+    return [{ what: `${isAsCalled ? "" : `${cell.name}, `}${say(cell.dose)}`, cell }];
+  });
+  const target = parts.length === 1 ? parts[0]?.cell.target : undefined;
   return {
-    main: `${version}${say(cell.dose)}`,
-    target: cell.target ? targetWords(cell.target) : "",
+    isResting: parts.length === 0,
+    main: parts.map((part) => part.what).join("; then ") || "keeps moving",
+    target: target ? targetWords(target) : "",
   };
 }
 
@@ -274,7 +280,10 @@ function useStepCalls(
     const before = called.current;
     if (before.index !== index) {
       nextItem();
-      speak(steps[index]?.name ?? "");
+      {
+        const step = steps[index];
+        if (step) speak(nameOf(step));
+      }
     } else if (left !== before.left && left <= 3) {
       countIn();
     }

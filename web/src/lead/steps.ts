@@ -1,6 +1,12 @@
 // A warm-up that is led: steps that all do together, each with the athlete's own version in it.
 import type { FollowItem, LeadState, LeadStep, Segment } from "../api/types";
+import { BLOCKS } from "../shared/words";
 import { seconds, type Stopwatch } from "../follow/stopwatch";
+
+/** What a step is called: several things in a row are their part. */
+export function nameOf(step: LeadStep): string {
+  return step.rows.length > 1 ? BLOCKS[step.block] : step.name;
+}
 
 /** How long each step takes with what was added, s. */
 export function lengths(steps: readonly LeadStep[], state: LeadState): number[] {
@@ -33,12 +39,12 @@ export function inLead(
   state: LeadState,
   own: readonly FollowItem[],
 ): FollowItem[] {
-  return steps.map((step, i) => {
+  return steps.flatMap((step, i) => {
     const added = state.added[i] ?? 0;
-    const item = own.find((one) => one.id === step.itemId);
-    return item
-      ? { ...item, segments: lasting(item.segments, step.seconds + added, added) }
-      : meanwhile(step, i, step.seconds + added);
+    const items = step.itemIds.flatMap((id) => own.find((one) => one.id === id) ?? []);
+    return items.length > 0
+      ? together(items, step.seconds + added, added)
+      : [meanwhile(step, i, step.seconds + added)];
   });
 }
 
@@ -86,11 +92,25 @@ function meanwhile(step: LeadStep, index: number, length: number): FollowItem {
     target: null,
     easier: null,
     harder: null,
-    segments: [rest(length, `the others: ${step.name}`)],
+    segments: [rest(length, `the others: ${nameOf(step)}`)],
     cues: ["easy, until your next drill"],
     caution: "",
     kit: [],
   };
+}
+
+/** What one athlete does in a step: the last of it lasts until all are done. */
+function together(items: readonly FollowItem[], length: number, added: number): FollowItem[] {
+  let left = length;
+  return items.flatMap((item, i) => {
+    if (left <= 0) return [];
+    const isLast = i === items.length - 1;
+    const segments = isLast
+      ? lasting(item.segments, left, added)
+      : lasting(item.segments, Math.min(left, sum(item.segments)), 0);
+    left -= sum(segments);
+    return [{ ...item, segments }];
+  });
 }
 
 /** The stretches with time added to the last that is worked, and filled up or cut to a length. */

@@ -49,6 +49,11 @@ public final class RunningServer implements BeforeAllCallback {
     return SpringApplication.run(JubileeApplication.class, all.toArray(String[]::new));
   }
 
+  /** Another server of the same database. */
+  static ConfigurableApplicationContext startBeside() {
+    return start(database);
+  }
+
   /** The address of a new, empty database. */
   static String freshDatabase(String name) throws SQLException {
     String url = System.getenv("JUBILEE_DB_URL");

@@ -60,7 +60,7 @@ public class Leads {
       throw new ConflictException(
           "Nobody has a warm-up for this session yet. Prescribe them first, then lead.");
     }
-    LeadState state = LeadState.begun(UUID.randomUUID(), device, sheet.rows().size());
+    LeadState state = LeadState.begun(UUID.randomUUID(), device, LeadView.count(sheet));
     jdbc.update(
         "INSERT INTO lead (session_id, club_id, lead_id, number, sheet, state, changed_at)"
             + " VALUES (?, ?, ?, ?, ?::jsonb, ?::jsonb, ?) ON CONFLICT (session_id) DO UPDATE SET"

@@ -37,12 +37,7 @@ public record SquadSheet(SessionDetails session, List<Column> columns, List<Row>
    * @param name what most of them do
    * @param cells one for each column, empty where an athlete does without
    */
-  public record Row(WarmUpPart block, String name, List<Cell> cells) {
-    /** How long it takes until the last of them is done. */
-    public int seconds() {
-      return cells.stream().mapToInt(Cell::seconds).max().orElse(0);
-    }
-  }
+  public record Row(WarmUpPart block, String name, List<Cell> cells) {}
 
   /**
    * What one athlete does.
