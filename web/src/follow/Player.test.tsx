@@ -2,9 +2,11 @@
 import { act, cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { FollowItem, FollowView, InHandView, Segment } from "../api/types";
+import { sayTime } from "../shared/calendar";
 import type { Happening, Place } from "./keeping";
 import { Player } from "./Player";
 import * as signals from "./signals";
+import { localTime } from "./starttime";
 
 vi.mock("./clock", () => ({ now: () => Date.now() }));
 vi.mock("./signals", () => ({
@@ -47,6 +49,7 @@ const item = (
   }) as unknown as FollowItem;
 
 const VIEW = {
+  startWindow: { from: -120, to: 600 },
   items: [
     item("jog", "Easy jog", [segment("WORK", 90)], { block: "RAISE" }),
     item(
@@ -100,7 +103,12 @@ const IN_HAND = {
 let told: string[] = [];
 let kept: Place | undefined;
 
-function play(beforeStart = 3818, place?: Place, onSlipped?: (minutes: number) => void) {
+function play(
+  beforeStart = 3818,
+  place?: Place,
+  onSlipped?: (minutes: number) => void,
+  view = VIEW,
+) {
   vi.setSystemTime(START - 1000 * beforeStart);
   told = [];
   const onLeave = vi.fn();
@@ -108,7 +116,7 @@ function play(beforeStart = 3818, place?: Place, onSlipped?: (minutes: number) =
     told.push([kind, item, reason, seconds, value].filter((x) => x != null).join(" "));
   render(
     <Player
-      view={VIEW}
+      view={view}
       start={START}
       onLeave={onLeave}
       place={place}
@@ -219,15 +227,50 @@ describe("the player", () => {
     expect(screen.getByText("0:25 in hand before the start")).toBeTruthy();
   });
 
+  it("counts a lane out and back, and the strokes of a short effort with a rate", () => {
+    const lane = item(
+      "skips",
+      "A-skips",
+      [
+        segment("WORK", 10),
+        segment("SWITCH", 2),
+        segment("RECOVER", 13),
+        segment("WORK", 10, { note: "again" }),
+        segment("SWITCH", 2),
+        segment("RECOVER", 13),
+      ],
+      { dose: { text: "2 × {0}, walk back", figures: [{ kind: "LENGTH", value: 20 }] } },
+    );
+    const step = item("step", "Pressure step", [segment("WORK", 30)], {
+      target: { ratePerMinute: 20, metric: "FEEL" },
+    } as Partial<FollowItem>);
+    play(3600, undefined, undefined, { ...VIEW, items: [lane, step] });
+    expect(count()).toBe("out 1 of 220m, then turn; about 10 s left");
+    pass(26);
+    expect(count()).toBe("out 2 of 220m, then turn; about 9 s left");
+    pass(24.5);
+    expect(count()).toContain("1of 10 strokes");
+    pass(29);
+    expect(count()).toContain("10of 10 strokes");
+  });
+
   it("ends with the way to the start and how long there is", () => {
     const onLeave = play(3900);
     press("Skip");
     press("Skip");
     press("Skip");
     expect(heading()).toBe("Ready. Go to the start.");
-    expect(screen.getByText("First effort in 1:05:00. Keep moving, keep warm.")).toBeTruthy();
-    pass(3901);
-    expect(screen.queryByText(/First effort in/)).toBeNull();
+    expect(screen.getByTestId("wait").textContent).toBe(
+      `first effort in1:05:00what you did holds until ${sayTime(localTime(START + 600_000))}`,
+    );
+    expect(screen.getByText(/Warm things back on/)).toBeTruthy();
+    pass(3800);
+    expect(screen.getByTestId("wait").textContent).toContain("first effort in1:40");
+    expect(screen.getByText(/Jacket off at the last moment/)).toBeTruthy();
+    pass(110);
+    expect(screen.getByTestId("wait").textContent).toContain("the start is now");
+    pass(600);
+    expect(heading()).toBe("You have cooled down. Top up.");
     press("Close");
     expect(onLeave).toHaveBeenCalledOnce();
   });

@@ -151,6 +151,7 @@ export function Player({
       <Ready
         start={start}
         now={now}
+        startWindow={view.startWindow}
         slipped={inHand?.slipped ?? []}
         onTopUp={({ minutes, items: topUp }) => {
           onSlipped(minutes);

@@ -1,5 +1,5 @@
 // A plan as one line of segments; where one is, is only a matter of seconds since the beginning.
-import type { FollowItem, Segment } from "../api/types";
+import type { FollowItem, Phrase, Segment } from "../api/types";
 import { KITS } from "../shared/words";
 
 export interface Beat {
@@ -70,4 +70,43 @@ export function comesAnotherSide(beat: Beat, after: Beat | undefined): boolean {
 /** What the next item needs and this one does not. */
 export function toFetch(item: FollowItem, next: FollowItem | undefined): string[] {
   return (next?.kit ?? []).filter((k) => !item.kit.includes(k)).map((k) => KITS[k].toLowerCase());
+}
+
+/** The seconds of one movement with a rate in which each stroke is counted. */
+const COUNTED_STROKES = 60;
+
+/** Which stroke of how many is next, where an effort has a rate and is short enough to count. */
+export function stroke({ item, segment, from }: Beat, at: number): [number, number] | undefined {
+  const rate = item.target?.ratePerMinute ?? 0;
+  if (rate === 0 || segment.kind !== "WORK" || segment.seconds > COUNTED_STROKES) return undefined;
+  const all = Math.round((segment.seconds * rate) / 60);
+  return [Math.min(all, Math.floor(((at - from) * rate) / 60) + 1), all];
+}
+
+/** One way down a lane: which one, and what it is called. */
+export interface Way {
+  /** As the dose says it. */
+  length: Phrase;
+  isBack: boolean;
+  number: number;
+  of: number;
+  /** Whether one turns at its end. */
+  turns: boolean;
+}
+
+/** Undefined where one does not go by a distance. */
+export function wayOf({ item, segment }: Beat): Way | undefined {
+  const figure = item.dose.figures[0];
+  if (figure?.kind !== "LENGTH" || segment.kind !== "WORK" || segment.count > 0) return undefined;
+  const at = item.segments.indexOf(segment);
+  const isTurn = (s: Segment | undefined) => s?.kind === "SWITCH";
+  const outs = item.segments.filter((s, i) => s.kind === "WORK" && !isTurn(item.segments[i - 1]));
+  const before = item.segments.slice(0, at + 1);
+  return {
+    length: { text: "{0}", figures: [figure] },
+    isBack: isTurn(item.segments[at - 1]),
+    number: before.filter((s) => outs.includes(s)).length,
+    of: outs.length,
+    turns: isTurn(item.segments[at + 1]),
+  };
 }

@@ -27,6 +27,7 @@ import java.util.stream.Stream;
  * @param startsAt the first effort
  * @param seconds the warm-up's real length
  * @param firstEffort how hard the session begins, 0 to 100
+ * @param startWindow when one is at one's best for it; null where no time is
  * @param cautions what to be careful about
  */
 public record FollowView(
@@ -42,6 +43,7 @@ public record FollowView(
     int revision,
     int seconds,
     int firstEffort,
+    @Schema(nullable = true) StartWindow startWindow,
     List<FollowItem> items,
     List<Caution> cautions) {
 
@@ -115,6 +117,21 @@ public record FollowView(
     }
   }
 
+  /**
+   * When to start.
+   *
+   * @param from s after the planned start
+   * @param to s after the planned start
+   */
+  public record StartWindow(int from, int to) {
+    static StartWindow of(PlanView.ReadinessView readiness) {
+      if (readiness == null || readiness.verdict().readyFrom() == null) {
+        return null;
+      }
+      return new StartWindow(readiness.verdict().readyFrom(), readiness.verdict().readyTo());
+    }
+  }
+
   /** What to be careful about, and why. */
   public record Caution(String what, String why) {}
 
@@ -142,6 +159,7 @@ public record FollowView(
         view.revision(),
         plan.seconds(),
         plan.firstEffort(),
+        StartWindow.of(plan.readiness()),
         plan.items().stream().map(FollowItem::of).toList(),
         plan.findings().stream()
             .filter(f -> f.severity() == Severity.CAUTION && !OF_THE_BODY.contains(f.code()))

@@ -28,6 +28,7 @@ class ApiDescription {
       Set.of(
           "ItemView.target",
           "FollowItem.target",
+          "FollowView.startWindow",
           "PrescriptionView.link",
           "Cell.target",
           "ItemView.easier",
