@@ -12,11 +12,13 @@ import { Afterwards } from "./Afterwards";
 import { LinkNotice } from "./LinkNotice";
 import { Player, watchOf } from "./Player";
 import { PrintSheet } from "./PrintSheet";
+import { SensorPanel } from "./SensorPanel";
 import { SensesSwitch } from "./SensesSwitch";
 import { allowSound } from "./signals";
 import { atClock, beginOf, localTime, startInstant } from "./starttime";
 import { seconds } from "./stopwatch";
 import { useFollowed, type Followed } from "./useFollowed";
+import { useSensors, type Sensors } from "./useSensors";
 import { useLed } from "./useLed";
 import { useKept } from "./useKept";
 import css from "./follow.module.css";
@@ -36,6 +38,7 @@ function Follow({ token, view }: { token: string; view: FollowView }) {
   const place = kept && goesOn(kept) ? kept : undefined;
   const latest = useRef<Place>(undefined);
   const led = useLed(token);
+  const sensors = useSensors(token, view.sport);
   const goOnAlone = () => {
     setLeft(latest.current);
     setRunning("on");
@@ -61,6 +64,7 @@ function Follow({ token, view }: { token: string; view: FollowView }) {
         key={running === "led" ? "led" : "own"}
         led={running === "led" ? led : undefined}
         onOwn={goOnAlone}
+        sensors={sensors}
         onLed={running === "led" ? undefined : follow}
         view={view}
         start={start}
@@ -91,6 +95,7 @@ function Follow({ token, view }: { token: string; view: FollowView }) {
         setRunning("anew");
       }}
       onLed={follow}
+      sensors={sensors}
       place={place}
       isOld={place !== undefined && place.revision !== view.revision}
       onGoOn={() => {
@@ -133,6 +138,7 @@ function Overview({
   onStart,
   onRun,
   onLed,
+  sensors,
   place,
   isOld,
   onGoOn,
@@ -148,6 +154,7 @@ function Overview({
   onRun: () => void;
   /** Where the coach leads: follows them. */
   onLed: (() => void) | undefined;
+  sensors: Sensors;
   place: Place | undefined;
   isOld: boolean;
   onGoOn: () => void;
@@ -242,6 +249,7 @@ function Overview({
             ? `Go on at ${clock(seconds(watchOf(place, now()), now()))}`
             : "Start"}
       </button>
+      <SensorPanel sensors={sensors} />
       <SensesSwitch />
       <p className={css.small}>
         <a

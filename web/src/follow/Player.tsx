@@ -4,17 +4,28 @@ import { ember, emberStep } from "../shared/ember";
 import { clock, say } from "../shared/units";
 import { BLOCKS } from "../shared/words";
 import { inLead, ownSeconds } from "../lead/steps";
+import type { Asked } from "../signal/simulated";
 import * as evenClock from "./clock";
 import { Count, TargetLine } from "./Count";
+import { Gauges, powerOf } from "./Gauges";
 import { InHand, WhySkipped } from "./InHand";
 import type { Place } from "./keeping";
 import { Ready } from "./Ready";
 import { fitted, MORE, offered, rungsOf, withMore, withRung, type Late } from "./refit";
 import { keepAwake } from "./signals";
 import { moveTo, pause, seconds, start as startWatch, STOPPED, type Stopwatch } from "./stopwatch";
-import { beatAt, endOf, nextItemAt, previousItemAt, timeline, toFetch } from "./timeline";
+import {
+  beatAt,
+  endOf,
+  nextItemAt,
+  previousItemAt,
+  timeline,
+  toFetch,
+  type Beat,
+} from "./timeline";
 import { useCalls } from "./useCalls";
 import type { Led } from "./useLed";
+import { useSignalsTold, type Sensors } from "./useSensors";
 import { useTelling, type Tell } from "./useTelling";
 import { setRunning } from "./version";
 import clsx from "clsx";
@@ -41,6 +52,7 @@ interface Props {
   onOwn?: () => void;
   /** Where the coach leads and this is done alone: joins them. */
   onLed?: (() => void) | undefined;
+  sensors?: Sensors | undefined;
 }
 
 interface Running {
@@ -89,6 +101,7 @@ export function Player({
   led,
   onOwn,
   onLed,
+  sensors,
 }: Props) {
   const [running, change] = useReducer(
     (before: Running, next: Partial<Running>): Running => ({ ...before, ...next }),
@@ -123,6 +136,11 @@ export function Player({
     return () => void released.then((release) => release());
   }, []);
   useCalls(beats, beat, at, isPaused);
+  useSignalsTold(sensors, !isPaused && !isOver, tell);
+  const ask = sensors?.ask;
+  useEffect(() => {
+    ask?.(isPaused || !beat ? NOTHING_ASKED : askedOf(beat));
+  });
   const leaveOut = useTelling(beats, beat, place !== undefined, tell, led, now);
 
   // With each item and every few seconds: whoever comes back goes on where they were last seen.
@@ -196,6 +214,20 @@ export function Player({
     tell({ kind: "SKIPPED", item: item.id, drill: item.drillId, reason: "UNSAID", seconds: done });
     go(nextItemAt(beats, beat));
   };
+  // Not only the clock says when the raise is done.
+  const isRaised =
+    !led &&
+    sensors !== undefined &&
+    running.isJacketOff &&
+    item.block === "RAISE" &&
+    next?.block !== "RAISE" &&
+    beat.to - at > LITTLE_LEFT &&
+    sensors.isSettled(item);
+  const endRaise = () => {
+    leaveOut(item.id);
+    tell({ kind: "ITEM_DONE", item: item.id, drill: item.drillId, seconds: done });
+    go(nextItemAt(beats, beat));
+  };
   const back = () => {
     tell({ kind: "REPEATED", item: item.id });
     go(previousItemAt(beats, beat, at));
@@ -241,6 +273,7 @@ export function Player({
       </section>
       <Count beat={beat} at={at} after={beats[beat.index + 1]} />
       <TargetLine item={item} />
+      {sensors && <Gauges sensors={sensors} item={item} />}
       <p className={css.cues}>{item.cues.join(" · ")}</p>
       {item.caution && <p className={css.caution}>{item.caution}</p>}
       <p className={css.next}>
@@ -263,6 +296,14 @@ export function Player({
             tell({ kind: "SKIPPED", item: skipped.id, reason, seconds: skipped.seconds });
           }}
         />
+      )}
+      {isRaised && (
+        <section className={css.late} aria-label="The raise is done">
+          <p>Heart settled in its range and jacket off: your body says that the raise is done.</p>
+          <button type="button" onClick={endRaise}>
+            Go on
+          </button>
+        </section>
       )}
       {onLed && (
         <section className={css.late} aria-label="Your coach leads">
@@ -321,6 +362,22 @@ interface Skipped {
   name: string;
   seconds: number;
   at: number;
+}
+
+/** For less than this nobody ends a raise early, s. */
+const LITTLE_LEFT = 20;
+
+const NOTHING_ASKED: Asked = { effort: 0, power: undefined, rate: undefined };
+
+/** What the plan asks of the body now. */
+function askedOf({ item, segment }: Beat): Asked {
+  const isWork = segment.kind === "WORK";
+  const rate = item.target?.ratePerMinute ?? 0;
+  return {
+    effort: isWork ? item.effort : item.recoveryEffort,
+    power: isWork ? powerOf(item) : undefined,
+    rate: isWork && rate > 0 ? rate : undefined,
+  };
 }
 
 /** So long it is asked why something was skipped, ms. */

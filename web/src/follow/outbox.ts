@@ -1,10 +1,11 @@
 // Brings what a device keeps to the server: each event once, whatever breaks on the way.
-import type { EventBatch, Received } from "../api/types";
+import type { EventBatch, FollowEvent, Received } from "../api/types";
 import { now } from "./clock";
 import { Remembered, type Happening, type Keeping, type Place } from "./keeping";
 
-/** Events that are sent at once. */
+/** Events that are sent at once, and characters of them: the server takes no longer body. */
 const MOST_AT_ONCE = 300;
+const LONGEST = 48_000;
 
 /** How long until it is tried again, ms. */
 const AGAIN = 15_000;
@@ -84,7 +85,7 @@ export class Outbox {
   }
 
   private async sendSome(keeping: Keeping): Promise<boolean> {
-    const events = await keeping.pending(MOST_AT_ONCE);
+    const events = fitting(await keeping.pending(MOST_AT_ONCE));
     if (events.length === 0) return false;
     const batch: EventBatch = {
       device: keeping.device,
@@ -123,4 +124,11 @@ export class Outbox {
     this.chain = done.catch(() => undefined);
     return done;
   }
+}
+
+/** As many of the first as may be sent at once, and one at least. */
+function fitting(events: FollowEvent[]): FollowEvent[] {
+  let length = 0;
+  const past = events.findIndex((event) => (length += JSON.stringify(event).length) > LONGEST);
+  return past < 0 ? events : events.slice(0, Math.max(1, past));
 }

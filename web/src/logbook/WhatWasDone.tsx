@@ -3,6 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { api, data } from "../api/client";
 import { Soft } from "../shared/panels";
 import { differs, doneOf, facts, READY } from "./done";
+import { Measured } from "./Measured";
 import css from "./logbook.module.css";
 
 interface Props {
@@ -60,6 +61,7 @@ export function WhatWasDone({ prescriptionId, startsAt }: Props) {
         ))}
       </div>
       <Soft>{sentence(facts(view))}</Soft>
+      <Measured measured={view.measured} />
       {words.length > 0 && (
         <ul className={css.words}>
           {words.slice(0, SHOWN).map((word, i) => (

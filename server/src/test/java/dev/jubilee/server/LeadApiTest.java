@@ -50,7 +50,7 @@ class LeadApiTest {
             "startsAt", day + "T12:12:00",
             "sport", "RUN",
             "kind", "INTERVALS",
-            "title", "6 x 1 km",
+            "title", "5 x 1 km",
             "place", "TRACK",
             "minutes", 30,
             "temperature", 9,

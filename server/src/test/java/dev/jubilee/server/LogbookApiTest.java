@@ -234,6 +234,43 @@ class LogbookApiTest {
     assertThat(event.at("/sequence/maximum").asInt()).isEqualTo(FollowEvent.MOST);
   }
 
+  @Test
+  void whatSensorsSayIsThereOnceAndByTheRightClock() throws Exception {
+    long now = System.currentTimeMillis();
+    long tenMinutes = 600_000;
+    long begun = now - tenMinutes - 60_000;
+    UUID device = UUID.randomUUID();
+    List<Map<String, Object>> all = new ArrayList<>();
+    all.add(event(1, begun, "BEGUN", null, null));
+    for (int half = 0; half < 2; half++) {
+      Map<String, Object> e = event(2 + half, begun + 30_000L * (1 + half), "SIGNALS", null, null);
+      List<Map<String, Object>> signals = new ArrayList<>();
+      for (int s = 30 * half; s < 30 * (half + 1); s++) {
+        int heart = s < 10 ? 100 : 120;
+        signals.add(Map.of("at", begun + 1000L * s, "heartRate", heart, "power", 0, "cadence", 0));
+      }
+      e.put("signals", signals);
+      all.add(e);
+    }
+    for (int again = 0; again < 3; again++) {
+      assertThat(tell(device, now - tenMinutes, all).statusCode()).isEqualTo(200);
+    }
+    JsonNode measured = followed().get("measured");
+    assertThat(measured).hasSize(6);
+    assertThat(measured.at("/0/heartRate").asInt()).isEqualTo(100);
+    assertThat(measured.at("/5/heartRate").asInt()).isEqualTo(120);
+    assertThat(measured.at("/5/second").asInt()).isEqualTo(50);
+    assertThat(measured.at("/5/power").asInt()).as("nothing said it").isZero();
+
+    Map<String, Object> wrong = event(9, begun, "SIGNALS", null, null);
+    wrong.put("signals", List.of(Map.of("at", begun, "heartRate", 999, "power", 0, "cadence", 0)));
+    HttpResponse<String> refused = tell(device, now, List.of(wrong));
+    assertThat(refused.statusCode()).isBetween(400, 422);
+    assertThat(refused.body()).contains("heartRate", "250");
+    Map<String, Object> empty = event(10, begun, "SIGNALS", null, null);
+    assertThat(tell(device, now, List.of(empty)).statusCode()).isBetween(400, 422);
+  }
+
   private static Map<String, Object> event(
       int sequence, long at, String kind, String item, Integer seconds) {
     Map<String, Object> event = new LinkedHashMap<>();

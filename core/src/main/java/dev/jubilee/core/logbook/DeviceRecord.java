@@ -8,6 +8,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.SortedMap;
+import java.util.TreeMap;
 
 /**
  * What one device tells of a warm-up, its clock set right.
@@ -20,6 +22,7 @@ import java.util.Optional;
  * @param felt how ready, 1 to 5
  * @param bestEffort number of the session's best effort
  * @param items by their id, in the order in which they were begun
+ * @param signals what sensors said, in order, each second once
  */
 public record DeviceRecord(
     Optional<Instant> begun,
@@ -29,7 +32,8 @@ public record DeviceRecord(
     Optional<Duration> jacketOff,
     Optional<Integer> felt,
     Optional<Integer> bestEffort,
-    Map<String, Done> items) {
+    Map<String, Done> items,
+    List<Signal> signals) {
 
   /** Less than this is no more than a look at it, s. */
   private static final int A_LOOK = 5;
@@ -88,6 +92,7 @@ public record DeviceRecord(
     private Duration paused = Duration.ZERO;
     private Optional<Integer> felt = Optional.empty();
     private Optional<Integer> best = Optional.empty();
+    private final SortedMap<Long, Signal> signals = new TreeMap<>();
 
     Fold(Map<Integer, Long> offsets) {
       this.offsets = offsets;
@@ -120,6 +125,10 @@ public record DeviceRecord(
         case SKIPPED ->
             item(event, done(event, event.seconds() > A_LOOK ? State.PARTLY : State.SKIPPED));
         case RUNG_CHANGED -> drill(event);
+        case SIGNALS -> {
+          long lacks = offset(event.run());
+          event.signals().forEach(s -> signals.putIfAbsent(s.at() / 1000, s.later(lacks)));
+        }
         case TIME_ADDED, REPEATED -> item(event, Done.NOT_REACHED);
       }
     }
@@ -171,7 +180,15 @@ public record DeviceRecord(
       Optional<Duration> warm =
           begun.flatMap(b -> jacketOff.map(j -> atLeastNothing(b, j.minus(pausedBeforeJacket))));
       return new DeviceRecord(
-          begun, ended, started, paused, warm, felt, best, new LinkedHashMap<>(items));
+          begun,
+          ended,
+          started,
+          paused,
+          warm,
+          felt,
+          best,
+          new LinkedHashMap<>(items),
+          List.copyOf(signals.values()));
     }
   }
 

@@ -3,6 +3,7 @@ package dev.jubilee.core.logbook;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import java.time.Instant;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -17,6 +18,7 @@ import java.util.Optional;
  * @param reason for a skip
  * @param seconds of the item that were done, or that were added, 0 to 6 h
  * @param value 1 to 5 for how ready it felt, 1 to 100 for the number of the best effort
+ * @param signals what sensors said, of up to {@value #MOST_SIGNALS} seconds
  */
 public record FollowEvent(
     int sequence,
@@ -27,7 +29,8 @@ public record FollowEvent(
     Optional<String> drill,
     Optional<SkipReason> reason,
     int seconds,
-    int value) {
+    int value,
+    List<Signal> signals) {
 
   /** Events of one device at one warm-up. */
   public static final int MOST = 20_000;
@@ -37,6 +40,9 @@ public record FollowEvent(
 
   private static final long LATEST = Instant.parse("2100-01-01T00:00:00Z").toEpochMilli();
   private static final int LONGEST = 6 * 3600;
+
+  /** Seconds of signals in one event. */
+  public static final int MOST_SIGNALS = 60;
 
   /** Characters of an id. */
   public static final int LONGEST_ID = 200;
@@ -63,7 +69,9 @@ public record FollowEvent(
     /** How ready it felt, asked afterwards. */
     FELT,
     /** On which effort of the session they were at their best. */
-    BEST_EFFORT;
+    BEST_EFFORT,
+    /** What sensors said. */
+    SIGNALS;
 
     boolean isOfItem() {
       return this == ITEM_STARTED
@@ -90,9 +98,7 @@ public record FollowEvent(
   public FollowEvent {
     Bounds.within("sequence", sequence, 1, MOST, "");
     Bounds.within("run", run, 1, 10_000, "");
-    if (at < EARLIEST || at > LATEST) {
-      throw new OutOfRangeException("at", at + " ms", "ms since 1970, from 2000 to 2100");
-    }
+    requireTime(at);
     Bounds.within("seconds", seconds, 0, LONGEST, "s");
     if (kind.isOfItem() != item.isPresent()) {
       throw new OutOfRangeException(
@@ -109,6 +115,16 @@ public record FollowEvent(
     if (kind == Kind.BEST_EFFORT) {
       Bounds.within("value", value, 1, 100, "");
     }
+    int least = kind == Kind.SIGNALS ? 1 : 0;
+    int most = kind == Kind.SIGNALS ? MOST_SIGNALS : 0;
+    Bounds.within("signals", signals.size(), least, most, "seconds");
+    signals = List.copyOf(signals);
+  }
+
+  static void requireTime(long at) {
+    if (at < EARLIEST || at > LATEST) {
+      throw new OutOfRangeException("at", at + " ms", "ms since 1970, from 2000 to 2100");
+    }
   }
 
   /**
@@ -117,7 +133,8 @@ public record FollowEvent(
    * @throws OutOfRangeException naming {@code at} or {@code run}
    */
   public FollowEvent at(long otherAt, int otherRun) {
-    return new FollowEvent(sequence, otherRun, otherAt, kind, item, drill, reason, seconds, value);
+    return new FollowEvent(
+        sequence, otherRun, otherAt, kind, item, drill, reason, seconds, value, signals);
   }
 
   private static void refuseLong(String field, Optional<String> text) {

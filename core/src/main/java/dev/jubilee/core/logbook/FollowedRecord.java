@@ -50,6 +50,14 @@ public record FollowedRecord(
         .reduce(DeviceRecord.Done.NOT_REACHED, (a, b) -> b.or(a));
   }
 
+  /** What sensors said, of the device that heard the most. */
+  public List<Signal> signals() {
+    return devices.stream()
+        .map(DeviceRecord::signals)
+        .max(Comparator.comparingInt(List::size))
+        .orElse(List.of());
+  }
+
   /** How long it was from the end of the warm-up to the first effort, once both are known. */
   public Optional<Duration> waited() {
     return ended

@@ -54,6 +54,11 @@ class FollowController {
     return follows.of(token);
   }
 
+  @GetMapping("/follow/{token}/heart")
+  HeartView followByHeart(@PathVariable String token) {
+    return follows.heart(token);
+  }
+
   @GetMapping("/follow/{token}/in-hand")
   InHandView followInHand(@PathVariable String token) {
     return follows.inHand(token);

@@ -67,6 +67,14 @@ public class Follows {
     return InHandView.of(prescriptions.inHand(link.clubId(), link.prescriptionId()));
   }
 
+  /** Heart rates to work at: asked for by a phone that has a strap, and by no other. */
+  @Transactional(readOnly = true)
+  public HeartView heart(String token) {
+    of(token);
+    Link link = links.follow(token);
+    return HeartView.of(prescriptions.one(link.clubId(), link.prescriptionId()).plan());
+  }
+
   /** The same as a file for the athlete's calendar. */
   @Transactional(readOnly = true)
   public String calendar(String token) {

@@ -1,6 +1,7 @@
 package dev.jubilee.server.logbook;
 
 import dev.jubilee.core.logbook.FollowEvent;
+import dev.jubilee.core.logbook.Signal;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -56,7 +57,9 @@ public record EventBatch(
       @Schema(nullable = true) @Size(max = FollowEvent.LONGEST_ID) String drill,
       @Schema(nullable = true) FollowEvent.SkipReason reason,
       @Schema(nullable = true) Integer seconds,
-      @Schema(nullable = true) Integer value) {
+      @Schema(nullable = true) Integer value,
+      @Schema(nullable = true) @Size(max = FollowEvent.MOST_SIGNALS)
+          List<@NotNull @Valid SignalInput> signals) {
 
     /**
      * The event as core knows it.
@@ -73,7 +76,15 @@ public record EventBatch(
           Optional.ofNullable(drill),
           Optional.ofNullable(reason),
           seconds == null ? 0 : seconds,
-          value == null ? 0 : value);
+          value == null ? 0 : value,
+          signals == null ? List.of() : signals.stream().map(SignalInput::toCore).toList());
+    }
+  }
+
+  /** What sensors said in one second; see {@link Signal}. */
+  public record SignalInput(long at, int heartRate, int power, int cadence) {
+    Signal toCore() {
+      return new Signal(at, heartRate, power, cadence);
     }
   }
 

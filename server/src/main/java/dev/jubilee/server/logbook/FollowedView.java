@@ -14,6 +14,7 @@ import java.util.List;
  * @param jacketOffSeconds how long after that there was a light sweat
  * @param waitedSeconds from the end of the warm-up to the first effort
  * @param felt how ready, 1 to 5
+ * @param measured what sensors said, a figure every few seconds
  */
 public record FollowedView(
     @Schema(nullable = true) OffsetDateTime begun,
@@ -24,8 +25,18 @@ public record FollowedView(
     @Schema(nullable = true) Integer felt,
     @Schema(nullable = true) Integer bestEffort,
     int pausedSeconds,
+    List<Measured> measured,
     List<ItemDone> items,
     List<FollowingDevice> devices) {
+
+  /**
+   * The mean of some seconds; 0 where no sensor said anything.
+   *
+   * @param second since it was begun
+   * @param heartRate beats/min
+   * @param power W
+   */
+  public record Measured(int second, int heartRate, int power) {}
 
   /**
    * One item of the plan that was followed.

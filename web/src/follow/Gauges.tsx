@@ -1,0 +1,93 @@
+import type { CSSProperties } from "react";
+import type { FollowItem } from "../api/types";
+import { clock } from "../shared/units";
+import type { Sensors } from "./useSensors";
+import clsx from "clsx";
+import css from "./follow.module.css";
+
+interface Gauge {
+  name: string;
+  figure: string;
+  unit: string;
+  value: number;
+  /** What is wanted; without it there is only the figure. */
+  range?: { low: number; high: number };
+}
+
+/** A power within this share of its target is on it. */
+const ON_TARGET = 0.05;
+
+/** What sensors say against what is wanted, at a glance. */
+export function Gauges({ sensors, item }: { sensors: Sensors; item: FollowItem }) {
+  if (sensors.worn.length === 0) return null;
+  const isLost = sensors.worn.every((one) => one.state === "LOST");
+  const all = gaugesOf(sensors, item);
+  return (
+    <section className={css.gauges} aria-label="Sensors">
+      {all.length === 0 && (
+        <p>{isLost ? "The sensor is not heard; it goes on by the clock." : "Nothing heard yet."}</p>
+      )}
+      {all.map((gauge) => (
+        <p key={gauge.name} className={clsx(css.gauge, css[sideOf(gauge)])}>
+          <span>{gauge.name}</span>
+          <b>{gauge.figure}</b> <span>{gauge.unit}</span>
+          {gauge.range && (
+            <>
+              <i style={{ "--at": placeOf(gauge, gauge.range) } as CSSProperties} aria-hidden />
+              <em>{WORDS[sideOf(gauge)]}</em>
+            </>
+          )}
+        </p>
+      ))}
+    </section>
+  );
+}
+
+const WORDS = { under: "below", on: "in range", over: "above" };
+
+function gaugesOf(sensors: Sensors, item: FollowItem): Gauge[] {
+  const { heartRate, power, split } = sensors.read();
+  const gauges: Gauge[] = [];
+  if (heartRate !== undefined) {
+    const range = sensors.rangeOf(item);
+    gauges.push({
+      name: "HR",
+      figure: String(heartRate),
+      unit: range ? `of ${range.low}–${range.high}` : "beats/min",
+      value: heartRate,
+      ...(range ? { range } : {}),
+    });
+  }
+  const wanted = powerOf(item);
+  if (power !== undefined) {
+    gauges.push({
+      name: "Power",
+      figure: String(Math.round(power)),
+      unit: wanted === undefined ? "W" : `of ${Math.round(wanted)} W`,
+      value: power,
+      ...(wanted === undefined
+        ? {}
+        : { range: { low: wanted * (1 - ON_TARGET), high: wanted * (1 + ON_TARGET) } }),
+    });
+  }
+  if (split !== undefined && gauges.length < 2) {
+    gauges.push({ name: "Split", figure: clock(split), unit: "/500 m", value: split });
+  }
+  return gauges;
+}
+
+/** W that an item is done at, if it is done by power. */
+export function powerOf({ target }: FollowItem): number | undefined {
+  return target?.metric === "POWER" || target?.metric === "SPLIT" ? target.value : undefined;
+}
+
+function sideOf({ value, range }: Gauge): "under" | "on" | "over" {
+  if (!range || (value >= range.low && value <= range.high)) return "on";
+  return value < range.low ? "under" : "over";
+}
+
+/** Where on a bar whose middle half is the range. */
+function placeOf({ value }: Gauge, { low, high }: { low: number; high: number }): number {
+  const share = 0.25 + (0.5 * (value - low)) / Math.max(1, high - low);
+  return Math.max(0.02, Math.min(0.98, share));
+}
