@@ -3,7 +3,6 @@ package dev.jubilee.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.PlaywrightException;
@@ -15,7 +14,6 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * A warm-up is followed from its start to its end without a network, the page killed on the way;
@@ -23,8 +21,6 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @ExtendWith(RunningJubilee.class)
 class FollowedOfflineTest {
-  private static final JsonMapper JSON = JsonMapper.shared();
-
   /** Whether the plan and what is sent along are on the device, and the worker is at work. */
   private static final String IS_THERE =
       "async () => { const kept = await (await caches.open('jubilee-follow-1')).keys();"
@@ -42,7 +38,7 @@ class FollowedOfflineTest {
   @EnumSource(Sport.class)
   void whatWasDoneComesBackOnce(Sport sport) {
     Page coach = RunningJubilee.coach();
-    JsonNode link = handOver(coach, sport);
+    JsonNode link = FollowedLink.handOver(coach, sport);
     BrowserContext phone = RunningJubilee.screen(390, 844);
     Page page = phone.newPage();
     page.clock().install();
@@ -69,7 +65,11 @@ class FollowedOfflineTest {
     forward(page, view.get("seconds").asInt());
     assertThat(page.getByText("Ready. Go to the start.")).isVisible();
     page.getByRole(AriaRole.BUTTON, named("4 ready")).click();
-    assertThat(followed(coach, link).get("devices")).as("nothing has come yet").isEmpty();
+    // For an hour nothing is heard of it.
+    page.clock().fastForward(3_600_000);
+    assertThat(FollowedLink.followed(coach, link).get("devices"))
+        .as("nothing has come yet")
+        .isEmpty();
 
     phone.setOffline(false);
     JsonNode followed = await(coach, link, page);
@@ -81,29 +81,11 @@ class FollowedOfflineTest {
     assertThat(followed.get("jacketOffSeconds").asInt()).isBetween(half - 5, half + 30);
     page.reload();
     forward(page, 60);
-    JsonNode again = followed(coach, link);
+    JsonNode again = FollowedLink.followed(coach, link);
     assertThat(again.get("items")).as("told again, counted once").isEqualTo(followed.get("items"));
     assertThat(again.get("devices")).hasSize(1);
     phone.close();
     coach.context().close();
-  }
-
-  private static JsonNode handOver(Page coach, Sport sport) {
-    String js =
-        "async sport => { const day = (await (await fetch('/api/me')).json()).today;"
-            + " const at = new Date(Date.parse(day) - 864e5 * 6).toISOString().slice(0, 10);"
-            + " const to = new Date(Date.parse(day) + 864e5 * 6).toISOString().slice(0, 10);"
-            + " const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]);"
-            + " const send = (path, body) => fetch(path, {method: 'POST', body,"
-            + "   headers: {'X-XSRF-TOKEN': token, 'Content-Type': 'application/json'}});"
-            + " const all = await (await fetch(`/api/sessions?from=${at}&until=${to}`)).json();"
-            + " const s = all.findLast(x => x.details.sport === sport && x.details.athleteIds.length);"
-            + " const p = await (await send('/api/prescriptions', JSON.stringify("
-            + "   {sessionId: s.id, athleteId: s.details.athleteIds[0]}))).json();"
-            + " const link = await (await send(`/api/prescriptions/${p.id}/hand-over`, '')).json();"
-            + " const view = await (await fetch('/api/follow/' + link.token)).json();"
-            + " return JSON.stringify({id: p.id, token: link.token, view}); }";
-    return JSON.readTree((String) coach.evaluate(js, sport.name()));
   }
 
   /** As a system short of memory does: the page has no time to say good-bye. */
@@ -132,28 +114,15 @@ class FollowedOfflineTest {
   }
 
   private static JsonNode await(Page coach, JsonNode link, Page phone) {
-    JsonNode followed = followed(coach, link);
+    JsonNode followed = FollowedLink.followed(coach, link);
     long end = System.nanoTime() + Duration.ofSeconds(60).toNanos();
     while ((followed.get("felt") == null || followed.get("felt").isNull())
         && System.nanoTime() < end) {
       phone.clock().fastForward(5000);
-      followed = followed(coach, link);
+      followed = FollowedLink.followed(coach, link);
     }
     assertThat(followed.get("felt").asInt()).isEqualTo(4);
     return followed;
-  }
-
-  private static JsonNode followed(Page coach, JsonNode link) {
-    APIResponse answer =
-        coach
-            .request()
-            .get(
-                RunningJubilee.base()
-                    + "/api/prescriptions/"
-                    + link.get("id").asString()
-                    + "/followed");
-    assertThat(answer.ok()).as(answer.text()).isTrue();
-    return JSON.readTree(answer.text());
   }
 
   private static Page.GetByRoleOptions named(String name) {

@@ -78,8 +78,13 @@ public final class RunningJubilee implements BeforeAllCallback {
         Statement statement = admin.createStatement()) {
       statement.execute("CREATE DATABASE " + name);
     }
+    return startOn(url.replaceFirst("/[^/]*$", "/" + name), settings);
+  }
+
+  /** Starts the application against a database that is there. */
+  static ConfigurableApplicationContext startOn(String url, String... settings) {
     List<String> all = new ArrayList<>(List.of(settings));
-    all.add("--spring.datasource.url=" + url.replaceFirst("/[^/]*$", "/" + name));
+    all.add("--spring.datasource.url=" + url);
     if (all.stream().noneMatch(s -> s.startsWith("--server.port="))) {
       all.add("--server.port=0");
     }

@@ -31,7 +31,7 @@ final class SlowLine implements AutoCloseable {
   }
 
   private final ServerSocket door;
-  private final URI server;
+  private volatile URI server;
   private final Random random;
   private final int least;
   private final int most;
@@ -50,6 +50,11 @@ final class SlowLine implements AutoCloseable {
     return "http://127.0.0.1:" + door.getLocalPort();
   }
 
+  /** From now on it leads to another server. */
+  void leadTo(String other) {
+    server = URI.create(other);
+  }
+
   @Override
   public void close() throws IOException {
     door.close();
@@ -58,11 +63,16 @@ final class SlowLine implements AutoCloseable {
   private void accept() throws IOException {
     while (!door.isClosed()) {
       Socket phone = door.accept();
-      Socket onward = new Socket(server.getHost(), server.getPort());
-      phone.setTcpNoDelay(true);
-      onward.setTcpNoDelay(true);
-      pass(phone, onward);
-      pass(onward, phone);
+      try {
+        Socket onward = new Socket(server.getHost(), server.getPort());
+        phone.setTcpNoDelay(true);
+        onward.setTcpNoDelay(true);
+        pass(phone, onward);
+        pass(onward, phone);
+      } catch (IOException e) {
+        // Nobody is there, for now.
+        phone.close();
+      }
     }
   }
 
