@@ -169,6 +169,7 @@ export function Player({
       <Ready
         start={start}
         now={now}
+        ended={watch.zero === undefined ? undefined : watch.zero + 1000 * endOf(beats)}
         startWindow={view.startWindow}
         slipped={inHand?.slipped ?? []}
         onTopUp={({ minutes, items: topUp }) => {

@@ -1,4 +1,4 @@
-import type { CSSProperties } from "react";
+import { useState, type CSSProperties } from "react";
 import type { FollowView, InHandView } from "../api/types";
 import { sayTime } from "../shared/calendar";
 import { ember } from "../shared/ember";
@@ -14,6 +14,8 @@ interface Props {
   /** The first effort, and now, ms. */
   start: number;
   now: number;
+  /** When the last of it was done, ms; unknown where it was gone to while the clock stood. */
+  ended: number | undefined;
   startWindow: FollowView["startWindow"];
   slipped: InHandView["slipped"];
   onTopUp: (topUp: InHandView["slipped"][number]) => void;
@@ -22,11 +24,11 @@ interface Props {
 }
 
 /** The warm-up is done: the wait, and what is told afterwards. */
-export function Ready({ start, now, startWindow, slipped, onTopUp, tell, onLeave }: Props) {
+export function Ready({ start, now, ended, startWindow, slipped, onTopUp, tell, onLeave }: Props) {
   return (
     <main className={clsx(css.player, css.done)} style={{ "--effort": ember(95) } as CSSProperties}>
       <p className={css.eyebrow}>Warm-up done</p>
-      <Wait start={start} now={now} startWindow={startWindow} />
+      <Wait start={start} now={now} ended={ended} startWindow={startWindow} />
       <Slipped choices={slipped} onSlipped={onTopUp} />
       <Afterwards tell={tell} />
       <button type="button" className={css.go} onClick={onLeave}>
@@ -40,10 +42,18 @@ export function Ready({ start, now, startWindow, slipped, onTopUp, tell, onLeave
 const FAR = 6 * 3600;
 
 /** Until the start, what to do in it, and how long the warm-up still holds. */
-function Wait({ start, now, startWindow }: Pick<Props, "start" | "now" | "startWindow">) {
+function Wait({
+  start,
+  now,
+  ended,
+  startWindow,
+}: Pick<Props, "start" | "now" | "ended" | "startWindow">) {
+  const [shown] = useState(now);
   const left = Math.round((start - now) / 1000);
   if (Math.abs(left) > FAR) return <h1>Ready. Go to the start.</h1>;
-  const holds = startWindow ? left + startWindow.to : undefined;
+  // Planned to end at the start: what holds then holds as long after the real end.
+  const since = ended ?? shown;
+  const holds = startWindow ? Math.round((since - now) / 1000) + startWindow.to : undefined;
   const isOver = holds !== undefined && holds < 0;
   const figure = left > 0 ? clock(left) : "0:00";
   return (
@@ -60,7 +70,7 @@ function Wait({ start, now, startWindow }: Pick<Props, "start" | "now" | "startW
       </section>
       {startWindow && (
         <div className={css.window} aria-hidden>
-          <i style={{ width: `${share(now, start, startWindow)}%` }} />
+          <i style={{ width: `${share(now, since, startWindow)}%` }} />
         </div>
       )}
       <p className={css.cues}>{meanwhile(left, isOver)}</p>
@@ -68,15 +78,9 @@ function Wait({ start, now, startWindow }: Pick<Props, "start" | "now" | "startW
   );
 }
 
-/** How much of the time in which one is ready is left, %. */
-function share(
-  now: number,
-  start: number,
-  { from, to }: NonNullable<FollowView["startWindow"]>,
-): number {
-  const end = start + 1000 * to;
-  const begin = Math.min(now, start + 1000 * from);
-  return Math.max(0, Math.min(100, (100 * (end - now)) / Math.max(1, end - begin)));
+/** How much of the time in which it holds is left, %. */
+function share(now: number, since: number, { to }: NonNullable<FollowView["startWindow"]>): number {
+  return Math.max(0, Math.min(100, 100 - (now - since) / (10 * Math.max(1, to))));
 }
 
 /** Common practice of coaches before a start, by what is left of the wait, s. */

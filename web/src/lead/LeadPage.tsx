@@ -12,6 +12,7 @@ import { sayTime } from "../shared/calendar";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { clock, say, targetWords } from "../shared/units";
 import { BLOCKS } from "../shared/words";
+import { Codes } from "./Codes";
 import { lengths, nameOf, stepAt, watchOfLead } from "./steps";
 import { useLeading, type UseLeading } from "./useLeading";
 import { useServerClock, type Known } from "./useServerClock";
@@ -59,6 +60,7 @@ function Motion({ view, lead, known }: { view: LeadView; lead: UseLeading; known
   const state = lead.leading?.state ?? view.state;
   const { steps, sheet } = view;
   const [now, setNow] = useState(evenNow);
+  const [showsCodes, setShowsCodes] = useState(false);
   useEffect(() => {
     const timer = setInterval(() => setNow(evenNow()), 100);
     return () => clearInterval(timer);
@@ -179,6 +181,10 @@ function Motion({ view, lead, known }: { view: LeadView; lead: UseLeading; known
           Skip
         </button>
       </footer>
+      <details className={css.more} onToggle={(e) => setShowsCodes(e.currentTarget.open)}>
+        <summary>Links and codes for those who follow</summary>
+        {showsCodes && <Codes columns={sheet.columns} />}
+      </details>
       <details className={css.more}>
         <summary>Sound, speech, stop leading</summary>
         <SensesSwitch />

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
@@ -81,11 +82,24 @@ class AccessibilityTest {
       page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
       page.navigate(link);
       page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)).waitFor();
+      page.getByText("put a sensor on").click();
+      page.getByText("Made-up sensors, to try it").click();
       expectNoViolations(page, "follow " + scheme);
       page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start").setExact(true))
           .click();
       page.getByTestId("count").waitFor();
+      page.getByLabel("Sensors").getByText("HR").waitFor();
       expectNoViolations(page, "player " + scheme);
+      // To the wait by keyboard alone.
+      Locator skip =
+          page.getByRole(
+              AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Skip").setExact(true));
+      skip.focus();
+      Locator wait = page.getByText("Warm-up done");
+      for (int i = 0; i < 60 && !wait.isVisible(); i++) {
+        page.keyboard().press("Enter");
+      }
+      expectNoViolations(page, "wait " + scheme);
       page.navigate(link + "/print");
       page.getByRole(AriaRole.TABLE).waitFor();
       expectNoViolations(page, "print " + scheme);

@@ -60,6 +60,8 @@ class LeadTest {
     button(coach, "Go on").click();
     phones.forEach(LeadTest::waitUntilRunning);
     double second = apart(phones);
+    AccessibilityTest.expectNoViolations(coach, "leading");
+    AccessibilityTest.expectNoViolations(phones.get(0), "being led");
     System.out.printf("three phones led: %.0f and %.0f ms apart%n", first, second);
     assertThat(List.of(first, second)).allMatch(apart -> apart < APART);
 
