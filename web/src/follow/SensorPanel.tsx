@@ -13,7 +13,8 @@ export function SensorPanel({ sensors }: { sensors: Sensors }) {
       </summary>
       {sensors.worn.map((one) => (
         <p key={one.name}>
-          {one.name}, {one.state === "ON" ? "heard" : "not heard; looked for again"}{" "}
+          {one.name}, {one.state === "ON" ? "heard" : "not heard; looked for again"}
+          {one.isMadeUp && "; its figures are shown and kept nowhere"}{" "}
           <button type="button" className={css.link} onClick={() => sensors.takeOff(one.name)}>
             Take it off
           </button>

@@ -15,6 +15,9 @@ declare const self: ServiceWorkerGlobalScope & {
   __WB_MANIFEST: { url: string; revision: string }[];
 };
 
+/** What a coach who leads does is worth nothing later. */
+const OF_THE_MOMENT = /\/(live|lead)$/;
+
 const KEPT = "jubilee-follow-1";
 
 /** More links than anyone follows in the weeks for which they lead anywhere. */
@@ -39,7 +42,7 @@ const forgetsRevoked: WorkboxPlugin = {
 
 registerRoute(
   ({ url, sameOrigin }) =>
-    sameOrigin && url.pathname.startsWith("/api/follow/") && !url.pathname.endsWith("/live"),
+    sameOrigin && url.pathname.startsWith("/api/follow/") && !OF_THE_MOMENT.test(url.pathname),
   new NetworkFirst({
     cacheName: KEPT,
     networkTimeoutSeconds: PATIENCE,

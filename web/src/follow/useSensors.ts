@@ -24,6 +24,7 @@ const TOLD_AT_ONCE = 30;
 export interface PutOn {
   name: string;
   state: SensorState;
+  isMadeUp: boolean;
 }
 
 export interface Sensors {
@@ -84,7 +85,7 @@ export function useSensors(token: string, sport: Sport): Sensors {
     const named = (one: PutOn) => one.name === sensor.name;
     setWorn((before) => [
       ...before.filter((one) => !named(one)),
-      { name: sensor.name, state: "ON", sensor },
+      { name: sensor.name, state: "ON", isMadeUp: sensor.isMadeUp, sensor },
     ]);
     sensor.start(hear, (state) => {
       setWorn((before) => before.map((one) => (named(one) ? { ...one, state } : one)));
@@ -140,7 +141,9 @@ export function useSignalsTold(sensors: Sensors | undefined, isRunning: boolean,
   useEffect(() => {
     latest.current = { sensors, tell };
   });
-  const isWearing = (sensors?.worn.length ?? 0) > 0;
+  // One that is made up would put figures on the record that nobody had.
+  const worn = sensors?.worn ?? [];
+  const isWearing = worn.length > 0 && !worn.some((one) => one.isMadeUp);
   useEffect(() => {
     if (!isWearing || !isRunning) return;
     let signals: SignalInput[] = [];

@@ -47,14 +47,16 @@ export function useTelling(
     if (!lead || !was || was.state.number === change) return;
     const at = seconds(was.watch, instant);
     if (seconds(lead.watch, instant) - at < JUMP) return;
-    for (const [i, left] of leftOut(beats, at, present).entries()) {
+    // A moment later than what is shown, which may be that much older than the leader's touch.
+    const there = beatAt(beats, seconds(lead.watch, instant) + JUMP / 2)?.item.id;
+    for (const [i, left] of leftOut(beats, at, there).entries()) {
       skip.current.add(left.item.id);
       const done = i === 0 ? Math.max(0, Math.round(at - left.from)) : 0;
       if (isMeanwhile(left.item)) continue;
       const { id, drillId } = left.item;
       say({ kind: "SKIPPED", item: id, drill: drillId, reason: "UNSAID", seconds: done });
     }
-  }, [beats, present, change]);
+  }, [beats, change]);
   useEffect(() => {
     const { tell: say } = latest.current;
     const all = itemsOf(beats);
@@ -69,7 +71,7 @@ export function useTelling(
         say({ kind: "ITEM_DONE", item: over.id, drill: over.drillId, seconds: whole });
       }
     }
-    skip.current.clear();
+    if (last.current !== present) skip.current.clear();
     if (present === undefined) {
       if (!isOver.current) say({ kind: "ENDED" });
       isOver.current = true;

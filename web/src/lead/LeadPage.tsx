@@ -21,6 +21,9 @@ import css from "./lead.module.css";
 /** One touch adds so much for all, s. */
 const MORE = 15;
 
+/** Further from the start than this it is another day's, s. */
+const FAR = 6 * 3600;
+
 /** All begin together, so long after the touch, ms. */
 const LEAD_IN = 3000;
 
@@ -60,6 +63,7 @@ function Motion({ view, lead, known }: { view: LeadView; lead: UseLeading; known
   const state = lead.leading?.state ?? view.state;
   const { steps, sheet } = view;
   const [now, setNow] = useState(evenNow);
+  const [isStopping, setStopping] = useState(false);
   const [showsCodes, setShowsCodes] = useState(false);
   useEffect(() => {
     const timer = setInterval(() => setNow(evenNow()), 100);
@@ -104,12 +108,12 @@ function Motion({ view, lead, known }: { view: LeadView; lead: UseLeading; known
     if (step) lead.change({ added: state.added.map((s, i) => (i === step.index ? s + MORE : s)) });
   };
   const end = () => {
-    if (window.confirm("Stop leading? Whoever follows goes on alone.")) {
-      lead.change({ isEnded: true, zero: null, heldMillis: Math.max(0, Math.round(1000 * at)) });
-    }
+    lead.change({ isEnded: true, zero: null, heldMillis: Math.max(0, Math.round(1000 * at)) });
   };
 
   const start = new Date(sheet.session.startsAt).getTime();
+  const behind = Math.round((now - start) / 1000) + whole;
+  const late = behind > 0 && behind < FAR ? `that was ${clock(behind)} ago; ` : "";
   const present = step && steps[step.index];
   const next = step && steps[step.index + 1];
   return (
@@ -126,7 +130,7 @@ function Motion({ view, lead, known }: { view: LeadView; lead: UseLeading; known
           <Figure
             above="Begin at"
             figure={sayTime(localTime(start - 1000 * whole))}
-            below={`together it takes ${clock(whole)}, first effort at ${sayTime(localTime(start))}`}
+            below={`${late}together it takes ${clock(whole)}, first effort at ${sayTime(localTime(start))}`}
           />
         </>
       ) : (
@@ -192,9 +196,19 @@ function Motion({ view, lead, known }: { view: LeadView; lead: UseLeading; known
           The clocks of all who follow agree to within {Math.max(1, Math.ceil(known.within))} ms of
           the server’s here.
         </p>
-        <Button variant="outline" onClick={end}>
-          Stop leading
-        </Button>
+        {isStopping ? (
+          <>
+            <p role="status">Whoever follows goes on alone.</p>
+            <Button onClick={end}>Stop leading</Button>{" "}
+            <Button variant="outline" onClick={() => setStopping(false)}>
+              Keep leading
+            </Button>
+          </>
+        ) : (
+          <Button variant="outline" onClick={() => setStopping(true)}>
+            Stop leading…
+          </Button>
+        )}
       </details>
     </section>
   );
@@ -215,7 +229,7 @@ function Big({
   const [figure, unit] =
     at < 0
       ? [String(Math.ceil(-at)), "all begin together"]
-      : !step && (left < 0 || left > 6 * 3600)
+      : !step && (left < 0 || left > FAR)
         ? ["–", "the start has passed"]
         : left < 60
           ? [String(left), left === 1 ? "second" : "seconds"]

@@ -21,7 +21,7 @@ export function useServerClock(isWanted: boolean): Known | undefined {
   useEffect(() => {
     if (!isWanted) return;
     let isCurrent = true;
-    const clock = new ServerClock();
+    let clock = new ServerClock();
     async function ask(times: number) {
       for (let i = 0; i < times && isCurrent; i++) {
         try {
@@ -37,11 +37,19 @@ export function useServerClock(isWanted: boolean): Known | undefined {
     void ask(AT_FIRST);
     const again = () => void ask(LATER);
     const timer = setInterval(again, EVERY);
+    const anew = () => {
+      if (document.visibilityState !== "visible") return;
+      // While nobody looked the device may have slept: what was known of its clock is not any more.
+      clock = new ServerClock();
+      void ask(AT_FIRST);
+    };
     window.addEventListener("online", again);
+    document.addEventListener("visibilitychange", anew);
     return () => {
       isCurrent = false;
       clearInterval(timer);
       window.removeEventListener("online", again);
+      document.removeEventListener("visibilitychange", anew);
     };
   }, [isWanted]);
   return known;

@@ -13,6 +13,8 @@ export type SensorState = "ON" | "LOST";
 
 export interface Sensor {
   readonly name: string;
+  /** Whether what it says is made up: shown, and kept nowhere. */
+  readonly isMadeUp: boolean;
   start(onReading: (reading: Reading) => void, onState: (state: SensorState) => void): void;
   stop(): void;
 }
@@ -77,6 +79,7 @@ export async function choose(kind: SensorKind): Promise<Sensor | undefined> {
 }
 
 class BluetoothSensor implements Sensor {
+  readonly isMadeUp = false;
   private isStopped = false;
   private timer: ReturnType<typeof setTimeout> | undefined;
   readonly name: string;
@@ -131,6 +134,7 @@ class BluetoothSensor implements Sensor {
 /** A made-up athlete's own. */
 export class SimulatedSensor implements Sensor {
   readonly name = "Made-up sensors";
+  readonly isMadeUp = true;
   private timer: ReturnType<typeof setInterval> | undefined;
 
   constructor(

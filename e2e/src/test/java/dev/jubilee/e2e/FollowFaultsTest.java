@@ -54,6 +54,45 @@ class FollowFaultsTest {
     phone.close();
   }
 
+  /** Stands in for a strap: says 126 once a second, until it is told to fall silent. */
+  private static final String STRAP =
+      "window.strap = new EventTarget(); let listener; let timer;"
+          + " strap.name = 'Strap 7'; strap.gatt = {disconnect() {}, connect: async () => {"
+          + "   if (window.silent) throw new DOMException('gone', 'NetworkError'); return {"
+          + "   getPrimaryService: async () => ({getCharacteristic: async () => {"
+          + "     const source = new EventTarget(); source.startNotifications = async () => {"
+          + "       clearInterval(timer); timer = setInterval(() => { if (window.silent) return;"
+          + "         source.value = new DataView(new Uint8Array([0, 126]).buffer);"
+          + "         source.dispatchEvent(new Event('characteristicvaluechanged')); }, 1000); };"
+          + "     return source; }}) }; }};"
+          + " Object.defineProperty(navigator, 'bluetooth',"
+          + "   {value: {requestDevice: async () => window.strap}});";
+
+  @Test
+  void aStrapThatDropsOutIsSaidAndLookedForAgainAndWhatItSaidIsOnTheRecord() {
+    BrowserContext phone = RunningJubilee.screen(390, 844);
+    phone.addInitScript(STRAP);
+    Page page = open(phone);
+    page.getByText("put a sensor on").click();
+    button(page, "Heart-rate strap").click();
+    assertThat(page.getByText("Strap 7, heard")).isVisible();
+    button(page, "Start").click();
+    Locator sensors = page.getByLabel("Sensors");
+    assertThat(sensors).containsText("126");
+    page.evaluate(
+        "() => { window.silent = true;"
+            + " strap.dispatchEvent(new Event('gattserverdisconnected')); }");
+    assertThat(sensors).containsText("The sensor is not heard; it goes on by the clock.");
+    assertThat(page.getByTestId("count")).isVisible();
+    page.evaluate("() => { window.silent = false; }");
+    assertThat(sensors).containsText("126");
+    button(page, "Pause").click();
+    until(f -> f.get("measured").size() > 0);
+    JsonNode measured = FollowedLink.followed(coach, link).get("measured");
+    assertThat(measured.at("/0/heartRate").asInt()).isEqualTo(126);
+    phone.close();
+  }
+
   @Test
   void aPhoneWhoseStorageIsFullSaysSoAndTellsAllTheSame() {
     BrowserContext phone = RunningJubilee.screen(390, 844);

@@ -11,8 +11,8 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ThreadFactory;
-import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReference;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -69,7 +69,7 @@ class LeadLines {
           return lines;
         });
     count.incrementAndGet();
-    line.tell();
+    tellers.execute(() -> state(key).ifPresentOrElse(line::tell, line::beat));
     return emitter;
   }
 
@@ -78,14 +78,29 @@ class LeadLines {
     open.forEach(
         (key, lines) -> {
           if (key.sessionId().equals(sessionId)) {
-            lines.forEach(Line::tell);
+            tellers.execute(() -> tell(key, lines));
           }
         });
   }
 
   /** Any of them may have changed. */
   void changedAll() {
-    open.values().forEach(lines -> lines.forEach(Line::tell));
+    open.forEach((key, lines) -> tellers.execute(() -> tell(key, lines)));
+  }
+
+  /** The state is read once, however many follow. */
+  private void tell(Key key, Set<Line> lines) {
+    state(key).ifPresent(state -> lines.forEach(line -> line.tell(state)));
+  }
+
+  private Optional<LeadState> state(Key key) {
+    try {
+      return leads.state(key.clubId(), key.sessionId());
+    } catch (RuntimeException e) {
+      // Told anew when the database is heard again.
+      LOG.debug("a lead's state is not known for now", e);
+      return Optional.empty();
+    }
   }
 
   void closeAll() {
@@ -120,36 +135,21 @@ class LeadLines {
   private final class Line {
     private final Key key;
     private final SseEmitter emitter;
-    private final AtomicBoolean isDue = new AtomicBoolean();
+    private final AtomicReference<LeadState> next = new AtomicReference<>();
 
     Line(Key key, SseEmitter emitter) {
       this.key = key;
       this.emitter = emitter;
     }
 
-    void tell() {
-      if (isDue.compareAndSet(false, true)) {
-        tellers.execute(this::say);
+    void tell(LeadState state) {
+      if (next.getAndSet(state) == null) {
+        tellers.execute(() -> send(SseEmitter.event().name("state").data(next.getAndSet(null))));
       }
     }
 
     void beat() {
       tellers.execute(() -> send(SseEmitter.event().comment("")));
-    }
-
-    private void say() {
-      isDue.set(false);
-      try {
-        Optional<LeadState> state = leads.state(key.clubId(), key.sessionId());
-        // Also without a state: whoever listens knows that the line is open.
-        send(
-            state
-                .map(s -> SseEmitter.event().name("state").data(s))
-                .orElseGet(() -> SseEmitter.event().comment("")));
-      } catch (RuntimeException e) {
-        LOG.debug("a lead's state is not known for now", e);
-        emitter.complete();
-      }
     }
 
     private void send(SseEmitter.SseEventBuilder event) {

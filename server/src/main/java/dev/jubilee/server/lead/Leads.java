@@ -142,6 +142,7 @@ public class Leads {
   @Transactional(readOnly = true)
   public Led led(String token) {
     Link link = links.follow(token);
+    prescriptions.requireOnCalendar(link.clubId(), link.prescriptionId());
     UUID sessionId = prescriptions.row(link.clubId(), link.prescriptionId()).sessionId();
     return new Led(link.clubId(), sessionId, link.prescriptionId());
   }
