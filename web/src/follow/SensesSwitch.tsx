@@ -1,7 +1,7 @@
 import { useState } from "react";
 import * as senses from "./senses";
 import { allowSound, buzz, nextItem, speak } from "./signals";
-import css from "./follow.module.css";
+import css from "./senses.module.css";
 
 const WORDS: [senses.Sense, string][] = [
   ["sound", "Sound"],

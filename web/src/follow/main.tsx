@@ -1,6 +1,7 @@
 import "@fontsource-variable/atkinson-hyperlegible-next";
 import "@fontsource-variable/besley";
 import "../shared/tokens.css";
+import "./base.css";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { FollowPage } from "./FollowPage";
