@@ -52,10 +52,10 @@ function Follow({ token, view }: { token: string; view: FollowView }) {
     });
   const isOrphan = running === "led" && !led;
   useEffect(() => {
-    // The lead is over: whoever followed goes on with what is left of theirs.
+    // The lead is over: whoever followed goes on with what is left of theirs, if anything is.
     if (!isOrphan) return;
     setLeft(latest.current);
-    setRunning("on");
+    setRunning(latest.current?.isOver ? "not" : "on");
   }, [isOrphan]);
   if (isOrphan) return <LinkNotice error={undefined} />;
   if (running !== "not" && followed) {

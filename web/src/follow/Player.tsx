@@ -171,7 +171,7 @@ export function Player({
         now={now}
         ended={watch.zero === undefined ? undefined : watch.zero + 1000 * endOf(beats)}
         startWindow={view.startWindow}
-        slipped={inHand?.slipped ?? []}
+        slipped={led ? [] : (inHand?.slipped ?? [])}
         onTopUp={({ minutes, items: topUp }) => {
           onSlipped(minutes);
           setSkipped(undefined);

@@ -261,6 +261,7 @@ class LogbookApiTest {
     assertThat(measured.at("/5/heartRate").asInt()).isEqualTo(120);
     assertThat(measured.at("/5/second").asInt()).isEqualTo(50);
     assertThat(measured.at("/5/power").asInt()).as("nothing said it").isZero();
+    assertThat(measured.at("/5/expected").asInt()).as("by the model").isBetween(50, 200);
 
     Map<String, Object> wrong = event(9, begun, "SIGNALS", null, null);
     wrong.put("signals", List.of(Map.of("at", begun, "heartRate", 999, "power", 0, "cadence", 0)));

@@ -2,7 +2,6 @@ package dev.jubilee.core.logbook;
 
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
-import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -35,10 +34,6 @@ public record FollowEvent(
   /** Events of one device at one warm-up. */
   public static final int MOST = 20_000;
 
-  /** Wrong clocks are set right, nonsense is not. */
-  private static final long EARLIEST = Instant.parse("2000-01-01T00:00:00Z").toEpochMilli();
-
-  private static final long LATEST = Instant.parse("2100-01-01T00:00:00Z").toEpochMilli();
   private static final int LONGEST = 6 * 3600;
 
   /** Seconds of signals in one event. */
@@ -98,7 +93,7 @@ public record FollowEvent(
   public FollowEvent {
     Bounds.within("sequence", sequence, 1, MOST, "");
     Bounds.within("run", run, 1, 10_000, "");
-    requireTime(at);
+    DeviceTime.require(at);
     Bounds.within("seconds", seconds, 0, LONGEST, "s");
     if (kind.isOfItem() != item.isPresent()) {
       throw new OutOfRangeException(
@@ -119,12 +114,6 @@ public record FollowEvent(
     int most = kind == Kind.SIGNALS ? MOST_SIGNALS : 0;
     Bounds.within("signals", signals.size(), least, most, "seconds");
     signals = List.copyOf(signals);
-  }
-
-  static void requireTime(long at) {
-    if (at < EARLIEST || at > LATEST) {
-      throw new OutOfRangeException("at", at + " ms", "ms since 1970, from 2000 to 2100");
-    }
   }
 
   /**

@@ -16,7 +16,7 @@ public record Signal(long at, int heartRate, int power, int cadence) {
    * @throws dev.jubilee.core.quantity.OutOfRangeException naming the field and what is accepted
    */
   public Signal {
-    FollowEvent.requireTime(at);
+    DeviceTime.require(at);
     Bounds.within("heartRate", heartRate, 0, 250, "beats/min");
     Bounds.within("power", power, 0, 3000, "W");
     Bounds.within("cadence", cadence, 0, 300, "a minute");

@@ -90,7 +90,10 @@ class LeadLines {
 
   /** The state is read once, however many follow. */
   private void tell(Key key, Set<Line> lines) {
-    state(key).ifPresent(state -> lines.forEach(line -> line.tell(state)));
+    // Of two changes the later one is read, and told, after the other.
+    synchronized (lines) {
+      state(key).ifPresent(state -> lines.forEach(line -> line.tell(state)));
+    }
   }
 
   private Optional<LeadState> state(Key key) {

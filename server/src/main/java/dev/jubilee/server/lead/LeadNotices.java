@@ -5,6 +5,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.Optional;
 import java.util.Properties;
 import java.util.UUID;
 import org.postgresql.PGConnection;
@@ -113,8 +114,9 @@ class LeadNotices implements SmartLifecycle {
 
   private Connection connect() throws SQLException {
     Properties properties = new Properties();
-    properties.setProperty("user", String.valueOf(database.getUsername()));
-    properties.setProperty("password", String.valueOf(database.getPassword()));
+    Optional.ofNullable(database.getUsername()).ifPresent(u -> properties.setProperty("user", u));
+    Optional.ofNullable(database.getPassword())
+        .ifPresent(p -> properties.setProperty("password", p));
     properties.setProperty("connectTimeout", "2");
     properties.setProperty("tcpKeepAlive", "true");
     return DriverManager.getConnection(database.getJdbcUrl(), properties);

@@ -35,8 +35,9 @@ public record FollowedView(
    * @param second since it was begun
    * @param heartRate beats/min
    * @param power W
+   * @param expected beats/min that the model expected then; 0 where it expected nothing
    */
-  public record Measured(int second, int heartRate, int power) {}
+  public record Measured(int second, int heartRate, int power, int expected) {}
 
   /**
    * One item of the plan that was followed.

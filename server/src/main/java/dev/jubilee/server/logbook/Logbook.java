@@ -97,7 +97,7 @@ public class Logbook {
                 .map(DeviceRecord::paused)
                 .max(Duration::compareTo)
                 .orElse(Duration.ZERO)),
-        measured(record),
+        measured(record, plan.readiness()),
         items(plan, record, libraries.of(clubId)),
         devices(told, records, local));
   }
@@ -108,7 +108,8 @@ public class Logbook {
   /** So many seconds are one figure. */
   private static final int MEASURED_OVER = 10;
 
-  private static List<FollowedView.Measured> measured(FollowedRecord record) {
+  private static List<FollowedView.Measured> measured(
+      FollowedRecord record, PlanView.ReadinessView readiness) {
     if (record.begun().isEmpty()) {
       return List.of();
     }
@@ -127,8 +128,19 @@ public class Logbook {
         (second, some) ->
             measured.add(
                 new FollowedView.Measured(
-                    second, mean(some, Signal::heartRate), mean(some, Signal::power))));
+                    second,
+                    mean(some, Signal::heartRate),
+                    mean(some, Signal::power),
+                    expected(readiness, second))));
     return measured;
+  }
+
+  private static int expected(PlanView.ReadinessView readiness, int second) {
+    if (readiness == null) {
+      return 0;
+    }
+    int at = (second + MEASURED_OVER / 2) / readiness.step();
+    return at < readiness.heart().size() ? readiness.heart().get(at) : 0;
   }
 
   private static int mean(List<Signal> signals, ToIntFunction<Signal> figure) {
