@@ -1,6 +1,6 @@
 import type { CSSProperties } from "react";
 import type { FollowItem } from "../api/types";
-import { clock } from "../shared/units";
+import { clock, figures } from "../shared/units";
 import type { Sensors } from "./useSensors";
 import clsx from "clsx";
 import css from "./follow.module.css";
@@ -12,10 +12,16 @@ interface Gauge {
   value: number;
   /** What is wanted; without it there is only the figure. */
   range?: { low: number; high: number };
+  words?: Record<Side, string>;
 }
+
+type Side = "under" | "on" | "over";
 
 /** A power within this share of its target is on it. */
 const ON_TARGET = 0.05;
+
+/** And a pace. */
+const ON_PACE = 0.03;
 
 /** What sensors say against what is wanted, at a glance. */
 export function Gauges({ sensors, item }: { sensors: Sensors; item: FollowItem }) {
@@ -34,7 +40,7 @@ export function Gauges({ sensors, item }: { sensors: Sensors; item: FollowItem }
           {gauge.range && (
             <>
               <i style={{ "--at": placeOf(gauge, gauge.range) } as CSSProperties} aria-hidden />
-              <em>{WORDS[sideOf(gauge)]}</em>
+              <em>{(gauge.words ?? WORDS)[sideOf(gauge)]}</em>
             </>
           )}
         </p>
@@ -43,10 +49,10 @@ export function Gauges({ sensors, item }: { sensors: Sensors; item: FollowItem }
   );
 }
 
-const WORDS = { under: "below", on: "in range", over: "above" };
+const WORDS: Record<Side, string> = { under: "below", on: "in range", over: "above" };
 
 function gaugesOf(sensors: Sensors, item: FollowItem): Gauge[] {
-  const { heartRate, power, split } = sensors.read();
+  const { heartRate, power, split, speed } = sensors.read();
   const gauges: Gauge[] = [];
   if (heartRate !== undefined) {
     const range = sensors.rangeOf(item);
@@ -70,6 +76,18 @@ function gaugesOf(sensors: Sensors, item: FollowItem): Gauge[] {
         : { range: { low: wanted * (1 - ON_TARGET), high: wanted * (1 + ON_TARGET) } }),
     });
   }
+  const pace = speedOf(item);
+  if (speed !== undefined && pace !== undefined && item.target) {
+    const { main, unit } = figures({ ...item.target, value: speed, heartLow: 0, heartHigh: 0 });
+    gauges.push({
+      name: "Pace",
+      figure: main,
+      unit,
+      value: speed,
+      range: { low: pace * (1 - ON_PACE), high: pace * (1 + ON_PACE) },
+      words: { under: "slow", on: "in range", over: "fast" },
+    });
+  }
   if (split !== undefined && gauges.length < 2) {
     gauges.push({ name: "Split", figure: clock(split), unit: "/500 m", value: split });
   }
@@ -81,7 +99,12 @@ export function powerOf({ target }: FollowItem): number | undefined {
   return target?.metric === "POWER" || target?.metric === "SPLIT" ? target.value : undefined;
 }
 
-function sideOf({ value, range }: Gauge): "under" | "on" | "over" {
+/** m/s at which an item is done, if it is done by pace. */
+export function speedOf({ target }: FollowItem): number | undefined {
+  return target?.metric === "PACE" || target?.metric === "SWIM_PACE" ? target.value : undefined;
+}
+
+function sideOf({ value, range }: Gauge): Side {
   if (!range || (value >= range.low && value <= range.high)) return "on";
   return value < range.low ? "under" : "over";
 }

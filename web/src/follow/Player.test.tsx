@@ -7,6 +7,7 @@ import type { Happening, Place } from "./keeping";
 import { Player } from "./Player";
 import * as signals from "./signals";
 import { localTime } from "./starttime";
+import type { Sensors } from "./useSensors";
 
 vi.mock("./clock", () => ({ now: () => Date.now() }));
 vi.mock("./signals", () => ({
@@ -108,6 +109,7 @@ function play(
   place?: Place,
   onSlipped?: (minutes: number) => void,
   view = VIEW,
+  sensors?: Sensors,
 ) {
   vi.setSystemTime(START - 1000 * beforeStart);
   told = [];
@@ -117,6 +119,7 @@ function play(
   render(
     <Player
       view={view}
+      sensors={sensors}
       start={START}
       onLeave={onLeave}
       place={place}
@@ -252,6 +255,29 @@ describe("the player", () => {
     expect(count()).toContain("1of 10 strokes");
     pass(29);
     expect(count()).toContain("10of 10 strokes");
+  });
+
+  it("shows what a strap says, keeps it, and lets the body end the raise", () => {
+    const strap: Sensors = {
+      worn: [{ name: "Strap", state: "ON", isMadeUp: false }],
+      problem: "",
+      putOn: vi.fn(),
+      takeOff: vi.fn(),
+      read: () => ({ heartRate: 101 }),
+      isSettled: () => true,
+      rangeOf: () => ({ itemId: "jog", low: 103, high: 114 }),
+      ask: vi.fn(),
+    };
+    play(3818, undefined, undefined, VIEW, strap);
+    expect(screen.getByLabelText("Sensors").textContent).toBe("HR101 of 103–114below");
+    for (let second = 0; second < 31; second++) pass(1);
+    expect(told).toContain("SIGNALS");
+    expect(screen.queryByText(/your body says/)).toBeNull();
+    press("Jacket off");
+    press("Go on");
+    expect(heading()).toBe("Leg swings");
+    expect(told).toContain("ITEM_DONE jog 31");
+    expect(told.filter((t) => t.startsWith("ITEM_DONE jog"))).toHaveLength(1);
   });
 
   it("ends with the way to the start and how long there is", () => {

@@ -7,7 +7,7 @@ import { inLead, ownSeconds } from "../lead/steps";
 import type { Asked } from "../signal/simulated";
 import * as evenClock from "./clock";
 import { Count, TargetLine } from "./Count";
-import { Gauges, powerOf } from "./Gauges";
+import { Gauges, powerOf, speedOf } from "./Gauges";
 import { InHand, WhySkipped } from "./InHand";
 import type { Place } from "./keeping";
 import { Ready } from "./Ready";
@@ -368,7 +368,12 @@ interface Skipped {
 /** For less than this nobody ends a raise early, s. */
 const LITTLE_LEFT = 20;
 
-const NOTHING_ASKED: Asked = { effort: 0, power: undefined, rate: undefined };
+const NOTHING_ASKED: Asked = {
+  effort: 0,
+  power: undefined,
+  rate: undefined,
+  speed: undefined,
+};
 
 /** What the plan asks of the body now. */
 function askedOf({ item, segment }: Beat): Asked {
@@ -378,6 +383,7 @@ function askedOf({ item, segment }: Beat): Asked {
     effort: isWork ? item.effort : item.recoveryEffort,
     power: isWork ? powerOf(item) : undefined,
     rate: isWork && rate > 0 ? rate : undefined,
+    speed: isWork ? speedOf(item) : undefined,
   };
 }
 

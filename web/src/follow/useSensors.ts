@@ -42,7 +42,7 @@ export interface Sensors {
   ask: (asked: Asked) => void;
 }
 
-const NOTHING: Asked = { effort: 0, power: undefined, rate: undefined };
+const NOTHING: Asked = { effort: 0, power: undefined, rate: undefined, speed: undefined };
 
 export function useSensors(token: string, sport: Sport): Sensors {
   const [worn, setWorn] = useState<readonly (PutOn & { sensor: Sensor })[]>([]);

@@ -13,10 +13,10 @@ const figure = (second: number, heartRate: number, expected = 0, power = 0) => (
 describe("what sensors said", () => {
   it("is told against what was expected", () => {
     const all = Array.from({ length: 20 }, (_, i) => figure(10 * i, 104 + i, 100 + i));
-    render(<Measured measured={all} />);
+    render(<Measured measured={all} heartFactor={1.08} />);
     expect(screen.getByRole("img").getAttribute("aria-label")).toBe(
-      "Heart rate 104–123 beats/min, 123 at the end;" +
-        " on average 4 above what was expected (thin line)",
+      "Heart rate 104–123 beats/min, 123 at the end; it rises 8 % further than the average one’s" +
+        " for the same work (thin line: what is expected by now)",
     );
   });
 

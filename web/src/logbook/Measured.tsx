@@ -7,15 +7,23 @@ const WIDTH = 600;
 const HEIGHT = 90;
 
 /** What sensors said while it was followed: heart rate as a line, power as another. */
-export function Measured({ measured }: { measured: Figures }) {
+export function Measured({
+  measured,
+  heartFactor,
+}: {
+  measured: Figures;
+  /** How far the heart rises for the same work, 1 for the average body. */
+  heartFactor?: number | null | undefined;
+}) {
   const hearts = measured.map((m) => m.heartRate).filter((h) => h > 0);
   const powers = measured.map((m) => m.power).filter((p) => p > 0);
   if (hearts.length + powers.length === 0) return null;
-  // What was expected is drawn where a heart was heard, on the same scale.
-  const beats = hearts.length > 0 ? [...hearts, ...heard(measured).map((m) => m.expected)] : [];
+  // Both on one scale.
+  const expected = measured.map((m) => m.expected).filter((e) => e > 0);
+  const beats = hearts.length > 0 ? [...hearts, ...expected] : [];
   const words = [
     range("Heart rate", hearts, "beats/min"),
-    apart(measured),
+    heartFactor == null ? "" : rises(heartFactor),
     range("power", powers, "W"),
   ]
     .filter(Boolean)
@@ -43,20 +51,13 @@ function range(name: string, figures: readonly number[], unit: string): string {
   return `${name} ${Math.min(...figures)}–${Math.max(...figures)} ${unit}, ${last} at the end`;
 }
 
-const heard = (measured: Figures) => measured.filter((m) => m.heartRate > 0 && m.expected > 0);
-
-/** By how much the heart was above or below what the model expected, in words. */
-function apart(measured: Figures): string {
-  const both = heard(measured);
-  if (both.length < LEAST) return "";
-  const mean = both.reduce((sum, m) => sum + m.heartRate - m.expected, 0) / both.length;
-  const beats = Math.round(Math.abs(mean));
-  if (beats === 0) return "as was expected";
-  return `on average ${beats} ${mean > 0 ? "above" : "below"} what was expected (thin line)`;
+/** Against the average body, in words; the thin line has moved with it. */
+function rises(factor: number): string {
+  const share = Math.round(100 * Math.abs(factor - 1));
+  const words =
+    share === 0 ? "as far as" : `${share} % ${factor > 1 ? "further than" : "less far than"}`;
+  return `it rises ${words} the average one’s for the same work (thin line: what is expected by now)`;
 }
-
-/** Of fewer figures nothing is said of the whole. */
-const LEAST = 12;
 
 /** What was not heard for longer is a gap, s. */
 const GAP = 30;

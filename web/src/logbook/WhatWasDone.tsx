@@ -61,7 +61,7 @@ export function WhatWasDone({ prescriptionId, startsAt }: Props) {
         ))}
       </div>
       <Soft>{sentence(facts(view))}</Soft>
-      <Measured measured={view.measured} />
+      <Measured measured={view.measured} heartFactor={view.heartFactor} />
       {words.length > 0 && (
         <ul className={css.words}>
           {words.slice(0, SHOWN).map((word, i) => (

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { Strap } from "./heart";
 import { NO_FAULTS, SimulatedAthlete, SOMEBODY, USUAL_FAULTS } from "./simulated";
 
-const EASY = { effort: 55, power: undefined, rate: undefined };
+const EASY = { effort: 55, power: undefined, rate: undefined, speed: undefined };
 const goal = SOMEBODY.resting + 0.55 * (SOMEBODY.highest - SOMEBODY.resting);
 
 describe("a strap", () => {

@@ -16,6 +16,8 @@ export interface Reading {
   cadence?: number;
   /** s over 500 m. */
   split?: number;
+  /** m/s, on foot and in water. */
+  speed?: number;
 }
 
 /** Reads one characteristic's packets; some figures need two of them. */
@@ -70,7 +72,6 @@ export function bikeReader(): Reader {
     if (!fields) return undefined;
     return present({
       cadence: halved(fields.get("cadence")),
-      split: undefined,
       power: fields.get("power"),
       heartRate: beating(fields.get("heartRate")),
     });
@@ -87,6 +88,12 @@ function beating(value: number | undefined): number | undefined {
   return value === 0 ? undefined : value;
 }
 
-function present(reading: Record<keyof Reading, number | undefined>): Reading {
-  return Object.fromEntries(Object.entries(reading).filter(([, v]) => v !== undefined));
+type Found = Partial<Record<keyof Reading, number | undefined>>;
+
+function present(reading: Found): Reading {
+  const there: Reading = {};
+  for (const [name, value] of Object.entries(reading) as [keyof Reading, number | undefined][]) {
+    if (value !== undefined) there[name] = value;
+  }
+  return there;
 }

@@ -11,6 +11,8 @@ export interface Asked {
   power: number | undefined;
   /** Strokes or turns a minute. */
   rate: number | undefined;
+  /** m/s, where it is by pace. */
+  speed: number | undefined;
 }
 
 export interface Body {
@@ -100,6 +102,9 @@ export class SimulatedAthlete {
         // P = 2.80 / (pace per metre)^3, the monitor's own.
         reading.split = 500 * Math.cbrt(2.8 / reading.power);
       }
+    }
+    if (asked.speed !== undefined) {
+      reading.speed = Math.max(0, asked.speed * (1 + 0.02 * this.bell()));
     }
     if (asked.rate !== undefined) {
       reading.cadence = Math.round(2 * (asked.rate + 0.7 * this.bell())) / 2;

@@ -15,6 +15,8 @@ import java.util.List;
  * @param waitedSeconds from the end of the warm-up to the first effort
  * @param felt how ready, 1 to 5
  * @param measured what sensors said, a figure every few seconds
+ * @param heartFactor how far the heart rises for the same work, 1 for the average body; null where
+ *     none was heard
  */
 public record FollowedView(
     @Schema(nullable = true) OffsetDateTime begun,
@@ -26,16 +28,18 @@ public record FollowedView(
     @Schema(nullable = true) Integer bestEffort,
     int pausedSeconds,
     List<Measured> measured,
+    @Schema(nullable = true) Double heartFactor,
     List<ItemDone> items,
     List<FollowingDevice> devices) {
 
   /**
-   * The mean of some seconds; 0 where no sensor said anything.
+   * The mean of some seconds; 0 where no sensor said anything, and after the last.
    *
    * @param second since it was begun
    * @param heartRate beats/min
    * @param power W
-   * @param expected beats/min that the model expected then; 0 where it expected nothing
+   * @param expected beats/min that the model expects of this athlete then, moved by what was
+   *     measured; 0 where it expects nothing
    */
   public record Measured(int second, int heartRate, int power, int expected) {}
 

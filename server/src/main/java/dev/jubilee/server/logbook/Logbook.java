@@ -4,7 +4,6 @@ import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.logbook.DeviceRecord;
 import dev.jubilee.core.logbook.FollowedRecord;
-import dev.jubilee.core.logbook.Signal;
 import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.handover.ShareLinks;
@@ -23,10 +22,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
-import java.util.function.ToIntFunction;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -84,6 +81,7 @@ public class Logbook {
         prescriptions.revisions(clubId, prescriptionId).stream()
             .anyMatch(r -> r.number() == followed);
     PlanView plan = prescriptions.revision(clubId, prescriptionId, isThere ? followed : current);
+    MeasuredBody measured = MeasuredBody.of(record, plan.readiness());
     return new FollowedView(
         record.begun().map(local).orElse(null),
         record.ended().map(local).orElse(null),
@@ -97,55 +95,10 @@ public class Logbook {
                 .map(DeviceRecord::paused)
                 .max(Duration::compareTo)
                 .orElse(Duration.ZERO)),
-        measured(record, plan.readiness()),
+        measured.figures(),
+        measured.heartFactor(),
         items(plan, record, libraries.of(clubId)),
         devices(told, records, local));
-  }
-
-  /** Nobody warms up for longer, s. */
-  private static final int LONGEST_MEASURED = 3 * 3600;
-
-  /** So many seconds are one figure. */
-  private static final int MEASURED_OVER = 10;
-
-  private static List<FollowedView.Measured> measured(
-      FollowedRecord record, PlanView.ReadinessView readiness) {
-    if (record.begun().isEmpty()) {
-      return List.of();
-    }
-    long begun = record.begun().get().toEpochMilli();
-    Map<Integer, List<Signal>> parts = new TreeMap<>();
-    for (Signal signal : record.signals()) {
-      int second = (int) ((signal.at() - begun) / 1000);
-      if (second >= 0 && second < LONGEST_MEASURED) {
-        parts
-            .computeIfAbsent(second / MEASURED_OVER * MEASURED_OVER, s -> new ArrayList<>())
-            .add(signal);
-      }
-    }
-    List<FollowedView.Measured> measured = new ArrayList<>();
-    parts.forEach(
-        (second, some) ->
-            measured.add(
-                new FollowedView.Measured(
-                    second,
-                    mean(some, Signal::heartRate),
-                    mean(some, Signal::power),
-                    expected(readiness, second))));
-    return measured;
-  }
-
-  private static int expected(PlanView.ReadinessView readiness, int second) {
-    if (readiness == null) {
-      return 0;
-    }
-    int at = (second + MEASURED_OVER / 2) / readiness.step();
-    return at < readiness.heart().size() ? readiness.heart().get(at) : 0;
-  }
-
-  private static int mean(List<Signal> signals, ToIntFunction<Signal> figure) {
-    return (int)
-        Math.round(signals.stream().mapToInt(figure).filter(f -> f > 0).average().orElse(0));
   }
 
   private static List<FollowedView.ItemDone> items(
