@@ -1,20 +1,10 @@
 import { describe, expect, it } from "vitest";
+import { seeded } from "../signal/simulated";
 import { ServerClock } from "./serverClock";
-
-/** Numbers from 0 to 1 that are the same each time (mulberry32, from memory). */
-function random(seed: number): () => number {
-  let a = seed;
-  return () => {
-    a = (a + 0x6d2b79f5) | 0;
-    let t = Math.imul(a ^ (a >>> 15), 1 | a);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
 
 /** A device with a clock of its own, asking over a line with delays of its own each way. */
 function device(seed: number, delay: (next: () => number) => number, questions: number) {
-  const next = random(seed);
+  const next = seeded(seed);
   const ahead = (next() - 0.5) * 3_600_000;
   const rate = 1 + (next() - 0.5) * 1e-4;
   const own = (real: number) => ahead + real * rate;

@@ -70,7 +70,7 @@ final class SlowLine implements AutoCloseable {
         pass(phone, onward);
         pass(onward, phone);
       } catch (IOException e) {
-        // Nobody is there, for now.
+        // The server is between its end and its next start.
         phone.close();
       }
     }

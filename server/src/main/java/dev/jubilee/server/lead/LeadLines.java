@@ -101,7 +101,7 @@ class LeadLines {
       return leads.state(key.clubId(), key.sessionId());
     } catch (RuntimeException e) {
       // Told anew when the database is heard again.
-      LOG.debug("a lead's state is not known for now", e);
+      LOG.debug("a lead's state could not be read", e);
       return Optional.empty();
     }
   }

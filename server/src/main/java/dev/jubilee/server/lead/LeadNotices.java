@@ -86,7 +86,7 @@ class LeadNotices implements SmartLifecycle {
         }
       } catch (SQLException e) {
         if (!isTold && isMine()) {
-          LOG.warn("changes of leads are not heard for now: {}", Causes.told(e));
+          LOG.warn("changes of leads are not heard until the database is: {}", Causes.told(e));
         }
         isTold = true;
         pause();
