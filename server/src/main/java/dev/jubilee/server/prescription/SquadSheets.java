@@ -99,7 +99,7 @@ public class SquadSheets {
       }
     }
     List<SquadSheet.Row> rows = new ArrayList<>();
-    for (String key : order) {
+    for (String key : partsTogether(order)) {
       List<SquadSheet.Cell> cells = new ArrayList<>();
       List<PlanView.ItemView> items = new ArrayList<>();
       for (Map<String, PlanView.ItemView> own : byKey) {
@@ -111,10 +111,38 @@ public class SquadSheets {
       }
       rows.add(new SquadSheet.Row(items.get(0).block(), commonest(items), cells));
     }
-    // Parts stay together, in the order of the first plan, whoever's plan a row came from.
-    List<WarmUpPart> parts = rows.stream().map(SquadSheet.Row::block).distinct().toList();
-    rows.sort(Comparator.comparingInt(row -> parts.indexOf(row.block())));
     return rows;
+  }
+
+  /**
+   * Parts stay together, in the order of the first plan, whoever's plan a row came from; a part
+   * that comes back, as a raise on a machine after the floor, stays where it comes back.
+   */
+  private static List<String> partsTogether(List<String> keys) {
+    List<String> parts = keys.stream().map(SquadSheets::partOf).distinct().toList();
+    return keys.stream()
+        .sorted(Comparator.comparingInt(key -> parts.indexOf(partOf(key))))
+        .toList();
+  }
+
+  private static String partOf(String key) {
+    return key.substring(0, key.indexOf(' '));
+  }
+
+  /** Each item's part and how often it still comes back: the last ones are where plans agree. */
+  private static List<String> parts(PlanView plan) {
+    List<String> parts = new ArrayList<>();
+    Map<WarmUpPart, Integer> after = new HashMap<>();
+    WarmUpPart next = null;
+    for (int i = plan.items().size() - 1; i >= 0; i--) {
+      WarmUpPart block = plan.items().get(i).block();
+      if (block != next) {
+        after.merge(block, 1, Integer::sum);
+      }
+      next = block;
+      parts.add(0, block.name() + "-" + after.get(block));
+    }
+    return parts;
   }
 
   /**
@@ -127,8 +155,10 @@ public class SquadSheets {
             .collect(Collectors.groupingBy(PlanView.ItemView::block, Collectors.counting()));
     Map<String, Integer> seen = new HashMap<>();
     Map<String, PlanView.ItemView> keyed = new LinkedHashMap<>();
-    for (PlanView.ItemView item : plan.items()) {
-      String key = item.block().name();
+    List<String> parts = parts(plan);
+    for (int i = 0; i < plan.items().size(); i++) {
+      PlanView.ItemView item = plan.items().get(i);
+      String key = parts.get(i);
       if (item.block() == WarmUpPart.BUILD) {
         int index = seen.merge(key, 1, Integer::sum);
         key = key + " " + (counts.get(WarmUpPart.BUILD) - index);
