@@ -129,7 +129,9 @@ public class SquadSheets {
     return key.substring(0, key.indexOf(' '));
   }
 
-  /** Each item's part and how often it still comes back: the last ones are where plans agree. */
+  /**
+   * Each item's part, and of raises how many come after it: the last ones are where plans agree.
+   */
   private static List<String> parts(PlanView plan) {
     List<String> parts = new ArrayList<>();
     Map<WarmUpPart, Integer> after = new HashMap<>();
@@ -140,7 +142,9 @@ public class SquadSheets {
         after.merge(block, 1, Integer::sum);
       }
       next = block;
-      parts.add(0, block.name() + "-" + after.get(block));
+      // The others stay together, however a plan mixes them.
+      parts.add(
+          0, block == WarmUpPart.RAISE ? block.name() + "-" + after.get(block) : block.name());
     }
     return parts;
   }
