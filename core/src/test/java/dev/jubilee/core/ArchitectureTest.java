@@ -79,7 +79,7 @@ class ArchitectureTest {
           // An edit says what the editor does; the editor computes anew for some of them.
           "edit.Edit edit.PlanEditor",
           // What is prescribed tells how it differs from the one before.
-          "block.BlockPrescriber block.Difference block.Prescribed",
+          "block.BlockPrescriber block.Prescribed",
           // Two halves of one dynamic programme.
           "choice.ChangeoverCosts choice.SetUpSequencer",
           // A line is put together while sets embedded in it are looked for.

@@ -11,6 +11,7 @@ package dev.jubilee.core.approach;
  * @param top how high the build goes
  * @param routine the same drills every time or others
  * @param support holding on or free-standing
+ * @param changing how readily what is seen changes the session
  */
 public record Approach(
     First first,
@@ -19,7 +20,8 @@ public record Approach(
     Balance balance,
     Top top,
     Routine routine,
-    Support support) {
+    Support support,
+    Changing changing) {
 
   /** Raise first, short holds, neck tilts, effort-led, top by session, a routine. */
   public static final Approach USUAL =
@@ -30,7 +32,20 @@ public record Approach(
           Balance.EVEN,
           Top.BY_SESSION,
           Routine.FIXED,
-          Support.AS_MASTERED);
+          Support.AS_MASTERED,
+          Changing.ON_CLEAR_SIGNS);
+
+  /** Changes a session on clear signs. */
+  public Approach(
+      First first,
+      Holds holds,
+      Neck neck,
+      Balance balance,
+      Top top,
+      Routine routine,
+      Support support) {
+    this(first, holds, neck, balance, top, routine, support, Changing.ON_CLEAR_SIGNS);
+  }
 
   public Approach {
     first = first == null ? First.RAISE : first;
@@ -40,6 +55,7 @@ public record Approach(
     top = top == null ? Top.BY_SESSION : top;
     routine = routine == null ? Routine.FIXED : routine;
     support = support == null ? Support.AS_MASTERED : support;
+    changing = changing == null ? Changing.ON_CLEAR_SIGNS : changing;
   }
 
   /** A school: a name and what speaks for and against it. */
@@ -273,6 +289,34 @@ public record Approach(
     private final String forAndAgainst;
 
     Support(String title, String forAndAgainst) {
+      this.title = title;
+      this.forAndAgainst = forAndAgainst;
+    }
+
+    @Override
+    public String title() {
+      return title;
+    }
+
+    @Override
+    public String forAndAgainst() {
+      return forAndAgainst;
+    }
+  }
+
+  /** How readily what is seen in the warm-up changes the session; pain and red flags always do. */
+  public enum Changing implements School {
+    RARELY(
+        "Keep to the plan",
+        "The block stays as planned, and many a flat warm-up ends well; some sessions are wasted."),
+    ON_CLEAR_SIGNS(
+        "On clear signs", "One more try before anything gives way; it takes a few minutes."),
+    READILY("Readily", "Nobody forces a flat day; some good sessions are given away early.");
+
+    private final String title;
+    private final String forAndAgainst;
+
+    Changing(String title, String forAndAgainst) {
       this.title = title;
       this.forAndAgainst = forAndAgainst;
     }

@@ -10,6 +10,7 @@ import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Ladder;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanDifference;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.SimulatedPlan;
@@ -169,7 +170,9 @@ public final class BlockPrescriber {
       memory.take(planned.session(), plan, athleteWeek.get().isRecovery());
       all.add(
           new Prescribed(
-              planned, simulated, before.map(b -> Difference.between(b, plan)).orElse(List.of())));
+              planned,
+              simulated,
+              before.map(b -> PlanDifference.between(b, plan)).orElse(List.of())));
     }
     return all;
   }

@@ -24,15 +24,7 @@ public record Prescribed(Planned planned, SimulatedPlan simulated, List<String> 
 
   /** Highest effort of the build, % of top speed or power; 0 without a build. */
   public int top() {
-    return top(plan());
-  }
-
-  static int top(Plan plan) {
-    return plan.in(WarmUpPart.BUILD).stream()
-        .flatMap(i -> i.target().stream())
-        .mapToInt(t -> t.percentOfTop())
-        .max()
-        .orElse(0);
+    return plan().topPercent();
   }
 
   /** How many drills, raise and build apart. */

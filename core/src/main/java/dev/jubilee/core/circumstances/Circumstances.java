@@ -27,6 +27,7 @@ import java.util.stream.IntStream;
  * @param slipped minutes by which the first effort comes later than was said, 0 to 720
  * @param earlier what is done elsewhere first, out of the same minutes; all else is said of the
  *     place where the start is
+ * @param freshness how fresh the athlete comes
  */
 @RecordBuilder
 public record Circumstances(
@@ -39,7 +40,8 @@ public record Circumstances(
     Conditions conditions,
     List<PriorExercise> before,
     int slipped,
-    List<Stage> earlier)
+    List<Stage> earlier,
+    Freshness freshness)
     implements CircumstancesBuilder.With {
   public static final int LEAST_MINUTES = 3;
   public static final int MOST_MINUTES = 90;
@@ -60,6 +62,7 @@ public record Circumstances(
     before = before == null ? List.of() : inOrder(before, minutes);
     Bounds.within("slipped", slipped, 0, 720, "min");
     conditions = conditions == null ? Conditions.USUAL : conditions;
+    freshness = freshness == null ? Freshness.FRESH : freshness;
     earlier = earlier == null ? List.of() : List.copyOf(earlier);
     Bounds.within("stages", earlier.size(), 0, Stage.MOST, "before that of the start");
     int elsewhere = earlier.stream().mapToInt(Stage::minutesWithTransfer).sum();
@@ -84,6 +87,32 @@ public record Circumstances(
       ComingFrom comingFrom,
       Conditions conditions) {
     this(minutes, fill, place, kit, temperature, comingFrom, conditions, List.of(), 0, List.of());
+  }
+
+  /** Fresh. */
+  public Circumstances(
+      int minutes,
+      boolean fill,
+      Place place,
+      Set<Kit> kit,
+      int temperature,
+      ComingFrom comingFrom,
+      Conditions conditions,
+      List<PriorExercise> before,
+      int slipped,
+      List<Stage> earlier) {
+    this(
+        minutes,
+        fill,
+        place,
+        kit,
+        temperature,
+        comingFrom,
+        conditions,
+        before,
+        slipped,
+        earlier,
+        Freshness.FRESH);
   }
 
   /** Under usual conditions. */
@@ -127,6 +156,12 @@ public record Circumstances(
   /** Whether what was done before has rehearsed the sport, and not long ago. */
   public boolean isRehearsed(Sport sport) {
     return before.stream().anyMatch(b -> b.rehearses(sport) && b.endedBefore() <= STILL_WARM);
+  }
+
+  /** Fewer minutes than this hold no warm-up: the wait, what is done elsewhere, and the least. */
+  public int leastMinutes() {
+    int elsewhere = earlier.stream().mapToInt(Stage::minutesWithTransfer).sum();
+    return elsewhere + conditions.waitMinutes() + LEAST_MINUTES;
   }
 
   /** Whether parts of it are done in different places. */

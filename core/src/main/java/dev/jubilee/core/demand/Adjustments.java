@@ -19,6 +19,7 @@ final class Adjustments {
           new ForStroke(),
           new ForSeated(),
           new AfterSitting(),
+          new WhenNotFresh(),
           new ForStiffRegions(),
           new InRain(),
           new OnSlipperyGround(),

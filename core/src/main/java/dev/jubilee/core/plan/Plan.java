@@ -80,6 +80,15 @@ public record Plan(
     return items.stream().mapToInt(i -> drill(i).map(d -> d.contactsIn(i.dose())).orElse(0)).sum();
   }
 
+  /** The hardest graded effort in % of top; 0 where there is none. */
+  public int topPercent() {
+    return in(WarmUpPart.BUILD).stream()
+        .flatMap(i -> i.target().stream())
+        .mapToInt(t -> t.percentOfTop())
+        .max()
+        .orElse(0);
+  }
+
   /** Where and with what an item is done. */
   public Circumstances circumstancesOf(PlanItem item) {
     return request.circumstances().at(item.stage());

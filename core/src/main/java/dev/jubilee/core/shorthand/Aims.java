@@ -374,8 +374,7 @@ final class Aims {
   /** Nobody holds a share of a sprint for minutes; what the share is of is asked. */
   private void refuseShareOfTop(int at, int percent, LineBuilder draft) {
     boolean isLong =
-        draft.amounts.stream()
-            .anyMatch(a -> Timeline.roughSeconds(a, sport) > LONGEST_SHARE_OF_TOP);
+        draft.amounts.stream().anyMatch(a -> Timeline.secondsOf(a, sport) > LONGEST_SHARE_OF_TOP);
     if (sport != Sport.RIDE && isLong) {
       throw new ParseException(
           token(at).from(),

@@ -244,7 +244,7 @@ final class LineBuilder {
   int longestSeconds() {
     return isGroup()
         ? 600
-        : amounts.stream().mapToInt(a -> Timeline.roughSeconds(a, Sport.RUN)).max().orElse(0);
+        : amounts.stream().mapToInt(a -> Timeline.secondsOf(a, Sport.RUN)).max().orElse(0);
   }
 
   /** Shorter than this nobody goes at an even pace, m. */

@@ -122,7 +122,7 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
     for (int i = 0; i < pieces.size(); i++) {
       List<Piece> ladder = ladder(pieces, i);
       int seconds =
-          ladder.stream().mapToInt(p -> Timeline.roughSeconds(p.amount(), in)).max().orElse(0);
+          ladder.stream().mapToInt(p -> Timeline.secondsOf(p.amount(), in)).max().orElse(0);
       boolean repeats = pieces.get(i).times() > 1 || inSets.contains(pieces.get(i));
       boolean isAlone = !repeats && ladder.size() == 1;
       boolean isSession =

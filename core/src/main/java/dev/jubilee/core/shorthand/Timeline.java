@@ -40,19 +40,27 @@ public final class Timeline {
   private final Anchors anchors;
   private final Sport sport;
   private final SessionKind kind;
+  private final boolean isAmongOthers;
   private final List<Stretch> stretches = new ArrayList<>();
 
-  private Timeline(Anchors anchors, SessionKind kind) {
+  private Timeline(ParsedSession outline, SessionKind kind, Anchors anchors) {
     this.anchors = anchors;
     this.sport = anchors.sport();
     this.kind = kind;
+    this.isAmongOthers = outline.steps().size() > 1;
   }
 
   /** The stretches in order, at an athlete's own speeds. */
   public static List<Stretch> of(ParsedSession outline, SessionKind kind, Anchors anchors) {
-    Timeline timeline = new Timeline(anchors, kind);
+    Timeline timeline = new Timeline(outline, kind, anchors);
     timeline.lay(outline.steps(), true);
     return List.copyOf(timeline.stretches);
+  }
+
+  /** How hard one line of it is meant, said or unsaid. */
+  public static Effort effortOf(
+      Piece piece, ParsedSession outline, SessionKind kind, Anchors anchors) {
+    return new Timeline(outline, kind, anchors).effort(piece);
   }
 
   /**
@@ -70,7 +78,8 @@ public final class Timeline {
     return new Anchors(sport, model, true, Optional.empty(), List.of(), 0, List.of());
   }
 
-  static int roughSeconds(Extent amount, Sport sport) {
+  /** About how long it takes a club athlete, s. */
+  public static int secondsOf(Extent amount, Sport sport) {
     if (amount instanceof Extent.Time t) {
       return t.seconds();
     }
@@ -147,7 +156,7 @@ public final class Timeline {
   }
 
   private Effort effort(Piece piece) {
-    Duration length = Duration.ofSeconds(roughSeconds(piece.amount(), sport));
+    Duration length = Duration.ofSeconds(secondsOf(piece.amount(), sport));
     if (piece.aim().isPresent()) {
       return WorkIntensity.effort(piece.aim().get(), length, anchors);
     }
@@ -156,12 +165,12 @@ public final class Timeline {
           case EASY -> Feel.EASY;
           case LONG -> Feel.STEADY;
           case THRESHOLD -> Feel.THRESHOLD;
-          case SPRINT -> Feel.ALL_OUT;
-          case TIME_TRIAL -> Feel.ALL_OUT;
+          case SPRINT, HURDLES, TIME_TRIAL -> Feel.ALL_OUT;
           default -> Feel.HARD;
         };
     boolean isBeside =
-        piece.times() == 1
+        isAmongOthers
+            && piece.times() == 1
             && kind.isHard()
             && kind != SessionKind.TIME_TRIAL
             && length.toSeconds() >= 300;

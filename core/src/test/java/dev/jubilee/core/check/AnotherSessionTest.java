@@ -11,7 +11,6 @@ import dev.jubilee.core.shorthand.Shorthand;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -23,7 +22,7 @@ class AnotherSessionTest {
   @ParameterizedTest
   @EnumSource(Sport.class)
   void isWrittenAsACoachWouldWriteIt(Sport sport) {
-    assertThat(Shorthand.read(AnotherSession.words(sport, 40), sport).faults()).isEmpty();
+    assertThat(Shorthand.read(SparingSession.words(sport, 40), sport).faults()).isEmpty();
   }
 
   @ParameterizedTest
@@ -36,8 +35,8 @@ class AnotherSessionTest {
     "RIDE, KNEES, HURT, SWIM"
   })
   void leavesAloneWhatHurts(Sport sport, BodyRegion region, Severity severity, Sport other) {
-    assertThat(AnotherSession.another(plan(sport, SessionKind.INTERVALS, region, severity)))
-        .isEqualTo(Optional.of(other));
+    assertThat(SparingSession.of(plan(sport, SessionKind.INTERVALS, region, severity)))
+        .contains(SparingSession.words(other, 40));
   }
 
   @Test

@@ -13,6 +13,7 @@ import dev.jubilee.core.check.Finding;
 import dev.jubilee.core.check.Severity;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.Conditions;
+import dev.jubilee.core.circumstances.Freshness;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.Caveat;
 import dev.jubilee.core.drill.Dose;
@@ -96,6 +97,8 @@ class AnyRequestTest {
           switch (i % 6) {
             case 0, 3 -> usual.after(other.before(usual.minutes()));
             case 1 -> other.elsewhere(usual, asked.session().sport());
+            case 2 -> usual.withFreshness(Freshness.FLAT);
+            case 4 -> usual.withFreshness(Freshness.TIRED);
             default -> usual;
           };
       PrescriptionRequest request = asked.with(circumstances);

@@ -1,28 +1,26 @@
-package dev.jubilee.core.block;
+package dev.jubilee.core.plan;
 
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.WarmUpPart;
-import dev.jubilee.core.plan.Plan;
-import dev.jubilee.core.plan.PlanItem;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
 /** What differs between two warm-ups for the same kind of session, in a coach's words. */
-final class Difference {
+public final class PlanDifference {
   private final Plan before;
   private final Plan after;
   private final List<String> words = new ArrayList<>();
 
-  private Difference(Plan before, Plan after) {
+  private PlanDifference(Plan before, Plan after) {
     this.before = before;
     this.after = after;
   }
 
   /** Such as "+1 build-up", "A-march → A-skip", "Bridge 10 → 12 reps"; the weightiest first. */
-  static List<String> between(Plan before, Plan after) {
-    Difference difference = new Difference(before, after);
+  public static List<String> between(Plan before, Plan after) {
+    PlanDifference difference = new PlanDifference(before, after);
     difference.build();
     difference.drills();
     difference.minutes();
@@ -34,8 +32,8 @@ final class Difference {
     if (efforts != 0) {
       words.add(signed(efforts) + (Math.abs(efforts) == 1 ? " build-up" : " build-ups"));
     }
-    int from = Prescribed.top(before);
-    int to = Prescribed.top(after);
+    int from = before.topPercent();
+    int to = after.topPercent();
     if (from != to && from > 0 && to > 0) {
       words.add("top effort " + from + " → " + to + " %");
     }
@@ -90,7 +88,7 @@ final class Difference {
   private static Map<String, PlanItem> byGroup(Plan plan) {
     Map<String, PlanItem> byGroup = new LinkedHashMap<>();
     for (PlanItem item : plan.items()) {
-      if (BlockPrescriber.isDrill(item)) {
+      if (item.block().isChosen()) {
         byGroup.putIfAbsent(plan.drill(item).map(Drill::group).orElse(item.drillId()), item);
       }
     }
