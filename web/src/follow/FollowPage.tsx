@@ -6,6 +6,9 @@ import { MeasuresSwitch } from "../shared/MeasuresSwitch";
 import { clock } from "../shared/units";
 import { BLOCKS } from "../shared/words";
 import { bands, axisSpan } from "../shared/staircase";
+import { CheckInForm } from "../checkin/CheckInForm";
+import { Held } from "../checkin/Held";
+import { useCheckIn, type CheckIn } from "../checkin/useCheckIn";
 import { now } from "./clock";
 import type { Place } from "./keeping";
 import { Afterwards } from "./Afterwards";
@@ -50,6 +53,8 @@ function Follow({ token, view }: { token: string; view: FollowView }) {
       setLeft(latest.current);
       setRunning("led");
     });
+  const checkIn = useCheckIn(token, view.isHeld);
+  const [isCheckingIn, setCheckingIn] = useState(false);
   const isOrphan = running === "led" && !led;
   useEffect(() => {
     // The lead is over: whoever followed goes on with what is left of theirs, if anything is.
@@ -57,7 +62,28 @@ function Follow({ token, view }: { token: string; view: FollowView }) {
     setLeft(latest.current);
     setRunning(latest.current?.isOver ? "not" : "on");
   }, [isOrphan]);
+  const isFree = view.isHeld && !checkIn.isHeld && checkIn.standing !== undefined;
+  useEffect(() => {
+    // The coach has spoken with them: the plan is there now.
+    if (isFree) window.location.reload();
+  }, [isFree]);
   if (isOrphan) return <LinkNotice error={undefined} />;
+  if (checkIn.isHeld || view.isHeld) {
+    return <Held view={view} waits={checkIn.waits !== undefined} />;
+  }
+  if (isCheckingIn) {
+    return (
+      <CheckInForm
+        planned={view.minutes}
+        onTell={(answers) => {
+          checkIn.tell(answers);
+          setCheckingIn(false);
+          window.scrollTo(0, 0);
+        }}
+        onLeave={() => setCheckingIn(false)}
+      />
+    );
+  }
   if (running !== "not" && followed) {
     return (
       <Player
@@ -90,6 +116,11 @@ function Follow({ token, view }: { token: string; view: FollowView }) {
       isReady={followed !== undefined}
       start={start}
       onStart={setStart}
+      checkIn={checkIn}
+      onCheckIn={() => {
+        setCheckingIn(true);
+        window.scrollTo(0, 0);
+      }}
       onRun={() => {
         allowSound();
         setRunning("anew");
@@ -136,6 +167,8 @@ function Overview({
   isReady,
   start,
   onStart,
+  checkIn,
+  onCheckIn,
   onRun,
   onLed,
   sensors,
@@ -151,6 +184,8 @@ function Overview({
   isReady: boolean;
   start: number;
   onStart: (start: number) => void;
+  checkIn: CheckIn;
+  onCheckIn: () => void;
   onRun: () => void;
   /** Where the coach leads: follows them. */
   onLed: (() => void) | undefined;
@@ -186,7 +221,11 @@ function Overview({
           </label>
         </span>
       </div>
-      {tell && <Afterwards tell={tell} isDone />}
+      {tell ? (
+        <Afterwards tell={tell} isDone />
+      ) : (
+        <CheckInStrip checkIn={checkIn} start={start} onCheckIn={onCheckIn} />
+      )}
       {onLed && (
         <p role="status" className={css.caution}>
           Your coach leads this warm-up.{" "}
@@ -262,4 +301,46 @@ function Overview({
       </p>
     </main>
   );
+}
+
+/** Half a minute, before anything else; afterwards what became of it. */
+function CheckInStrip({
+  checkIn,
+  start,
+  onCheckIn,
+}: {
+  checkIn: CheckIn;
+  start: number;
+  onCheckIn: () => void;
+}) {
+  const [opened] = useState(now);
+  if (opened > start) return null;
+  const isTold = checkIn.waits !== undefined || (checkIn.standing?.state ?? null) !== null;
+  return (
+    <section className={css.checkIn} aria-label="Check-in">
+      <p role="status">{checkInWords(checkIn)}</p>
+      <button type="button" onClick={onCheckIn}>
+        {isTold ? "Tell anew" : "Check in"}
+      </button>
+    </section>
+  );
+}
+
+function checkInWords({ standing, waits, refused }: CheckIn): string {
+  if (refused) return refused;
+  if (waits) return "Told. It is sent as soon as there is a network.";
+  switch (standing?.state ?? undefined) {
+    case "TAKEN":
+      return "Your coach has taken over what you told.";
+    case "REFUSED":
+    case "RELEASED":
+      return "Your coach has seen what you told: the plan stays.";
+    case "LATE":
+      return "Told after the start; your coach can see it.";
+    case "OPEN":
+    case "SUPERSEDED":
+      return "Told. Your coach decides what changes.";
+    case undefined:
+      return "How are you today? It takes half a minute.";
+  }
 }

@@ -1,5 +1,14 @@
 import { useEffect, useMemo, useReducer, useRef, useState, type CSSProperties } from "react";
-import type { FollowItem, FollowView, InHandView } from "../api/types";
+import type {
+  Decided,
+  FollowItem,
+  FollowView,
+  InHandView,
+  LookInput,
+  MarkInput,
+} from "../api/types";
+import { LookPanel } from "../decision/LookPanel";
+import { checkpointsOf, decide, withDecided, type Checkpoint } from "../decision/look";
 import { ember, emberStep } from "../shared/ember";
 import { clock, say } from "../shared/units";
 import { BLOCKS } from "../shared/words";
@@ -59,6 +68,8 @@ interface Running {
   items: FollowItem[];
   watch: Stopwatch;
   isJacketOff: boolean;
+  looked: readonly Checkpoint[];
+  marks: readonly MarkInput[];
 }
 
 /** So often it is kept how far one is, s. */
@@ -110,6 +121,8 @@ export function Player({
       items: place?.items ?? view.items,
       watch: startWatch(place ? watchOf(place, evenClock.now()) : STOPPED, evenClock.now()),
       isJacketOff: place?.isJacketOff ?? false,
+      looked: place?.looked ?? [],
+      marks: place?.marks ?? [],
     }),
   );
   const own = running.items;
@@ -118,6 +131,7 @@ export function Player({
   const beats = useMemo(() => timeline(items), [items]);
   const [now, setNow] = useState(() => evenClock.now());
   const [skipped, setSkipped] = useState<Skipped>();
+  const [looking, setLooking] = useState<Checkpoint>();
   const at = Math.min(endOf(beats), seconds(watch, now));
   const beat = beatAt(beats, at);
   const isPaused = watch.zero === undefined;
@@ -184,6 +198,7 @@ export function Player({
   }
 
   const { item, segment } = beat;
+  const checkpoint = lookNow(view, items, item, running.looked);
   const next = items[items.indexOf(item) + 1];
   const fetch = toFetch(item, next);
   const left = endOf(beats) - at;
@@ -252,6 +267,27 @@ export function Player({
     }
   };
 
+  const looked = (look: LookInput, decided: Decided) => {
+    tell({ kind: "LOOKED", look });
+    const seen = {
+      looked: [...running.looked, look.checkpoint],
+      marks: [...running.marks, ...look.marks],
+    };
+    setLooking(undefined);
+    if (look.decided === "STOP") {
+      act((instant) => ({ ...seen, ...(led ? {} : { watch: pause(watch, instant) }) }));
+      if (!led && !isPaused) tell({ kind: "PAUSED" });
+    } else if (look.isTaken && decided.items.length > 0 && !led) {
+      act((instant) => ({
+        ...seen,
+        items: withDecided(items, item.id, decided.items),
+        watch: moveTo(watch, began, instant),
+      }));
+    } else {
+      change(seen);
+    }
+  };
+
   return (
     <main
       className={clsx(css.player, css[segment.kind.toLowerCase()])}
@@ -289,6 +325,25 @@ export function Player({
           </>
         )}
       </p>
+      {checkpoint && (
+        <section className={css.late} aria-label="Look">
+          <p>{asked(checkpoint)}</p>
+          <button type="button" onClick={() => change({ looked: [...running.looked, checkpoint] })}>
+            All well
+          </button>
+          <button type="button" onClick={() => setLooking(checkpoint)}>
+            Look
+          </button>
+        </section>
+      )}
+      {looking && (
+        <LookPanel
+          checkpoint={looking}
+          decide={(marks) => decide(inHand, looking, marks, running.marks)}
+          onDecided={(look) => looked(look, decide(inHand, looking, look.marks, running.marks))}
+          onLeave={() => setLooking(undefined)}
+        />
+      )}
       {skipped && now - skipped.at < WHY_FOR && (
         <WhySkipped
           name={skipped.name}
@@ -356,6 +411,31 @@ export function Player({
       )}
     </main>
   );
+}
+
+/** The checkpoint that was just passed, unless somebody has looked. */
+function lookNow(
+  view: FollowView,
+  items: readonly FollowItem[],
+  present: FollowItem,
+  looked: readonly Checkpoint[],
+): Checkpoint | undefined {
+  const before = items[items.indexOf(present) - 1];
+  const checkpoint = before && checkpointsOf(view.items).get(before.id);
+  return checkpoint && !looked.includes(checkpoint) ? checkpoint : undefined;
+}
+
+function asked(checkpoint: Checkpoint): string {
+  switch (checkpoint) {
+    case "RAISE_DONE":
+      return "Raise done. Light sweat, breathing well, anything tight?";
+    case "RANGE_DONE":
+      return "Range done. Loose, steady on one leg, nothing hurting?";
+    case "FIRST_FAST":
+      return "The first fast one: is the gear there? Anything hurting?";
+    case "LAST_EFFORT":
+      return "The last one: top gear there? Contacts quiet?";
+  }
 }
 
 interface Skipped {

@@ -1,6 +1,7 @@
 // What a device keeps of the warm-ups that are followed on it, until the server has it.
 import { openDB, type DBSchema, type IDBPDatabase } from "idb";
-import type { FollowEvent, FollowItem } from "../api/types";
+import type { FollowEvent, FollowItem, MarkInput } from "../api/types";
+import type { Checkpoint } from "../decision/look";
 import { newKey } from "../shared/once";
 import type { Stopwatch } from "./stopwatch";
 
@@ -18,6 +19,9 @@ export interface Place {
   seenAt: number;
   isJacketOff: boolean;
   isOver: boolean;
+  /** Where was looked, and what was seen. */
+  looked?: readonly Checkpoint[];
+  marks?: readonly MarkInput[];
 }
 
 export interface Keeping {

@@ -38,6 +38,7 @@ it("tells what is known, and of a clock that was wrong", () => {
     waitedSeconds: 0,
     pausedSeconds: 0,
     items: [],
+    looks: [],
     measured: [],
     devices: [
       { number: 1, clockSeconds: 2, itemsDone: 4 },

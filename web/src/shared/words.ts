@@ -1,11 +1,14 @@
 // The server's names in the words of the trade.
 import type {
-  ComingFrom,
   Block,
+  CheckInInput,
+  ComingFrom,
   Finding,
   HealthCondition,
   Kind,
   Kit,
+  LookInput,
+  MarkInput,
   Place,
   Position,
   Prior,
@@ -170,3 +173,12 @@ function labels<K extends string>(words: Record<K, string>): Record<K, string> {
     Object.entries<string>(words).map(([key, word]) => [key, label(word)]),
   ) as Record<K, string>;
 }
+
+/** One side of a region, after left or right. */
+export const ONE_SIDE: Record<Region, string> = WORDS.oneSide;
+
+export const ALARMS: Record<CheckInInput["alarms"][number], string> = WORDS.alarm;
+
+export const SIGNS: Record<MarkInput["sign"], string> = WORDS.sign;
+
+export const CHECKPOINTS: Record<LookInput["checkpoint"], string> = WORDS.checkpoint;

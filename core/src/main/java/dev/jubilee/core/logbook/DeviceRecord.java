@@ -3,6 +3,7 @@ package dev.jubilee.core.logbook;
 import dev.jubilee.core.logbook.FollowEvent.SkipReason;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,6 +24,7 @@ import java.util.TreeMap;
  * @param bestEffort number of the session's best effort
  * @param items by their id, in the order in which they were begun
  * @param signals what sensors said, in order, each second once
+ * @param looks what was seen and decided, in order
  */
 public record DeviceRecord(
     Optional<Instant> begun,
@@ -33,7 +35,11 @@ public record DeviceRecord(
     Optional<Integer> felt,
     Optional<Integer> bestEffort,
     Map<String, Done> items,
-    List<Signal> signals) {
+    List<Signal> signals,
+    List<Looked> looks) {
+
+  /** A look and when it was. */
+  public record Looked(Instant at, Look look) {}
 
   /** Less than this is no more than a look at it, s. */
   private static final int A_LOOK = 5;
@@ -93,6 +99,7 @@ public record DeviceRecord(
     private Optional<Integer> felt = Optional.empty();
     private Optional<Integer> best = Optional.empty();
     private final SortedMap<Long, Signal> signals = new TreeMap<>();
+    private final List<Looked> looks = new ArrayList<>();
 
     Fold(Map<Integer, Long> offsets) {
       this.offsets = offsets;
@@ -129,6 +136,7 @@ public record DeviceRecord(
           long lacks = offset(event.run());
           event.signals().forEach(s -> signals.putIfAbsent(s.at() / 1000, s.later(lacks)));
         }
+        case LOOKED -> event.look().ifPresent(look -> looks.add(new Looked(at, look)));
         case TIME_ADDED, REPEATED -> item(event, Done.NOT_REACHED);
       }
     }
@@ -188,7 +196,8 @@ public record DeviceRecord(
           felt,
           best,
           new LinkedHashMap<>(items),
-          List.copyOf(signals.values()));
+          List.copyOf(signals.values()),
+          List.copyOf(looks));
     }
   }
 

@@ -18,6 +18,7 @@ import java.util.Optional;
  * @param seconds of the item that were done, or that were added, 0 to 6 h
  * @param value 1 to 5 for how ready it felt, 1 to 100 for the number of the best effort
  * @param signals what sensors said, of up to {@value #MOST_SIGNALS} seconds
+ * @param look what was seen and decided
  */
 public record FollowEvent(
     int sequence,
@@ -29,7 +30,8 @@ public record FollowEvent(
     Optional<SkipReason> reason,
     int seconds,
     int value,
-    List<Signal> signals) {
+    List<Signal> signals,
+    Optional<Look> look) {
 
   /** Events of one device at one warm-up. */
   public static final int MOST = 20_000;
@@ -66,7 +68,9 @@ public record FollowEvent(
     /** On which effort of the session they were at their best. */
     BEST_EFFORT,
     /** What sensors said. */
-    SIGNALS;
+    SIGNALS,
+    /** Somebody looked, and decided. */
+    LOOKED;
 
     boolean isOfItem() {
       return this == ITEM_STARTED
@@ -114,6 +118,27 @@ public record FollowEvent(
     int most = kind == Kind.SIGNALS ? MOST_SIGNALS : 0;
     Bounds.within("signals", signals.size(), least, most, "seconds");
     signals = List.copyOf(signals);
+    if (look.isPresent() != (kind == Kind.LOOKED)) {
+      throw new OutOfRangeException(
+          "look",
+          look.isPresent() ? "a look" : "nothing",
+          kind == Kind.LOOKED ? "what was seen" : "nothing for " + kind.name());
+    }
+  }
+
+  /** Of which nothing was looked at. */
+  public FollowEvent(
+      int sequence,
+      int run,
+      long at,
+      Kind kind,
+      Optional<String> item,
+      Optional<String> drill,
+      Optional<SkipReason> reason,
+      int seconds,
+      int value,
+      List<Signal> signals) {
+    this(sequence, run, at, kind, item, drill, reason, seconds, value, signals, Optional.empty());
   }
 
   /**
@@ -123,7 +148,7 @@ public record FollowEvent(
    */
   public FollowEvent at(long otherAt, int otherRun) {
     return new FollowEvent(
-        sequence, otherRun, otherAt, kind, item, drill, reason, seconds, value, signals);
+        sequence, otherRun, otherAt, kind, item, drill, reason, seconds, value, signals, look);
   }
 
   private static void refuseLong(String field, Optional<String> text) {

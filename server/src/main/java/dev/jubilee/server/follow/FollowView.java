@@ -29,6 +29,8 @@ import java.util.stream.Stream;
  * @param firstEffort how hard the session begins, 0 to 100
  * @param startWindow when one is at one's best for it; null where no time is
  * @param cautions what to be careful about
+ * @param minutes that were planned for it
+ * @param isHeld whether the coach is to be spoken with first; then nothing of the plan is told
  */
 public record FollowView(
     String athleteName,
@@ -45,7 +47,9 @@ public record FollowView(
     int firstEffort,
     @Schema(nullable = true) StartWindow startWindow,
     List<FollowItem> items,
-    List<Caution> cautions) {
+    List<Caution> cautions,
+    int minutes,
+    boolean isHeld) {
 
   /** These name what hurts whom, or what is known of their health. */
   private static final Set<String> OF_THE_BODY =
@@ -164,6 +168,30 @@ public record FollowView(
         plan.findings().stream()
             .filter(f -> f.severity() == Severity.CAUTION && !OF_THE_BODY.contains(f.code()))
             .map(f -> new Caution(f.what(), f.why()))
-            .toList());
+            .toList(),
+        view.circumstances().minutes(),
+        false);
+  }
+
+  /** The same before the coach has spoken with the athlete: when and where, and nothing to do. */
+  static FollowView held(PrescriptionView view, Club club) {
+    return new FollowView(
+        view.athlete().name(),
+        view.session().title(),
+        view.session().sport(),
+        view.session().kind(),
+        places(view.circumstances()),
+        view.circumstances().temperature(),
+        view.startsAt().atZone(club.zone()).toOffsetDateTime(),
+        club.hourCycle(),
+        club.measures(),
+        view.revision(),
+        0,
+        0,
+        null,
+        List.of(),
+        List.of(),
+        view.circumstances().minutes(),
+        true);
   }
 }

@@ -1,5 +1,6 @@
 package dev.jubilee.server.follow;
 
+import dev.jubilee.server.checkin.CheckIns;
 import dev.jubilee.server.club.Club;
 import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.handover.ShareLinks;
@@ -8,6 +9,7 @@ import dev.jubilee.server.handover.ShareLinks.Shown;
 import dev.jubilee.server.pages.PublicAddress;
 import dev.jubilee.server.prescription.PrescriptionView;
 import dev.jubilee.server.prescription.Prescriptions;
+import dev.jubilee.server.problem.NotFoundException;
 import java.time.LocalDateTime;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -20,10 +22,16 @@ public class Follows {
   private final Prescriptions prescriptions;
   private final ClubRepository clubs;
   private final PublicAddress address;
+  private final CheckIns checkIns;
 
   Follows(
-      ShareLinks links, Prescriptions prescriptions, ClubRepository clubs, PublicAddress address) {
+      ShareLinks links,
+      Prescriptions prescriptions,
+      ClubRepository clubs,
+      PublicAddress address,
+      CheckIns checkIns) {
     this.links = links;
+    this.checkIns = checkIns;
     this.address = address;
     this.prescriptions = prescriptions;
     this.clubs = clubs;
@@ -57,14 +65,23 @@ public class Follows {
     PrescriptionView view = prescriptions.one(link.clubId(), link.prescriptionId());
     prescriptions.requireOnCalendar(link.clubId(), link.prescriptionId());
     link.requireLive(view.session().startsAt(), LocalDateTime.now(club.zone()));
-    return FollowView.of(view, club);
+    return checkIns.isHeld(link.clubId(), link.prescriptionId())
+        ? FollowView.held(view, club)
+        : FollowView.of(view, club);
   }
 
   /** What may be needed when it runs. */
   public InHandView inHand(String token) {
-    of(token);
+    requireFree(token);
     Link link = links.follow(token);
     return InHandView.of(prescriptions.inHand(link.clubId(), link.prescriptionId()));
+  }
+
+  /** Whoever is to speak with the coach first has no warm-up until then. */
+  private void requireFree(String token) {
+    if (of(token).isHeld()) {
+      throw new NotFoundException("warm-up yet; speak with your coach first");
+    }
   }
 
   /** Heart rates to work at: asked for by a phone that has a strap, and by no other. */

@@ -1,5 +1,10 @@
 package dev.jubilee.server.follow;
 
+import dev.jubilee.core.decision.Checkpoint;
+import dev.jubilee.core.decision.Decision;
+import dev.jubilee.core.decision.DecisionTable;
+import dev.jubilee.core.decision.Sign;
+import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.server.follow.FollowView.FollowItem;
 import dev.jubilee.server.prescription.InHandPlans;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -12,8 +17,17 @@ import java.util.List;
  * @param revision of the plan that it belongs to
  * @param late what is left when minutes are lost, by where and how many
  * @param slipped what keeps warm when the start slips after the warm-up
+ * @param decisions what can be decided about what is seen
+ * @param looks what is seen, with what it leads to; of several marks the gravest answer counts, and
+ *     what is not in the list is to carry on
  */
-public record InHandView(int revision, List<Rungs> rungs, List<Late> late, List<Slipped> slipped) {
+public record InHandView(
+    int revision,
+    List<Rungs> rungs,
+    List<Late> late,
+    List<Slipped> slipped,
+    List<DecisionView> decisions,
+    List<LookEntry> looks) {
 
   /** The versions of an item one rung down and up, where there are any. */
   public record Rungs(
@@ -38,6 +52,60 @@ public record InHandView(int revision, List<Rungs> rungs, List<Late> late, List<
   /** What to do until a start that comes so many minutes later. */
   public record Slipped(int minutes, List<FollowItem> items) {}
 
+  /**
+   * A decision, its kinds in the order of their gravity.
+   *
+   * @param seconds that it costs
+   * @param items that are put in or repeated
+   * @param session another one, in shorthand; null where it stays the same
+   */
+  public record DecisionView(
+      Decision.Kind kind,
+      Decision.Ground ground,
+      String what,
+      String why,
+      int seconds,
+      List<FollowItem> items,
+      @Schema(nullable = true) String session) {
+    static DecisionView of(InHandPlans.Decided decided) {
+      return new DecisionView(
+          decided.kind(),
+          decided.ground(),
+          decided.what(),
+          decided.why(),
+          decided.seconds(),
+          decided.items().stream().map(FollowItem::of).toList(),
+          decided.session().orElse(null));
+    }
+  }
+
+  /**
+   * A mark and what it leads to; see {@link DecisionTable.Entry}.
+   *
+   * @param decision its place in the list of decisions
+   */
+  public record LookEntry(
+      Checkpoint checkpoint,
+      Sign sign,
+      @Schema(nullable = true) BodyRegion region,
+      int least,
+      int most,
+      boolean onlyFast,
+      boolean again,
+      int decision) {
+    static LookEntry of(DecisionTable.Entry entry) {
+      return new LookEntry(
+          entry.checkpoint(),
+          entry.sign(),
+          entry.region().orElse(null),
+          entry.least(),
+          entry.most(),
+          entry.onlyFast(),
+          entry.again(),
+          entry.decision());
+    }
+  }
+
   static InHandView of(InHandPlans plans) {
     return new InHandView(
         plans.revision(),
@@ -61,6 +129,8 @@ public record InHandView(int revision, List<Rungs> rungs, List<Late> late, List<
             .toList(),
         plans.slipped().stream()
             .map(s -> new Slipped(s.minutes(), s.items().stream().map(FollowItem::of).toList()))
-            .toList());
+            .toList(),
+        plans.decisions().stream().map(DecisionView::of).toList(),
+        plans.looks().stream().map(LookEntry::of).toList());
   }
 }

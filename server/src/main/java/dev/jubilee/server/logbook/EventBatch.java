@@ -1,5 +1,6 @@
 package dev.jubilee.server.logbook;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.jubilee.core.logbook.FollowEvent;
 import dev.jubilee.core.logbook.Signal;
 import dev.jubilee.core.quantity.OutOfRangeException;
@@ -59,7 +60,8 @@ public record EventBatch(
       @Schema(nullable = true) Integer seconds,
       @Schema(nullable = true) Integer value,
       @Schema(nullable = true) @Size(max = FollowEvent.MOST_SIGNALS)
-          List<@NotNull @Valid SignalInput> signals) {
+          List<@NotNull @Valid SignalInput> signals,
+      @Schema(nullable = true) @JsonInclude(JsonInclude.Include.NON_NULL) @Valid LookInput look) {
 
     /**
      * The event as core knows it.
@@ -77,7 +79,8 @@ public record EventBatch(
           Optional.ofNullable(reason),
           seconds == null ? 0 : seconds,
           value == null ? 0 : value,
-          signals == null ? List.of() : signals.stream().map(SignalInput::toCore).toList());
+          signals == null ? List.of() : signals.stream().map(SignalInput::toCore).toList(),
+          Optional.ofNullable(look).map(LookInput::toCore));
     }
   }
 

@@ -1,8 +1,10 @@
 package dev.jubilee.server.logbook;
 
 import dev.jubilee.core.logbook.FollowEvent;
+import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.json.Json;
+import java.nio.charset.StandardCharsets;
 import java.sql.Timestamp;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -20,6 +22,9 @@ import org.springframework.stereotype.Repository;
 class FollowedEvents {
   /** More devices than one athlete, a coach and a helper use. */
   private static final int MOST_DEVICES = 12;
+
+  /** Looks of coaches at one warm-up. */
+  private static final int MOST_LOOKS = 200;
 
   private final JdbcTemplate jdbc;
   private final Json json;
@@ -71,6 +76,54 @@ class FollowedEvents {
         batch.run(),
         clubId,
         now.toEpochMilli() - batch.sentAt());
+  }
+
+  /** Stands for the coaches at one warm-up, beside the devices that follow it. */
+  static UUID coachs(UUID prescriptionId) {
+    return UUID.nameUUIDFromBytes(
+        ("coaches of " + prescriptionId).getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** Stores what a coach saw, after what coaches saw before. */
+  void storeCoachs(UUID clubId, UUID prescriptionId, int revision, LookInput look, Instant now) {
+    UUID device = coachs(prescriptionId);
+    jdbc.queryForList(
+        "SELECT id FROM prescription WHERE club_id = ? AND id = ? FOR UPDATE",
+        clubId,
+        prescriptionId);
+    Integer last =
+        jdbc.queryForObject(
+            "SELECT coalesce(max(sequence), 0) FROM followed_event"
+                + " WHERE club_id = ? AND prescription_id = ? AND device = ?",
+            Integer.class,
+            clubId,
+            prescriptionId,
+            device);
+    int sequence = Bounds.within("looks", last == null ? 1 : last + 1, 1, MOST_LOOKS, "");
+    EventBatch.Event event =
+        new EventBatch.Event(
+            sequence,
+            1,
+            now.toEpochMilli(),
+            FollowEvent.Kind.LOOKED,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            look);
+    jdbc.update(
+        "INSERT INTO followed_event"
+            + " (prescription_id, device, sequence, club_id, revision, event, received_at)"
+            + " VALUES (?, ?, ?, ?, ?, ?::jsonb, ?)",
+        prescriptionId,
+        device,
+        sequence,
+        clubId,
+        revision,
+        json.write(event),
+        Timestamp.from(now));
   }
 
   private void refuseManyDevices(UUID clubId, UUID prescriptionId, UUID device) {

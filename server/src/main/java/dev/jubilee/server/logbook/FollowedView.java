@@ -17,6 +17,7 @@ import java.util.List;
  * @param measured what sensors said, a figure every few seconds
  * @param heartFactor how far the heart rises for the same work, 1 for the average body; null where
  *     none was heard
+ * @param looks what was seen and decided, in order
  */
 public record FollowedView(
     @Schema(nullable = true) OffsetDateTime begun,
@@ -30,7 +31,11 @@ public record FollowedView(
     List<Measured> measured,
     @Schema(nullable = true) Double heartFactor,
     List<ItemDone> items,
-    List<FollowingDevice> devices) {
+    List<FollowingDevice> devices,
+    List<LookedView> looks) {
+
+  /** What was seen, by whom, and what was decided. */
+  public record LookedView(OffsetDateTime at, boolean byCoach, LookInput look) {}
 
   /**
    * The mean of some seconds; 0 where no sensor said anything, and after the last.

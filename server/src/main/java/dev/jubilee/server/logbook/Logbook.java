@@ -1,5 +1,8 @@
 package dev.jubilee.server.logbook;
 
+import dev.jubilee.core.decision.Checkpoint;
+import dev.jubilee.core.decision.Decision;
+import dev.jubilee.core.decision.Mark;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.logbook.DeviceRecord;
@@ -8,14 +11,17 @@ import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.handover.ShareLinks;
 import dev.jubilee.server.handover.ShareLinks.Link;
+import dev.jubilee.server.prescription.InHandPlans;
 import dev.jubilee.server.prescription.PlanView;
 import dev.jubilee.server.prescription.Prescriptions;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -65,6 +71,59 @@ public class Logbook {
     return new EventBatch.Received(now.toEpochMilli(), revision, links.isLive(token));
   }
 
+  /**
+   * What a coach sees, and what is decided about it.
+   *
+   * @param items names of what is put in or repeated
+   */
+  public record CoachsDecision(
+      Decision.Kind kind,
+      Decision.Ground ground,
+      String what,
+      String why,
+      int seconds,
+      List<String> items,
+      @Schema(nullable = true) String session) {
+    static CoachsDecision of(InHandPlans.Decided decided) {
+      return new CoachsDecision(
+          decided.kind(),
+          decided.ground(),
+          decided.what(),
+          decided.why(),
+          decided.seconds(),
+          decided.items().stream().map(PlanView.ItemView::name).toList(),
+          decided.session().orElse(null));
+    }
+  }
+
+  /** What a careful coach would decide about what is seen now, after what was seen before. */
+  @Transactional(readOnly = true)
+  public CoachsDecision decide(
+      UUID clubId, UUID prescriptionId, Checkpoint checkpoint, List<Mark> marks) {
+    List<Mark> earlier =
+        looks(clubId, prescriptionId).stream()
+            .flatMap(looked -> looked.look().marks().stream())
+            .toList();
+    return CoachsDecision.of(
+        prescriptions.decide(clubId, prescriptionId, checkpoint, earlier, marks));
+  }
+
+  private List<DeviceRecord.Looked> looks(UUID clubId, UUID prescriptionId) {
+    return events.of(clubId, prescriptionId).values().stream()
+        .flatMap(t -> DeviceRecord.of(t.events(), t.offsets()).looks().stream())
+        .sorted(Comparator.comparing(DeviceRecord.Looked::at))
+        .toList();
+  }
+
+  /** Keeps what a coach saw and decided. */
+  @Transactional
+  public FollowedView look(UUID clubId, UUID prescriptionId, LookInput look) {
+    look.toCore();
+    int revision = prescriptions.row(clubId, prescriptionId).currentRevision();
+    events.storeCoachs(clubId, prescriptionId, revision, look, clock.instant());
+    return of(clubId, prescriptionId);
+  }
+
   /** What was done of a warm-up, by all devices together. */
   @Transactional(readOnly = true)
   public FollowedView of(UUID clubId, UUID prescriptionId) {
@@ -98,7 +157,26 @@ public class Logbook {
         measured.figures(),
         measured.heartFactor(),
         items(plan, record, libraries.of(clubId)),
-        devices(told, records, local));
+        devices(told, records, local),
+        looked(records, FollowedEvents.coachs(prescriptionId), local));
+  }
+
+  private static List<FollowedView.LookedView> looked(
+      Map<UUID, DeviceRecord> records, UUID coachs, Function<Instant, OffsetDateTime> local) {
+    List<FollowedView.LookedView> looks = new ArrayList<>();
+    records.forEach(
+        (device, record) ->
+            record
+                .looks()
+                .forEach(
+                    looked ->
+                        looks.add(
+                            new FollowedView.LookedView(
+                                local.apply(looked.at()),
+                                device.equals(coachs),
+                                LookInput.of(looked.look())))));
+    looks.sort(Comparator.comparing(FollowedView.LookedView::at));
+    return looks;
   }
 
   private static List<FollowedView.ItemDone> items(

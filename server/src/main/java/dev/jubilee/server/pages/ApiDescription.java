@@ -1,6 +1,9 @@
 package dev.jubilee.server.pages;
 
 import dev.jubilee.core.athlete.HealthCondition;
+import dev.jubilee.core.checkin.Alarm;
+import dev.jubilee.core.decision.Checkpoint;
+import dev.jubilee.core.decision.Sign;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
@@ -33,6 +36,7 @@ class ApiDescription {
           "Cell.target",
           "ItemView.easier",
           "PlanView.readiness",
+          "Event.look",
           "ItemView.harder",
           "CircumstancesView.conditions");
 
@@ -55,6 +59,9 @@ class ApiDescription {
     words.put("health", words(HealthCondition.values(), HealthCondition::words));
     words.put("oneSide", words(BodyRegion.values(), BodyRegion::oneSide));
     words.put("kind", words(SessionKind.values(), SessionKind::words));
+    words.put("sign", words(Sign.values(), Sign::words));
+    words.put("checkpoint", words(Checkpoint.values(), Checkpoint::words));
+    words.put("alarm", words(Alarm.values(), Alarm::words));
     words.put("part", words(WarmUpPart.values(), WarmUpPart::title));
     return words;
   }

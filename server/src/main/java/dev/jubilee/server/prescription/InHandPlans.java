@@ -1,5 +1,7 @@
 package dev.jubilee.server.prescription;
 
+import dev.jubilee.core.decision.Decision;
+import dev.jubilee.core.decision.DecisionTable;
 import dev.jubilee.core.edit.InHand;
 import dev.jubilee.core.edit.PlanEditor;
 import dev.jubilee.core.plan.Plan;
@@ -15,8 +17,16 @@ import java.util.Optional;
  * @param revision of the plan that it belongs to
  * @param late what is left when minutes are lost, by where and how many
  * @param slipped what keeps warm when the start slips after the warm-up
+ * @param decisions what can be decided about what is seen
+ * @param looks what is seen, with the number of the decision
  */
-public record InHandPlans(int revision, List<Rungs> rungs, List<Late> late, List<Slipped> slipped) {
+public record InHandPlans(
+    int revision,
+    List<Rungs> rungs,
+    List<Late> late,
+    List<Slipped> slipped,
+    List<Decided> decisions,
+    List<DecisionTable.Entry> looks) {
 
   /** The versions of an item one rung down and up, where there are any. */
   public record Rungs(
@@ -38,6 +48,40 @@ public record InHandPlans(int revision, List<Rungs> rungs, List<Late> late, List
 
   /** What to do until a start that comes so many minutes later. */
   public record Slipped(int minutes, List<PlanView.ItemView> items) {}
+
+  /**
+   * A decision about what was seen.
+   *
+   * @param seconds that it costs
+   * @param items that are put in or repeated
+   * @param session another one, in shorthand
+   */
+  public record Decided(
+      Decision.Kind kind,
+      Decision.Ground ground,
+      String what,
+      String why,
+      int seconds,
+      List<PlanView.ItemView> items,
+      Optional<String> session) {
+
+    static Decided of(Plan plan, Decision decision) {
+      List<PlanItem> items =
+          decision.answer() instanceof Decision.Add add
+              ? List.of(add.item())
+              : decision.answer() instanceof Decision.Repeat repeat ? repeat.items() : List.of();
+      return new Decided(
+          decision.answer().kind(),
+          decision.ground(),
+          decision.what(),
+          decision.why(),
+          decision.answer().seconds(),
+          views(plan, items),
+          decision.answer() instanceof Decision.ChangeSession change
+              ? Optional.of(change.session())
+              : Optional.empty());
+    }
+  }
 
   static InHandPlans of(PlanSource source, int revision) {
     Plan plan = source.plan();
@@ -66,7 +110,14 @@ public record InHandPlans(int revision, List<Rungs> rungs, List<Late> late, List
       InHand.topUp(source, minutes)
           .ifPresent(items -> slipped.add(new Slipped(minutes, views(plan, items))));
     }
-    return new InHandPlans(revision, rungs, late, slipped);
+    DecisionTable table = DecisionTable.of(plan);
+    return new InHandPlans(
+        revision,
+        rungs,
+        late,
+        slipped,
+        table.decisions().stream().map(d -> Decided.of(plan, d)).toList(),
+        table.entries());
   }
 
   private static Late late(Plan plan, int from, int lost, InHand.Left left) {

@@ -11,7 +11,9 @@ public enum Origin {
   /** Jubilee, when a coach asked for it to follow the athlete and the session. */
   REFRESHED,
   /** A coach, by giving the drills of a routine. */
-  ROUTINE;
+  ROUTINE,
+  /** A coach, by taking over what an athlete told. */
+  CHECK_IN;
 
   /** Whether a coach had a hand in it, so that nothing may overwrite it unasked. */
   public boolean isByCoach() {

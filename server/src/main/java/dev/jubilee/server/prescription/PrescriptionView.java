@@ -4,6 +4,7 @@ import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Conditions;
+import dev.jubilee.core.circumstances.Freshness;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.circumstances.PriorExercise;
 import dev.jubilee.core.circumstances.Stage;
@@ -57,6 +58,7 @@ public record PrescriptionView(
    * @param before what was done before the warm-up, if anything
    * @param slipped minutes by which the first effort comes later than the session says
    * @param earlier what is done elsewhere first, out of the same minutes
+   * @param freshness how fresh the athlete comes
    */
   public record CircumstancesView(
       int minutes,
@@ -69,7 +71,8 @@ public record PrescriptionView(
       @Schema(nullable = true) @Size(max = PriorExercise.MOST_ENTERED)
           List<@NotNull @Valid PriorView> before,
       @Schema(nullable = true) Integer slipped,
-      @Schema(nullable = true) @Size(max = Stage.MOST) List<@NotNull @Valid StageView> earlier) {
+      @Schema(nullable = true) @Size(max = Stage.MOST) List<@NotNull @Valid StageView> earlier,
+      @Schema(nullable = true) Freshness freshness) {
 
     static CircumstancesView of(Circumstances c) {
       return new CircumstancesView(
@@ -82,7 +85,8 @@ public record PrescriptionView(
           ConditionsView.of(c.conditions()),
           c.before().stream().map(PriorView::of).toList(),
           c.slipped(),
-          c.earlier().stream().map(StageView::of).toList());
+          c.earlier().stream().map(StageView::of).toList(),
+          c.freshness());
     }
 
     Circumstances toCore() {
@@ -97,7 +101,8 @@ public record PrescriptionView(
           under,
           each("before", before, PriorView::toCore),
           slipped == null ? 0 : slipped,
-          each("earlier", earlier, StageView::toCore));
+          each("earlier", earlier, StageView::toCore),
+          freshness);
     }
 
     /** What is refused names its place in the list. */

@@ -1,5 +1,10 @@
 package dev.jubilee.server.prescription;
 
+import dev.jubilee.core.checkin.TodaysChange;
+import dev.jubilee.core.decision.Checkpoint;
+import dev.jubilee.core.decision.Decisions;
+import dev.jubilee.core.decision.Mark;
+import dev.jubilee.core.decision.Situation;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.edit.Alternatives;
@@ -7,6 +12,7 @@ import dev.jubilee.core.edit.Edit;
 import dev.jubilee.core.edit.PlanEditor;
 import dev.jubilee.core.edit.Routine;
 import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanDifference;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PlanSource;
 import dev.jubilee.core.plan.PrescriptionRequest;
@@ -50,6 +56,7 @@ public class Prescriptions {
   private final Snapshots snapshots;
   private final Libraries libraries;
   private final Approaches approaches;
+  private final TodaysChanges today;
   private final TransactionTemplate reading;
   private final TransactionTemplate writing;
 
@@ -62,6 +69,7 @@ public class Prescriptions {
       Snapshots snapshots,
       Libraries libraries,
       Approaches approaches,
+      TodaysChanges today,
       PlatformTransactionManager transactions) {
     this.prescriptions = prescriptions;
     this.revisions = revisions;
@@ -71,6 +79,7 @@ public class Prescriptions {
     this.snapshots = snapshots;
     this.libraries = libraries;
     this.approaches = approaches;
+    this.today = today;
     this.writing = new TransactionTemplate(transactions);
     this.reading = new TransactionTemplate(transactions);
     this.reading.setReadOnly(true);
@@ -149,14 +158,15 @@ public class Prescriptions {
               PrescriptionRow row = based(coach.clubId(), id, baseRevision);
               PlanSource before = source(row);
               SessionRow session = sessions.row(coach.clubId(), row.sessionId());
-              return before.with(
+              PrescriptionRequest anew =
                   before
                       .request()
                       .with(
                           athletes
                               .profile(athletes.row(coach.clubId(), row.athleteId()))
                               .toCore(session.startsAt().toLocalDate()))
-                      .with(sessions.details(session).toCore()));
+                      .with(sessions.details(session).toCore());
+              return before.with(TodaysChange.all(today.taken(coach.clubId(), id), anew));
             });
     Computed after = Computed.of(WarmUp.edited(fresh, new Edit.Refit()));
     return revise(
@@ -166,6 +176,55 @@ public class Prescriptions {
         Origin.REFRESHED,
         "Updated to the athlete and session as they are now",
         after);
+  }
+
+  /** Computes anew with what is different today, around what is locked. */
+  public PrescriptionView takeToday(
+      SignedIn coach, UUID id, int baseRevision, List<TodaysChange> changes, String words) {
+    PlanSource before = source(coach, id, baseRevision);
+    Computed after = Computed.of(today(before, changes));
+    return revise(coach, id, baseRevision, Origin.CHECK_IN, words, after);
+  }
+
+  private static WarmUp today(PlanSource before, List<TodaysChange> changes) {
+    return WarmUp.edited(
+        before.with(TodaysChange.all(changes, before.request())), new Edit.Refit());
+  }
+
+  /** What each of some changes for today would make of the plan, and all of them together. */
+  public Differences differences(UUID clubId, UUID id, List<TodaysChange> changes) {
+    PlanSource before = reading.execute(status -> source(row(clubId, id)));
+    Plan plan = before.plan();
+    Plan all = today(before, changes).plan();
+    return new Differences(
+        PlanDifference.between(plan, all),
+        changes.stream()
+            .map(c -> changes.size() == 1 ? all : today(before, List.of(c)).plan())
+            .map(after -> PlanDifference.between(plan, after))
+            .toList(),
+        PlanViews.of(WarmUp.of(all)));
+  }
+
+  /**
+   * What changes lead to.
+   *
+   * @param together of all of them
+   * @param each of each alone, in their order
+   * @param after the plan with all of them
+   */
+  public record Differences(List<String> together, List<List<String>> each, PlanView after) {}
+
+  /** What a plan was computed from. */
+  public PrescriptionRequest request(UUID clubId, UUID id) {
+    return reading.execute(status -> source(row(clubId, id)).request());
+  }
+
+  /** What a careful coach would decide about what was seen. */
+  public InHandPlans.Decided decide(
+      UUID clubId, UUID id, Checkpoint checkpoint, List<Mark> earlier, List<Mark> marks) {
+    Plan plan = reading.execute(status -> source(row(clubId, id))).plan();
+    return InHandPlans.Decided.of(
+        plan, Decisions.of(new Situation(plan, checkpoint, earlier), marks));
   }
 
   private PlanSource source(SignedIn coach, UUID id, int baseRevision) {

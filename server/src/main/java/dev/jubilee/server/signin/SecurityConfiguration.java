@@ -68,7 +68,10 @@ class SecurityConfiguration {
                     .anyRequest()
                     .permitAll())
         // What devices tell is let in by the link alone, never by a cookie.
-        .csrf(csrf -> csrf.spa().ignoringRequestMatchers("/api/follow/*/events"))
+        .csrf(
+            csrf ->
+                csrf.spa()
+                    .ignoringRequestMatchers("/api/follow/*/events", "/api/follow/*/check-in"))
         .securityContext(context -> context.securityContextRepository(contexts))
         .requestCache(cache -> cache.disable())
         .logout(logout -> logout.disable())

@@ -10,6 +10,7 @@ import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Conditions;
+import dev.jubilee.core.circumstances.Freshness;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.circumstances.PriorExercise;
 import dev.jubilee.core.circumstances.Stage;
@@ -212,7 +213,8 @@ public record SnapshotV1(Request request, List<Item> items) {
       ConditionsV1 conditions,
       @JsonInclude(JsonInclude.Include.NON_NULL) List<PriorV1> before,
       @JsonInclude(JsonInclude.Include.NON_NULL) Integer slipped,
-      @JsonInclude(JsonInclude.Include.NON_NULL) List<StageV1> earlier) {
+      @JsonInclude(JsonInclude.Include.NON_NULL) List<StageV1> earlier,
+      @JsonInclude(JsonInclude.Include.NON_NULL) Freshness freshness) {
 
     static CircumstancesV1 of(Circumstances c) {
       return new CircumstancesV1(
@@ -225,7 +227,8 @@ public record SnapshotV1(Request request, List<Item> items) {
           ConditionsV1.of(c.conditions()),
           c.before().isEmpty() ? null : c.before().stream().map(PriorV1::of).toList(),
           c.slipped() == 0 ? null : c.slipped(),
-          c.earlier().isEmpty() ? null : c.earlier().stream().map(StageV1::of).toList());
+          c.earlier().isEmpty() ? null : c.earlier().stream().map(StageV1::of).toList(),
+          c.freshness() == Freshness.FRESH ? null : c.freshness());
     }
 
     Circumstances toCore() {
@@ -239,7 +242,8 @@ public record SnapshotV1(Request request, List<Item> items) {
           conditions == null ? Conditions.USUAL : conditions.toCore(),
           before == null ? List.of() : before.stream().map(PriorV1::toCore).toList(),
           slipped == null ? 0 : slipped,
-          earlier == null ? List.of() : earlier.stream().map(StageV1::toCore).toList());
+          earlier == null ? List.of() : earlier.stream().map(StageV1::toCore).toList(),
+          freshness);
     }
   }
 
@@ -343,15 +347,23 @@ public record SnapshotV1(Request request, List<Item> items) {
       Approach.Balance balance,
       Approach.Top top,
       Approach.Routine routine,
-      Approach.Support support) {
+      Approach.Support support,
+      @JsonInclude(JsonInclude.Include.NON_NULL) Approach.Changing changing) {
 
     public static ApproachV1 of(Approach a) {
       return new ApproachV1(
-          a.first(), a.holds(), a.neck(), a.balance(), a.top(), a.routine(), a.support());
+          a.first(),
+          a.holds(),
+          a.neck(),
+          a.balance(),
+          a.top(),
+          a.routine(),
+          a.support(),
+          a.changing());
     }
 
     public Approach toCore() {
-      return new Approach(first, holds, neck, balance, top, routine, support);
+      return new Approach(first, holds, neck, balance, top, routine, support, changing);
     }
   }
 

@@ -1,0 +1,288 @@
+package dev.jubilee.server.checkin;
+
+import dev.jubilee.core.checkin.CheckIn;
+import dev.jubilee.core.checkin.CheckInProposal;
+import dev.jubilee.core.checkin.TodaysChange;
+import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.server.athlete.AthleteRow;
+import dev.jubilee.server.athlete.Athletes;
+import dev.jubilee.server.checkin.CheckInView.ProposedView;
+import dev.jubilee.server.checkin.CheckInView.State;
+import dev.jubilee.server.checkin.StoredCheckIns.Stored;
+import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.handover.ShareLinks;
+import dev.jubilee.server.handover.ShareLinks.Link;
+import dev.jubilee.server.prescription.PrescriptionRow;
+import dev.jubilee.server.prescription.Prescriptions;
+import dev.jubilee.server.problem.ConflictException;
+import dev.jubilee.server.problem.NotFoundException;
+import dev.jubilee.server.session.SessionDetails;
+import dev.jubilee.server.session.SessionView;
+import dev.jubilee.server.session.Sessions;
+import dev.jubilee.server.signin.SignedIn;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** What athletes tell before a session, and what coaches make of it. */
+@Service
+public class CheckIns {
+  /** Told so often of one warm-up, something is wrong. */
+  private static final int MOST = 50;
+
+  /** After the start it is kept for the record; after a day it is another day's. */
+  private static final Duration ANOTHER_DAY = Duration.ofHours(20);
+
+  private final StoredCheckIns stored;
+  private final ShareLinks links;
+  private final Prescriptions prescriptions;
+  private final Sessions sessions;
+  private final Athletes athletes;
+  private final ClubRepository clubs;
+  private final TransactionTemplate writing;
+  private final Clock clock = Clock.systemUTC();
+
+  CheckIns(
+      StoredCheckIns stored,
+      ShareLinks links,
+      Prescriptions prescriptions,
+      Sessions sessions,
+      Athletes athletes,
+      ClubRepository clubs,
+      PlatformTransactionManager transactions) {
+    this.stored = stored;
+    this.links = links;
+    this.prescriptions = prescriptions;
+    this.sessions = sessions;
+    this.athletes = athletes;
+    this.clubs = clubs;
+    this.writing = new TransactionTemplate(transactions);
+  }
+
+  /**
+   * What an athlete is told of their own check-in.
+   *
+   * @param state null where there is none
+   * @param isHeld whether they are to speak with their coach before anything else
+   */
+  public record Standing(@Schema(nullable = true) State state, boolean isHeld) {}
+
+  /**
+   * Takes what an athlete tells; the same told twice is told once.
+   *
+   * @param id made by the device
+   * @param toldAt by its clock
+   * @throws NotFoundException if the link leads nowhere
+   * @throws ConflictException if it is of another day, or the session was removed
+   */
+  public Standing tell(String token, UUID id, Instant toldAt, CheckInInput answers) {
+    CheckIn told = answers.toCore();
+    return writing.execute(
+        status -> {
+          Link link = links.follow(token);
+          prescriptions.requireOnCalendar(link.clubId(), link.prescriptionId());
+          stored.lock(link.clubId(), link.prescriptionId());
+          if (stored.find(link.clubId(), id).isEmpty()) {
+            store(link, id, toldAt, answers, told);
+          }
+          return standing(link);
+        });
+  }
+
+  private void store(Link link, UUID id, Instant toldAt, CheckInInput answers, CheckIn told) {
+    if (stored.count(link.clubId(), link.prescriptionId()) >= MOST) {
+      throw new OutOfRangeException(
+          "check-in", "another", "at most " + MOST + " for one warm-up; speak with your coach");
+    }
+    ZoneId zone = zone(link.clubId());
+    Instant now = clock.instant();
+    LocalDateTime start = prescriptions.startsAt(link.clubId(), link.prescriptionId());
+    Duration late = Duration.between(start.atZone(zone).toInstant(), now);
+    if (late.compareTo(ANOTHER_DAY) > 0) {
+      throw new ConflictException("This session is over. Check in for the next one.");
+    }
+    boolean isLate = late.compareTo(Duration.ZERO) > 0 && !told.needsTheCoachFirst();
+    if (!isLate) {
+      stored.supersede(link.clubId(), link.prescriptionId());
+    }
+    stored.insert(
+        link.clubId(),
+        new Stored(
+            id,
+            link.prescriptionId(),
+            nobodyTellsOfTomorrow(toldAt, now),
+            now,
+            answers,
+            told.needsTheCoachFirst(),
+            isLate ? State.LATE : State.OPEN,
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty()));
+  }
+
+  private static Instant nobodyTellsOfTomorrow(Instant toldAt, Instant now) {
+    boolean isThinkable = toldAt.isBefore(now) && toldAt.isAfter(now.minus(Duration.ofDays(2)));
+    return isThinkable ? toldAt : now;
+  }
+
+  /** How an athlete's own check-in stands. */
+  public Standing standing(String token) {
+    return standing(links.follow(token));
+  }
+
+  private Standing standing(Link link) {
+    return new Standing(
+        stored.latest(link.clubId(), link.prescriptionId()).map(Stored::state).orElse(null),
+        isHeld(link.clubId(), link.prescriptionId()));
+  }
+
+  /** Whether a warm-up waits until the coach has spoken with the athlete. */
+  public boolean isHeld(UUID clubId, UUID prescriptionId) {
+    return stored.isHeld(clubId, prescriptionId);
+  }
+
+  /** What was told of a day's sessions, the latest of each warm-up. */
+  public List<CheckInView> of(UUID clubId, LocalDate date) {
+    List<SessionView> day = sessions.between(clubId, date, date);
+    List<UUID> ids =
+        day.stream()
+            .flatMap(s -> s.warmUps().stream())
+            .map(SessionView.WarmUp::prescriptionId)
+            .toList();
+    Set<UUID> seen = new HashSet<>();
+    // What came after the start does not hide what came before it.
+    return stored.of(clubId, ids).stream()
+        .sorted(Comparator.comparing((Stored told) -> told.state() == State.LATE))
+        .filter(told -> seen.add(told.prescriptionId()))
+        .map(told -> view(clubId, told))
+        .toList();
+  }
+
+  public CheckInView one(UUID clubId, UUID id) {
+    return view(clubId, find(clubId, id));
+  }
+
+  private Stored find(UUID clubId, UUID id) {
+    return stored.find(clubId, id).orElseThrow(() -> new NotFoundException("check-in"));
+  }
+
+  /** What changes would make of the plan; where none are given, those that are proposed. */
+  public Prescriptions.Differences differences(UUID clubId, UUID id, List<TodaysChange> changes) {
+    return prescriptions.differences(clubId, find(clubId, id).prescriptionId(), changes);
+  }
+
+  /**
+   * Takes changes over; they become a revision of the plan.
+   *
+   * @throws ConflictException if someone else has decided, the athlete told anew, or the plan was
+   *     changed meanwhile
+   */
+  public CheckInView take(SignedIn coach, UUID id, int baseRevision, List<TodaysChange> changes) {
+    return writing.execute(
+        status -> {
+          Stored told = find(coach.clubId(), id);
+          if (isHeld(coach.clubId(), told.prescriptionId())) {
+            throw new ConflictException(
+                "Speak with the athlete first, and release the warm-up; then prescribe by hand.");
+          }
+          decide(coach, id, State.TAKEN, changes);
+          if (!changes.isEmpty()) {
+            prescriptions.takeToday(
+                coach, told.prescriptionId(), baseRevision, changes, "Took over the check-in");
+          }
+          return one(coach.clubId(), id);
+        });
+  }
+
+  /** One of several that were taken over at once. */
+  public record TakenAtOnce(UUID id, boolean isTaken, @Schema(nullable = true) String whyNot) {}
+
+  /** Takes over what is proposed for several; each by itself, so that one does not stop others. */
+  public List<TakenAtOnce> takeAll(SignedIn coach, List<UUID> ids) {
+    List<TakenAtOnce> all = new ArrayList<>();
+    for (UUID id : ids) {
+      try {
+        CheckInView view = one(coach.clubId(), id);
+        List<TodaysChange> changes =
+            view.proposed().stream().map(p -> p.change().toCore()).toList();
+        take(coach, id, view.baseRevision(), changes);
+        all.add(new TakenAtOnce(id, true, null));
+      } catch (ConflictException | NotFoundException | OutOfRangeException e) {
+        all.add(new TakenAtOnce(id, false, e.getMessage()));
+      }
+    }
+    return all;
+  }
+
+  /** Leaves the plan as it is; a warm-up that waits goes on waiting. */
+  public CheckInView refuse(SignedIn coach, UUID id) {
+    return writing.execute(
+        status -> {
+          decide(coach, id, State.REFUSED, List.of());
+          return one(coach.clubId(), id);
+        });
+  }
+
+  /** The coach has spoken with the athlete: the warm-up may be followed as it is. */
+  public CheckInView release(SignedIn coach, UUID id) {
+    return writing.execute(
+        status -> {
+          decide(coach, id, State.RELEASED, List.of());
+          return one(coach.clubId(), id);
+        });
+  }
+
+  private void decide(SignedIn coach, UUID id, State state, List<TodaysChange> changes) {
+    find(coach.clubId(), id);
+    List<ChangeView> taken = changes.stream().map(ChangeView::of).toList();
+    if (!stored.decide(coach.clubId(), id, state, coach.coachId(), clock.instant(), taken)) {
+      throw new ConflictException(
+          "Someone has decided on this in the meantime, or the athlete told anew. Load again.");
+    }
+  }
+
+  private CheckInView view(UUID clubId, Stored told) {
+    PrescriptionRow row = prescriptions.row(clubId, told.prescriptionId());
+    SessionDetails details = sessions.details(sessions.row(clubId, row.sessionId()));
+    AthleteRow athlete = athletes.row(clubId, row.athleteId());
+    ZoneId zone = zone(clubId);
+    CheckInProposal proposal =
+        CheckInProposal.of(
+            told.answers().toCore(), prescriptions.request(clubId, told.prescriptionId()));
+    return new CheckInView(
+        told.id(),
+        told.prescriptionId(),
+        row.athleteId(),
+        athletes.profile(athlete).name(),
+        row.sessionId(),
+        details.title(),
+        details.startOf(row.athleteId()),
+        row.currentRevision(),
+        told.toldAt().atZone(zone).toOffsetDateTime(),
+        told.answers(),
+        told.state(),
+        isHeld(clubId, told.prescriptionId()),
+        proposal.changes().stream().map(ProposedView::of).toList(),
+        proposal.notes(),
+        told.decidedBy().orElse(null),
+        told.decidedAt().map(at -> at.atZone(zone).toOffsetDateTime()).orElse(null));
+  }
+
+  private ZoneId zone(UUID clubId) {
+    return clubs.findById(clubId).orElseThrow().zone();
+  }
+}

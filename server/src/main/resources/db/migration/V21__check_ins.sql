@@ -1,0 +1,16 @@
+-- What athletes tell before a session, and what became of it. None is ever changed but for that.
+CREATE TABLE check_in (
+    id              uuid PRIMARY KEY,
+    club_id         uuid NOT NULL REFERENCES club,
+    prescription_id uuid NOT NULL REFERENCES prescription,
+    told_at         timestamptz NOT NULL,
+    received_at     timestamptz NOT NULL,
+    answers         jsonb NOT NULL,
+    coach_first     boolean NOT NULL,
+    state           text NOT NULL,
+    decided_by      uuid REFERENCES coach,
+    decided_at      timestamptz,
+    taken           jsonb
+);
+
+CREATE INDEX check_in_prescription ON check_in (club_id, prescription_id, received_at);
