@@ -1,5 +1,6 @@
 package dev.jubilee.server;
 
+import java.io.InputStream;
 import java.net.CookieManager;
 import java.net.HttpCookie;
 import java.net.URI;
@@ -100,8 +101,8 @@ public final class RunningServer implements BeforeAllCallback {
 
   /** A browser without a screen: keeps cookies and sends the CSRF token. */
   static final class Visitor {
-    private final CookieManager cookies = new CookieManager();
-    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final CookieManager cookies;
+    private final HttpClient http;
     private final String server;
     private boolean sendsToken = true;
 
@@ -110,7 +111,24 @@ public final class RunningServer implements BeforeAllCallback {
     }
 
     Visitor(String server) {
+      this(server, new CookieManager());
+    }
+
+    private Visitor(String server, CookieManager cookies) {
       this.server = server;
+      this.cookies = cookies;
+      this.http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    }
+
+    /** The same person at another server. */
+    Visitor at(String otherServer) {
+      return new Visitor(otherServer, cookies);
+    }
+
+    /** What a server tells line by line. */
+    InputStream stream(String path) throws Exception {
+      HttpRequest request = HttpRequest.newBuilder(URI.create(server + path)).build();
+      return http.send(request, HttpResponse.BodyHandlers.ofInputStream()).body();
     }
 
     Visitor withoutCsrfToken() {

@@ -13,8 +13,10 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -83,6 +85,13 @@ public class Athletes {
 
   public AthleteProfile profile(AthleteRow row) {
     return json.read(row.profile(), AthleteProfile.class);
+  }
+
+  /** What all of them are called, those who left too. */
+  @Transactional(readOnly = true)
+  public Map<UUID, String> names(UUID clubId) {
+    return repository.findByClubIdOrderByName(clubId).stream()
+        .collect(Collectors.toMap(AthleteRow::id, AthleteRow::name));
   }
 
   public AthleteRow row(UUID clubId, UUID id) {

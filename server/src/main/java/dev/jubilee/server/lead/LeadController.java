@@ -1,5 +1,6 @@
 package dev.jubilee.server.lead;
 
+import dev.jubilee.server.live.LiveLines;
 import dev.jubilee.server.signin.SignedIn;
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.http.HttpServletResponse;
@@ -29,9 +30,9 @@ class LeadController {
   record ServerClock(long now) {}
 
   private final Leads leads;
-  private final LeadLines lines;
+  private final LiveLines lines;
 
-  LeadController(Leads leads, LeadLines lines) {
+  LeadController(Leads leads, LiveLines lines) {
     this.leads = leads;
     this.lines = lines;
   }
@@ -71,7 +72,7 @@ class LeadController {
       HttpServletResponse response) {
     leads.of(coach.clubId(), id);
     unbuffered(response);
-    return lines.open(coach.clubId(), id);
+    return lines.open(Leads.NAME, coach.clubId(), id);
   }
 
   @GetMapping("/follow/{token}/lead")
@@ -84,7 +85,7 @@ class LeadController {
   SseEmitter followLive(@PathVariable String token, HttpServletResponse response) {
     Leads.Led led = leads.led(token);
     unbuffered(response);
-    return lines.open(led.clubId(), led.sessionId());
+    return lines.open(Leads.NAME, led.clubId(), led.sessionId());
   }
 
   /** A proxy passes each event on as it comes. */

@@ -3,6 +3,8 @@ package dev.jubilee.server.lead;
 import dev.jubilee.server.handover.ShareLinks;
 import dev.jubilee.server.handover.ShareLinks.Link;
 import dev.jubilee.server.json.Json;
+import dev.jubilee.server.live.LiveNotices;
+import dev.jubilee.server.live.LiveSource;
 import dev.jubilee.server.prescription.Prescriptions;
 import dev.jubilee.server.prescription.SquadSheet;
 import dev.jubilee.server.prescription.SquadSheets;
@@ -21,7 +23,9 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** One device leads the warm-ups of a session, any number follow. */
 @Service
-public class Leads {
+public class Leads implements LiveSource {
+  static final String NAME = "lead";
+
   /** Nobody leads for longer than this without touching anything. */
   private static final Duration FORGOTTEN = Duration.ofHours(6);
 
@@ -73,7 +77,7 @@ public class Leads {
         json.write(sheet),
         json.write(state),
         Timestamp.from(clock.instant()));
-    LeadNotices.tell(jdbc, sessionId);
+    LiveNotices.tell(jdbc, NAME, sessionId);
     return LeadView.of(sheet, state);
   }
 
@@ -113,11 +117,17 @@ public class Leads {
     if (changed == 0) {
       throw new ConflictException("Another device has led on in the meantime.");
     }
-    LeadNotices.tell(jdbc, sessionId);
+    LiveNotices.tell(jdbc, NAME, sessionId);
     return next;
   }
 
+  @Override
+  public String name() {
+    return NAME;
+  }
+
   /** Where it stands, if it is led. */
+  @Override
   @Transactional(readOnly = true)
   public Optional<LeadState> state(UUID clubId, UUID sessionId) {
     return jdbc

@@ -76,6 +76,7 @@ class FollowedEvents {
         batch.run(),
         clubId,
         now.toEpochMilli() - batch.sentAt());
+    stand(clubId, prescriptionId, inOrder, now.toEpochMilli() - batch.sentAt());
   }
 
   /** Stands for the coaches at one warm-up, beside the devices that follow it. */
@@ -124,6 +125,73 @@ class FollowedEvents {
         revision,
         json.write(event),
         Timestamp.from(now));
+    stand(clubId, prescriptionId, List.of(event), 0);
+  }
+
+  /** How it stands, in whatever order it is told. */
+  private void stand(UUID clubId, UUID prescriptionId, List<EventBatch.Event> events, long offset) {
+    Standing told = new Standing();
+    events.forEach(event -> told.take(event, Instant.ofEpochMilli(event.at() + offset)));
+    jdbc.update(
+        "INSERT INTO followed_now AS n (prescription_id, club_id, begun_at, item, item_at,"
+            + " ended_at, started_at, decided, decided_at, changed_at)"
+            + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, now())"
+            + " ON CONFLICT (prescription_id) DO UPDATE SET"
+            + " begun_at = LEAST(n.begun_at, EXCLUDED.begun_at),"
+            + " item = CASE WHEN n.item_at IS NULL OR EXCLUDED.item_at >= n.item_at"
+            + " THEN EXCLUDED.item ELSE n.item END,"
+            + " item_at = GREATEST(n.item_at, EXCLUDED.item_at),"
+            + " ended_at = GREATEST(n.ended_at, EXCLUDED.ended_at),"
+            + " started_at = LEAST(n.started_at, EXCLUDED.started_at),"
+            + " decided = CASE WHEN n.decided_at IS NULL OR EXCLUDED.decided_at >= n.decided_at"
+            + " THEN EXCLUDED.decided ELSE n.decided END,"
+            + " decided_at = GREATEST(n.decided_at, EXCLUDED.decided_at),"
+            + " changed_at = now()",
+        prescriptionId,
+        clubId,
+        timestamp(told.begun),
+        told.item,
+        timestamp(told.itemAt),
+        timestamp(told.ended),
+        timestamp(told.started),
+        told.decided,
+        timestamp(told.decidedAt));
+  }
+
+  private static Timestamp timestamp(Instant at) {
+    return at == null ? null : Timestamp.from(at);
+  }
+
+  /** What some events say of how it stands. */
+  private static final class Standing {
+    private Instant begun;
+    private String item;
+    private Instant itemAt;
+    private Instant ended;
+    private Instant started;
+    private String decided;
+    private Instant decidedAt;
+
+    void take(EventBatch.Event event, Instant at) {
+      switch (event.kind()) {
+        case BEGUN -> begun = begun == null || at.isBefore(begun) ? at : begun;
+        case ITEM_STARTED -> {
+          if (itemAt == null || !at.isBefore(itemAt)) {
+            item = event.item();
+            itemAt = at;
+          }
+        }
+        case ENDED -> ended = at;
+        case START_GIVEN -> started = at;
+        case LOOKED -> {
+          decided = event.look().decided().name();
+          decidedAt = at;
+        }
+        default -> {
+          // Says nothing of where one is.
+        }
+      }
+    }
   }
 
   private void refuseManyDevices(UUID clubId, UUID prescriptionId, UUID device) {

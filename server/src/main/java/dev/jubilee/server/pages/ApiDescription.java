@@ -37,6 +37,7 @@ class ApiDescription {
           "ItemView.easier",
           "PlanView.readiness",
           "Event.look",
+          "CrossingView.shift",
           "ItemView.harder",
           "CircumstancesView.conditions");
 

@@ -1,7 +1,10 @@
 package dev.jubilee.server.prescription;
 
+import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.edit.Alternatives;
+import dev.jubilee.core.quantity.Bounds;
+import dev.jubilee.server.problem.NotFoundException;
 import dev.jubilee.server.signin.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -77,6 +80,25 @@ class PrescriptionController {
       @PathVariable UUID id,
       @RequestParam int baseRevision) {
     return prescriptions.refresh(coach, id, baseRevision);
+  }
+
+  /**
+   * What being late costs.
+   *
+   * @param dropped names of what is left out
+   * @param shortened names of what is done for less long
+   */
+  record CostOfBeingLate(int minutes, List<String> dropped, List<String> shortened) {}
+
+  /** What is left when an athlete comes so many minutes late. */
+  @GetMapping("/{id}/late")
+  CostOfBeingLate costOfBeingLate(
+      @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id, @RequestParam int minutes) {
+    Bounds.within("minutes", minutes, 1, Circumstances.MOST_MINUTES, "min");
+    return prescriptions
+        .late(coach.clubId(), id, minutes)
+        .map(left -> new CostOfBeingLate(minutes, left.dropped(), left.shortened()))
+        .orElseThrow(() -> new NotFoundException("warm-up in so little time"));
   }
 
   @PostMapping("/{id}/undo")

@@ -9,6 +9,7 @@ import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.edit.Alternatives;
 import dev.jubilee.core.edit.Edit;
+import dev.jubilee.core.edit.InHand;
 import dev.jubilee.core.edit.PlanEditor;
 import dev.jubilee.core.edit.Routine;
 import dev.jubilee.core.plan.Plan;
@@ -292,6 +293,11 @@ public class Prescriptions {
     return prescriptions
         .findByClubIdAndSessionIdAndAthleteId(clubId, sessionId, athleteId)
         .map(this::view);
+  }
+
+  /** What is left when minutes are lost before it begins; empty where too little is. */
+  public Optional<InHand.Left> late(UUID clubId, UUID id, int minutes) {
+    return InHand.late(reading.execute(status -> source(row(clubId, id))), 0, minutes);
   }
 
   /** What may be needed when the warm-up runs. */

@@ -1,30 +1,75 @@
 package dev.jubilee.server.prescription;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.Place;
+import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.server.session.SessionView;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
- * What a calendar draws of a warm-up, stored beside the whole plan.
+ * What a calendar and the board of the day draw of a warm-up, stored beside the whole plan.
  *
  * @param seconds length; it ends at the session's start
  * @param steps effort over time, in order
  * @param slipped minutes by which the start is later than the session's, where it is
+ * @param items in order; null where an earlier version stored it
+ * @param places of its stages, the last that of the start; null likewise
  */
-record Sketch(
+public record Sketch(
     int seconds,
     List<SessionView.Step> steps,
-    @JsonInclude(JsonInclude.Include.NON_NULL) Integer slipped) {
+    @JsonInclude(JsonInclude.Include.NON_NULL) Integer slipped,
+    @JsonInclude(JsonInclude.Include.NON_NULL) List<SketchItem> items,
+    @JsonInclude(JsonInclude.Include.NON_NULL) List<Place> places) {
 
-  static Sketch of(PlanView plan, int slipped) {
+  /**
+   * One line of the plan.
+   *
+   * @param before seconds before the start at which it begins
+   * @param stage its place among {@link Sketch#places}
+   */
+  public record SketchItem(
+      String id,
+      WarmUpPart block,
+      int before,
+      int seconds,
+      @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Kit> kit,
+      int stage) {
+    public SketchItem {
+      kit = kit == null ? List.of() : kit;
+    }
+  }
+
+  static Sketch of(PlanView plan, Circumstances circumstances) {
     List<SessionView.Step> steps = new ArrayList<>();
     for (PlanView.ItemView item : plan.items()) {
       add(steps, item.changeSeconds(), 0);
       add(steps, item.workSeconds(), item.effort());
       add(steps, item.recoverySeconds(), item.recoveryEffort());
     }
-    return new Sketch(plan.seconds(), steps, slipped == 0 ? null : slipped);
+    int slipped = circumstances.slipped();
+    return new Sketch(
+        plan.seconds(),
+        steps,
+        slipped == 0 ? null : slipped,
+        items(plan),
+        IntStream.rangeClosed(0, circumstances.lastStage())
+            .mapToObj(stage -> circumstances.at(stage).place())
+            .toList());
+  }
+
+  /** The items of a plan. */
+  static List<SketchItem> items(PlanView plan) {
+    return plan.items().stream()
+        .map(
+            i ->
+                new SketchItem(
+                    i.id(), i.block(), i.startsBefore(), i.seconds(), i.kit(), i.stage()))
+        .toList();
   }
 
   private static void add(List<SessionView.Step> steps, int seconds, int effort) {

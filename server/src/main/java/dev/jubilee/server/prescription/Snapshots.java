@@ -49,7 +49,7 @@ class Snapshots {
         VERSION,
         json.write(SnapshotV1.of(PlanSource.of(warmUp.plan()))),
         json.write(Outcomes.stored(outcome)),
-        json.write(Sketch.of(outcome, warmUp.plan().request().circumstances().slipped())),
+        json.write(Sketch.of(outcome, warmUp.plan().request().circumstances())),
         coach.coachId(),
         Instant.now());
   }

@@ -10,15 +10,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** The calendar's small pictures of warm-ups, as stored with them. */
 @Component
-class StoredWarmUps implements WarmUpLookup {
+public class StoredWarmUps implements WarmUpLookup {
   private final RevisionRepository revisions;
+  private final Snapshots snapshots;
   private final Json json;
 
-  StoredWarmUps(RevisionRepository revisions, Json json) {
+  StoredWarmUps(RevisionRepository revisions, Snapshots snapshots, Json json) {
     this.revisions = revisions;
+    this.snapshots = snapshots;
     this.json = json;
   }
 
@@ -38,5 +41,32 @@ class StoredWarmUps implements WarmUpLookup {
                   sketch.slipped() == null ? 0 : sketch.slipped()));
     }
     return bySession;
+  }
+
+  /** A warm-up as the board draws it. */
+  public record Drawn(UUID prescriptionId, UUID sessionId, UUID athleteId, Sketch sketch) {}
+
+  /** The warm-ups of sessions, item by item. */
+  @Transactional(readOnly = true)
+  public List<Drawn> drawn(UUID clubId, Collection<UUID> sessionIds) {
+    List<Drawn> all = new ArrayList<>();
+    for (RevisionRepository.CurrentSketch row : revisions.findSketches(clubId, sessionIds)) {
+      Sketch sketch = json.read(row.sketch(), Sketch.class);
+      all.add(
+          new Drawn(
+              row.prescriptionId(),
+              row.sessionId(),
+              row.athleteId(),
+              sketch.items() == null ? withItems(clubId, row.prescriptionId(), sketch) : sketch));
+    }
+    return all;
+  }
+
+  /** Of an earlier version, which stored less. */
+  private Sketch withItems(UUID clubId, UUID prescriptionId, Sketch sketch) {
+    PlanView plan =
+        snapshots.outcome(revisions.findCurrent(clubId, List.of(prescriptionId)).get(0));
+    return new Sketch(
+        sketch.seconds(), sketch.steps(), sketch.slipped(), Sketch.items(plan), List.of());
   }
 }

@@ -32,6 +32,9 @@ class SessionController {
   /** A session is repeated for a year at most. */
   private static final int MOST_WEEKS = 52;
 
+  /** min */
+  private static final int DAY = 24 * 60;
+
   private final Sessions sessions;
   private final ClubZones zones;
   private final Once once;
@@ -86,6 +89,17 @@ class SessionController {
   @GetMapping("/{id}")
   SessionView getSession(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
     return sessions.one(coach.clubId(), id);
+  }
+
+  /** Later on its day by some minutes, earlier below 0. */
+  @PostMapping("/{id}/shift")
+  SessionView shiftSession(
+      @AuthenticationPrincipal SignedIn coach,
+      @PathVariable UUID id,
+      @RequestParam long version,
+      @RequestParam int minutes) {
+    Bounds.within("minutes", minutes, -DAY, DAY, "min");
+    return sessions.shift(coach.clubId(), id, version, minutes);
   }
 
   /** Takes a session off the calendar, with its warm-ups; told as it is then, for undo. */

@@ -139,6 +139,11 @@ public record SessionDetails(
     return with(date.atTime(startsAt.toLocalTime()), title);
   }
 
+  /** The same at another time. */
+  SessionDetails at(LocalDateTime otherStart) {
+    return with(otherStart, title);
+  }
+
   /** The same, written in other words. */
   SessionDetails titled(String words) {
     return with(startsAt, words);

@@ -2,11 +2,14 @@ package dev.jubilee.server.session;
 
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.athlete.AthleteRepository;
+import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.problem.NotFoundException;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -26,6 +29,7 @@ public class Sessions {
   private final SessionRowRepository repository;
   private final AthleteRepository athletes;
   private final WarmUpLookup warmUps;
+  private final ClubRepository clubs;
   private final Json json;
   private final Clock clock = Clock.systemUTC();
 
@@ -33,10 +37,12 @@ public class Sessions {
       SessionRowRepository repository,
       AthleteRepository athletes,
       WarmUpLookup warmUps,
+      ClubRepository clubs,
       Json json) {
     this.repository = repository;
     this.athletes = athletes;
     this.warmUps = warmUps;
+    this.clubs = clubs;
     this.json = json;
   }
 
@@ -95,6 +101,36 @@ public class Sessions {
     requireVersion(row, version);
     row.write(details, json.write(details));
     return view(repository.saveAndFlush(row));
+  }
+
+  /**
+   * The same session later on its day, earlier below 0; its warm-ups go with it.
+   *
+   * @throws OutOfRangeException if it would start before now, or on another day
+   */
+  @Transactional
+  public SessionView shift(UUID clubId, UUID id, long version, int minutes) {
+    SessionRow row = onCalendar(clubId, id);
+    requireVersion(row, version);
+    SessionDetails details = details(row);
+    ZoneId zone = clubs.findById(clubId).orElseThrow().zone();
+    LocalDateTime start = later(details.startsAt(), zone, minutes);
+    LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), zone);
+    boolean isBeforeNow = minutes < 0 && start.isBefore(now);
+    if (isBeforeNow || !start.toLocalDate().equals(details.startsAt().toLocalDate())) {
+      throw new OutOfRangeException(
+          "minutes",
+          minutes,
+          isBeforeNow ? "a start that is still to come" : "a start on the same day");
+    }
+    SessionDetails shifted = details.at(start);
+    row.write(shifted, json.write(shifted));
+    return view(repository.saveAndFlush(row));
+  }
+
+  /** By the clock on the wall, as it really passes: an hour may be skipped, or come twice. */
+  static LocalDateTime later(LocalDateTime from, ZoneId zone, int minutes) {
+    return from.atZone(zone).plusMinutes(minutes).toLocalDateTime();
   }
 
   /** Takes a session off the calendar, with its warm-ups; until it is put back. */

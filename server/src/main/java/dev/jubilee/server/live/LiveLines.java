@@ -1,8 +1,9 @@
-package dev.jubilee.server.lead;
+package dev.jubilee.server.live;
 
 import dev.jubilee.server.problem.TooManyAttemptsException;
 import java.io.IOException;
 import java.time.Duration;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -13,20 +14,21 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ThreadFactory;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** The open lines to those who follow a lead on this server: each is told the state that counts. */
+/** The open lines of this server: each is told the state that counts of what it is about. */
 @Component
-class LeadLines {
-  private static final Logger LOG = LoggerFactory.getLogger(LeadLines.class);
+public class LiveLines {
+  private static final Logger LOG = LoggerFactory.getLogger(LiveLines.class);
 
   /** Lines that one server holds; each costs a socket and a little memory. */
   private static final int MOST = 4000;
 
-  /** Lines of one session: every athlete with a few devices. */
+  /** Lines about one thing: every athlete of a session with a few devices. */
   private static final int MOST_OF_ONE = 600;
 
   /** After so long a line is closed, and opened again by whoever still follows. */
@@ -40,18 +42,18 @@ class LeadLines {
 
   private final Map<Key, Set<Line>> open = new ConcurrentHashMap<>();
   private final AtomicInteger count = new AtomicInteger();
-  private final ExecutorService tellers = Executors.newFixedThreadPool(TELLERS, daemon("lead"));
-  private final Leads leads;
+  private final ExecutorService tellers = Executors.newFixedThreadPool(TELLERS, daemon("live"));
+  private final Map<String, LiveSource> sources;
 
-  LeadLines(Leads leads) {
-    this.leads = leads;
+  LiveLines(List<LiveSource> sources) {
+    this.sources = sources.stream().collect(Collectors.toUnmodifiableMap(LiveSource::name, s -> s));
   }
 
-  private record Key(UUID clubId, UUID sessionId) {}
+  private record Key(String source, UUID clubId, UUID id) {}
 
   /** Opens a line that tells the state at once, if there is one, and every change after it. */
-  SseEmitter open(UUID clubId, UUID sessionId) {
-    Key key = new Key(clubId, sessionId);
+  public SseEmitter open(String source, UUID clubId, UUID id) {
+    Key key = new Key(source, clubId, id);
     if (count.get() >= MOST || open.getOrDefault(key, Set.of()).size() >= MOST_OF_ONE) {
       throw new TooManyAttemptsException(
           "Too many devices follow this at once.", Duration.ofSeconds(SIGN_OF_LIFE));
@@ -73,11 +75,11 @@ class LeadLines {
     return emitter;
   }
 
-  /** The session's lead has changed. */
-  void changed(UUID sessionId) {
+  /** Something has changed. */
+  void changed(String source, UUID id) {
     open.forEach(
         (key, lines) -> {
-          if (key.sessionId().equals(sessionId)) {
+          if (key.source().equals(source) && key.id().equals(id)) {
             tellers.execute(() -> tell(key, lines));
           }
         });
@@ -96,12 +98,12 @@ class LeadLines {
     }
   }
 
-  private Optional<LeadState> state(Key key) {
+  private Optional<?> state(Key key) {
     try {
-      return leads.state(key.clubId(), key.sessionId());
+      return sources.get(key.source()).state(key.clubId(), key.id());
     } catch (RuntimeException e) {
       // Told anew when the database is heard again.
-      LOG.debug("a lead's state could not be read", e);
+      LOG.debug("a state could not be read", e);
       return Optional.empty();
     }
   }
@@ -138,14 +140,14 @@ class LeadLines {
   private final class Line {
     private final Key key;
     private final SseEmitter emitter;
-    private final AtomicReference<LeadState> next = new AtomicReference<>();
+    private final AtomicReference<Object> next = new AtomicReference<>();
 
     Line(Key key, SseEmitter emitter) {
       this.key = key;
       this.emitter = emitter;
     }
 
-    void tell(LeadState state) {
+    void tell(Object state) {
       if (next.getAndSet(state) == null) {
         tellers.execute(() -> send(SseEmitter.event().name("state").data(next.getAndSet(null))));
       }

@@ -1,4 +1,4 @@
-package dev.jubilee.server.lead;
+package dev.jubilee.server.live;
 
 import dev.jubilee.server.guard.Causes;
 import java.sql.Connection;
@@ -18,35 +18,39 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
 /**
- * Hears from the database when a lead has changed, whichever server changed it. It holds a
- * connection of its own; while that is broken nothing is heard, and after it everyone is told anew.
+ * Hears from the database when something has changed that is told live, whichever server changed
+ * it. It holds a connection of its own; while that is broken nothing is heard, and after it
+ * everyone is told anew.
  */
 @Component
-class LeadNotices implements SmartLifecycle {
-  private static final Logger LOG = LoggerFactory.getLogger(LeadNotices.class);
-  private static final String CHANNEL = "jubilee_lead";
+public class LiveNotices implements SmartLifecycle {
+  private static final Logger LOG = LoggerFactory.getLogger(LiveNotices.class);
+  private static final String CHANNEL = "jubilee_live";
+
+  /** Characters of an id. */
+  private static final int ID = 36;
 
   /** So long it listens before it looks whether it should still, ms. */
   private static final int ROUND = 1000;
 
   private final JdbcConnectionDetails database;
-  private final LeadLines lines;
+  private final LiveLines lines;
   private volatile Thread thread;
   private int rounds;
 
-  LeadNotices(JdbcConnectionDetails database, LeadLines lines) {
+  LiveNotices(JdbcConnectionDetails database, LiveLines lines) {
     this.database = database;
     this.lines = lines;
   }
 
   /** Tells every server, when and only when the transaction goes through. */
-  static void tell(JdbcTemplate jdbc, UUID sessionId) {
-    jdbc.queryForList("SELECT pg_notify(?, ?)", CHANNEL, sessionId.toString());
+  public static void tell(JdbcTemplate jdbc, String source, UUID id) {
+    jdbc.queryForList("SELECT pg_notify(?, ?)", CHANNEL, id + " " + source);
   }
 
   @Override
   public void start() {
-    Thread listener = new Thread(this::listen, "lead-notices");
+    Thread listener = new Thread(this::listen, "live-notices");
     listener.setDaemon(true);
     thread = listener;
     listener.start();
@@ -86,7 +90,7 @@ class LeadNotices implements SmartLifecycle {
         }
       } catch (SQLException e) {
         if (!isTold && isMine()) {
-          LOG.warn("changes of leads are not heard until the database is: {}", Causes.told(e));
+          LOG.warn("changes are not heard until the database is: {}", Causes.told(e));
         }
         isTold = true;
         pause();
@@ -97,7 +101,7 @@ class LeadNotices implements SmartLifecycle {
 
   /** Once a round, heard or not. */
   private void beat() {
-    rounds = (rounds + 1) % LeadLines.SIGN_OF_LIFE;
+    rounds = (rounds + 1) % LiveLines.SIGN_OF_LIFE;
     if (rounds == 0) {
       lines.beat();
     }
@@ -107,7 +111,8 @@ class LeadNotices implements SmartLifecycle {
     PGNotification[] heard = listening.getNotifications(ROUND);
     if (heard != null) {
       for (PGNotification notification : heard) {
-        lines.changed(UUID.fromString(notification.getParameter()));
+        String told = notification.getParameter();
+        lines.changed(told.substring(ID + 1), UUID.fromString(told.substring(0, ID)));
       }
     }
   }
