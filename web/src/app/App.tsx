@@ -6,6 +6,7 @@ import { api, data } from "../api/client";
 import { onStanding, standingNow } from "../api/standing";
 import type { Me } from "../api/types";
 import { AthletesPage } from "../athlete/AthletesPage";
+import { BoardPage } from "../board/BoardPage";
 import { BlockLayout, NewBlock } from "../block/BlockForm";
 import { BlockPage } from "../block/BlockPage";
 import { SquadSheetPage } from "../block/SquadSheetPage";
@@ -91,6 +92,7 @@ function Pages({ me }: { me: Me }) {
       <Frame me={me}>
         <Routes>
           <Route path="/day/:date?" element={titled("Day", <DayPage today={me.today} />)} />
+          <Route path="/board/:date?" element={titled("Board", <BoardPage today={me.today} />)} />
           <Route path="/weeks/:date?" element={titled("Weeks", <WeeksPage today={me.today} />)} />
           <Route
             path="/sessions/new"

@@ -10,6 +10,7 @@ import { ErrorBoundary } from "./ErrorBoundary";
 
 const PLACES = [
   { to: "/day", label: "Day" },
+  { to: "/board", label: "Board" },
   { to: "/block", label: "Block" },
   { to: "/athletes", label: "Athletes" },
   { to: "/library", label: "Library" },

@@ -335,6 +335,8 @@ function checkInWords({ standing, waits, refused }: CheckIn): string {
     case "REFUSED":
     case "RELEASED":
       return "Your coach has seen what you told: the plan stays.";
+    case "NOTHING":
+      return "Checked in. The plan stays as it is.";
     case "LATE":
       return "Told after the start; your coach can see it.";
     case "OPEN":

@@ -49,7 +49,9 @@ public record CheckInView(
     /** The athlete told anew. */
     SUPERSEDED,
     /** It came after the start, and changes nothing. */
-    LATE
+    LATE,
+    /** All is well: there is nothing to decide. */
+    NOTHING
   }
 
   /** A change, why, and nothing done about it yet. */

@@ -128,10 +128,20 @@ public class CheckIns {
             now,
             answers,
             told.needsTheCoachFirst(),
-            isLate ? State.LATE : State.OPEN,
+            isLate ? State.LATE : isWell(link, answers, told) ? State.NOTHING : State.OPEN,
             Optional.empty(),
             Optional.empty(),
             Optional.empty()));
+  }
+
+  /** Whether there is nothing to change, and nothing to read. */
+  private boolean isWell(Link link, CheckInInput answers, CheckIn told) {
+    CheckInProposal proposal =
+        CheckInProposal.of(told, prescriptions.request(link.clubId(), link.prescriptionId()));
+    return !proposal.coachFirst()
+        && proposal.changes().isEmpty()
+        && proposal.notes().isEmpty()
+        && answers.word().isBlank();
   }
 
   private static Instant nobodyTellsOfTomorrow(Instant toldAt, Instant now) {

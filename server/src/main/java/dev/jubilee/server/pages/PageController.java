@@ -16,6 +16,8 @@ class PageController {
     "/sign-in",
     "/day/**",
     "/weeks/**",
+    "/months/**",
+    "/board/**",
     "/athletes/**",
     "/block/**",
     "/library",
