@@ -118,7 +118,6 @@ function BandRow({
   const own = new Set(band.sessions.map((s) => s.id));
   return (
     <section className={css.band} aria-label={PLACES[band.place]}>
-      <b className={css.place}>{PLACES[band.place]}</b>
       <svg viewBox={`0 0 1000 ${BAND}`} preserveAspectRatio="none" aria-hidden>
         {STATIONS.map((station, i) => (
           <line
@@ -172,11 +171,14 @@ function BandRow({
           }),
         )}
       </svg>
-      {STATIONS.map((station, i) => (
-        <span key={station} className={css.stationName} style={{ top: y(i + 0.5) }} aria-hidden>
-          {BLOCKS[station]}
-        </span>
-      ))}
+      <div className={css.names}>
+        <b>{PLACES[band.place]}</b>
+        {STATIONS.map((station, i) => (
+          <span key={station} className={css.stationName} style={{ top: y(i + 0.5) }} aria-hidden>
+            {BLOCKS[station]}
+          </span>
+        ))}
+      </div>
       {band.sessions.map((session) =>
         session.athletes.map((athlete) => {
           const state = states.get(athlete.prescriptionId ?? "");

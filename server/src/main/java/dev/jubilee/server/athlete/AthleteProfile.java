@@ -25,11 +25,13 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * An athlete as coaches enter them and as they are stored.
@@ -306,5 +308,46 @@ public record AthleteProfile(
       throw new OutOfRangeException(field, "missing", "a value");
     }
     return value;
+  }
+
+  /** Most that are kept of a list. */
+  private static final int MOST_RESULTS = 500;
+
+  private static final int MOST_RESTRICTIONS = 20;
+
+  /** With what is known of another who is the same person: more results, and every care. */
+  public AthleteProfile with(AthleteProfile other) {
+    List<ResultInput> allResults =
+        Stream.concat(results.stream(), other.results.stream())
+            .distinct()
+            .limit(MOST_RESULTS)
+            .toList();
+    List<RestrictionInput> allRestrictions = new ArrayList<>(restrictions);
+    other.restrictions.stream()
+        .filter(
+            r ->
+                allRestrictions.stream()
+                    .noneMatch(o -> o.region() == r.region() && o.side() == r.side()))
+        .filter(r -> allRestrictions.size() < MOST_RESTRICTIONS)
+        .forEach(allRestrictions::add);
+    Map<String, Integer> allMastery = new HashMap<>(other.mastery);
+    allMastery.putAll(mastery);
+    return new AthleteProfile(
+        name,
+        sport,
+        level,
+        age,
+        restingHeartRate == null ? other.restingHeartRate : restingHeartRate,
+        maximumHeartRate == null ? other.maximumHeartRate : maximumHeartRate,
+        allResults,
+        allRestrictions,
+        Stream.concat(contraindications.stream(), other.contraindications.stream())
+            .distinct()
+            .toList(),
+        deconditioned || other.deconditioned,
+        allMastery,
+        Stream.concat(health.stream(), other.health.stream()).distinct().toList(),
+        levels == null ? other.levels : levels,
+        kilograms == null ? other.kilograms : kilograms);
   }
 }

@@ -105,7 +105,10 @@ public class Boards {
   private record Day(List<BoardSession> sessions, List<Group> groups) {}
 
   private Day day(UUID clubId, LocalDate date, ZoneId zone) {
-    List<SessionView> all = sessions.between(clubId, date, date);
+    List<SessionView> all =
+        sessions.between(clubId, date, date).stream()
+            .filter(s -> !s.details().doesNotTakePlace())
+            .toList();
     Map<UUID, List<Drawn>> drawn = new HashMap<>();
     warmUps
         .drawn(clubId, all.stream().map(SessionView::id).toList())

@@ -29,8 +29,10 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -180,6 +182,15 @@ public class CheckIns {
         .filter(told -> seen.add(told.prescriptionId()))
         .map(told -> view(clubId, told))
         .toList();
+  }
+
+  /** What was told last, before the start, of each of some warm-ups. */
+  public Map<UUID, CheckIn> latest(UUID clubId, List<UUID> prescriptionIds) {
+    Map<UUID, CheckIn> latest = new HashMap<>();
+    stored
+        .of(clubId, prescriptionIds)
+        .forEach(told -> latest.putIfAbsent(told.prescriptionId(), told.answers().toCore()));
+    return latest;
   }
 
   public CheckInView one(UUID clubId, UUID id) {

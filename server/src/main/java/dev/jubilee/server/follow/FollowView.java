@@ -30,6 +30,7 @@ import java.util.stream.Stream;
  * @param startWindow when one is at one's best for it; null where no time is
  * @param cautions what to be careful about
  * @param minutes that were planned for it
+ * @param isCalledOff whether the session does not take place
  * @param isHeld whether the coach is to be spoken with first; then nothing of the plan is told
  */
 public record FollowView(
@@ -49,7 +50,8 @@ public record FollowView(
     List<FollowItem> items,
     List<Caution> cautions,
     int minutes,
-    boolean isHeld) {
+    boolean isHeld,
+    boolean isCalledOff) {
 
   /** These name what hurts whom, or what is known of their health. */
   private static final Set<String> OF_THE_BODY =
@@ -170,7 +172,8 @@ public record FollowView(
             .map(f -> new Caution(f.what(), f.why()))
             .toList(),
         view.circumstances().minutes(),
-        false);
+        false,
+        view.session().doesNotTakePlace());
   }
 
   /** The same before the coach has spoken with the athlete: when and where, and nothing to do. */
@@ -192,6 +195,7 @@ public record FollowView(
         List.of(),
         List.of(),
         view.circumstances().minutes(),
-        true);
+        true,
+        view.session().doesNotTakePlace());
   }
 }

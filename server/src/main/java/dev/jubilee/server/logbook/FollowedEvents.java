@@ -1,5 +1,6 @@
 package dev.jubilee.server.logbook;
 
+import dev.jubilee.core.decision.Mark;
 import dev.jubilee.core.logbook.FollowEvent;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
@@ -238,5 +239,23 @@ class FollowedEvents {
         prescriptionId,
         clubId);
     return told;
+  }
+
+  /** What was marked, by warm-up. */
+  Map<UUID, List<Mark>> marks(UUID clubId, List<UUID> prescriptionIds) {
+    Map<UUID, List<Mark>> marks = new HashMap<>();
+    jdbc.query(
+        "SELECT prescription_id, event FROM followed_event"
+            + " WHERE club_id = ? AND prescription_id = ANY (?) AND event ->> 'kind' = 'LOOKED'"
+            + " ORDER BY received_at LIMIT 10000",
+        row -> {
+          EventBatch.Event event = json.read(row.getString(2), EventBatch.Event.class);
+          marks
+              .computeIfAbsent(row.getObject(1, UUID.class), k -> new ArrayList<>())
+              .addAll(event.look().toCore().marks());
+        },
+        clubId,
+        prescriptionIds.toArray(UUID[]::new));
+    return marks;
   }
 }

@@ -108,6 +108,12 @@ public class Logbook {
         prescriptions.decide(clubId, prescriptionId, checkpoint, earlier, marks));
   }
 
+  /** What was marked in each of some warm-ups; those in which nobody looked left out. */
+  @Transactional(readOnly = true)
+  public Map<UUID, List<Mark>> marks(UUID clubId, List<UUID> prescriptionIds) {
+    return events.marks(clubId, prescriptionIds);
+  }
+
   private List<DeviceRecord.Looked> looks(UUID clubId, UUID prescriptionId) {
     return events.of(clubId, prescriptionId).values().stream()
         .flatMap(t -> DeviceRecord.of(t.events(), t.offsets()).looks().stream())

@@ -1,6 +1,7 @@
 package dev.jubilee.server.prescription;
 
 import dev.jubilee.core.checkin.TodaysChange;
+import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.decision.Checkpoint;
 import dev.jubilee.core.decision.Decisions;
 import dev.jubilee.core.decision.Mark;
@@ -332,6 +333,16 @@ public class Prescriptions {
     return new AppliedRoutine(
         revise(coach, id, baseRevision, Origin.ROUTINE, "Applied " + name, after),
         applied.differences());
+  }
+
+  /** Gives the athlete a class's drills, adapted, in the room and the company of the class. */
+  public PrescriptionView asOneClass(
+      SignedIn coach, UUID id, int baseRevision, Circumstances room, Routine skeleton) {
+    PlanSource before = source(coach, id, baseRevision);
+    PlanSource inTheRoom = before.with(before.request().with(room));
+    Plan own = WarmUp.edited(inTheRoom, new Edit.Refit()).plan();
+    Computed after = Computed.of(WarmUp.of(skeleton.applyTo(own).simulated()));
+    return revise(coach, id, baseRevision, Origin.ROUTINE, "As one class", after);
   }
 
   /**

@@ -91,6 +91,14 @@ class SessionController {
     return sessions.one(coach.clubId(), id);
   }
 
+  /** Once a week for so many weeks more. */
+  @PostMapping("/{id}/repeat")
+  List<SessionView> repeatSession(
+      @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id, @RequestParam int weeks) {
+    Bounds.within("weeks", weeks, 1, MOST_WEEKS, "weeks");
+    return sessions.repeat(coach.clubId(), id, weeks);
+  }
+
   /** Later on its day by some minutes, earlier below 0. */
   @PostMapping("/{id}/shift")
   SessionView shiftSession(

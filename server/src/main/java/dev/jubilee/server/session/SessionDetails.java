@@ -35,6 +35,7 @@ import java.util.UUID;
  * @param minutes usually available before it
  * @param kit at hand; the place's usual kit when absent
  * @param laterStarts of those who do not start with the others
+ * @param calledOff whether it does not take place, and stays on the calendar all the same
  */
 public record SessionDetails(
     @NotNull LocalDateTime startsAt,
@@ -51,7 +52,8 @@ public record SessionDetails(
     @Schema(nullable = true) @Size(max = 20) List<@NotNull Kit> kit,
     @Size(max = 500) List<@NotNull UUID> athleteIds,
     @Schema(nullable = true) @JsonInclude(JsonInclude.Include.NON_EMPTY) @Size(max = 500)
-        List<@NotNull @Valid LaterStart> laterStarts) {
+        List<@NotNull @Valid LaterStart> laterStarts,
+    @Schema(nullable = true) @JsonInclude(JsonInclude.Include.NON_NULL) Boolean calledOff) {
 
   /** Latest that an athlete starts after the session, min: a long day of heats or time trials. */
   static final int LATEST = 720;
@@ -67,6 +69,66 @@ public record SessionDetails(
   public SessionDetails {
     athleteIds = athleteIds == null ? List.of() : athleteIds;
     laterStarts = laterStarts == null ? List.of() : laterStarts;
+    calledOff = Boolean.TRUE.equals(calledOff) ? true : null;
+  }
+
+  /** That takes place. */
+  public SessionDetails(
+      LocalDateTime startsAt,
+      Sport sport,
+      SessionKind kind,
+      String title,
+      Double effortMetres,
+      Double effortSeconds,
+      Stroke stroke,
+      Place place,
+      int minutes,
+      int temperature,
+      ComingFrom comingFrom,
+      List<Kit> kit,
+      List<UUID> athleteIds,
+      List<LaterStart> laterStarts) {
+    this(
+        startsAt,
+        sport,
+        kind,
+        title,
+        effortMetres,
+        effortSeconds,
+        stroke,
+        place,
+        minutes,
+        temperature,
+        comingFrom,
+        kit,
+        athleteIds,
+        laterStarts,
+        null);
+  }
+
+  /** Whether it does not take place. */
+  public boolean doesNotTakePlace() {
+    return calledOff != null;
+  }
+
+  /** The same with others. */
+  public SessionDetails withAthletes(List<UUID> others, List<LaterStart> later) {
+    return new SessionDetails(
+        startsAt,
+        sport,
+        kind,
+        title,
+        effortMetres,
+        effortSeconds,
+        stroke,
+        place,
+        minutes,
+        temperature,
+        comingFrom,
+        kit,
+        others,
+        later,
+        calledOff);
   }
 
   /**
@@ -164,7 +226,8 @@ public record SessionDetails(
         comingFrom,
         kit,
         athleteIds,
-        laterStarts);
+        laterStarts,
+        calledOff);
   }
 
   /** What the warm-up finds unless the coach says otherwise. */

@@ -128,6 +128,50 @@ public class Sessions {
     return view(repository.saveAndFlush(row));
   }
 
+  /**
+   * The same session once a week, after it; without warm-ups, which are of a day.
+   *
+   * @param weeks how many more, 1 or more
+   */
+  @Transactional
+  public List<SessionView> repeat(UUID clubId, UUID id, int weeks) {
+    SessionDetails details = details(onCalendar(clubId, id));
+    List<SessionView> repeated = new ArrayList<>();
+    for (int week = 1; week <= weeks; week++) {
+      SessionDetails later = details.on(details.startsAt().toLocalDate().plusWeeks(week));
+      later.check();
+      SessionRow row = new SessionRow(UUID.randomUUID(), clubId);
+      row.write(later, json.write(later));
+      repeated.add(view(repository.saveAndFlush(row), List.of()));
+    }
+    return repeated;
+  }
+
+  /** Puts one athlete in another's place, wherever they take part. */
+  @Transactional
+  public void replaceAthlete(UUID clubId, UUID who, UUID by) {
+    for (SessionRow row :
+        repository.findOf(
+            clubId, who, LocalDateTime.of(1900, 1, 1, 0, 0), LocalDateTime.of(3000, 1, 1, 0, 0))) {
+      SessionDetails details = details(row);
+      List<UUID> ids =
+          details.athleteIds().stream().map(id -> id.equals(who) ? by : id).distinct().toList();
+      boolean isThere = details.athleteIds().contains(by);
+      List<SessionDetails.LaterStart> later =
+          details.laterStarts().stream()
+              .filter(l -> !(isThere && l.athleteId().equals(who)))
+              .map(
+                  l ->
+                      l.athleteId().equals(who)
+                          ? new SessionDetails.LaterStart(by, l.minutes())
+                          : l)
+              .toList();
+      SessionDetails changed = details.withAthletes(ids, later);
+      row.write(changed, json.write(changed));
+      repository.saveAndFlush(row);
+    }
+  }
+
   /** By the clock on the wall, as it really passes: an hour may be skipped, or come twice. */
   static LocalDateTime later(LocalDateTime from, ZoneId zone, int minutes) {
     return from.atZone(zone).plusMinutes(minutes).toLocalDateTime();
