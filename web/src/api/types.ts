@@ -114,3 +114,5 @@ export type BoardAthlete = Schemas["BoardAthlete"];
 export type BoardNow = Schemas["BoardNow"];
 export type BoardState = Schemas["BoardState"];
 export type Crossing = Schemas["CrossingView"];
+export type BodyHistoryView = Schemas["BodyHistoryView"];
+export type ClassView = Schemas["ClassView"];

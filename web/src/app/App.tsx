@@ -12,6 +12,7 @@ import { BlockPage } from "../block/BlockPage";
 import { SquadSheetPage } from "../block/SquadSheetPage";
 import { LeadPage } from "../lead/LeadPage";
 import { BuilderPage } from "../prescription/BuilderPage";
+import { ClassPage } from "../session/ClassPage";
 import { DayPage } from "../session/DayPage";
 import { EditSessionPage, SessionPage } from "../session/SessionPage";
 import { WeeksPage } from "../session/WeeksPage";
@@ -100,6 +101,7 @@ function Pages({ me }: { me: Me }) {
           />
           <Route path="/sessions/:id" element={titled("Session", <EditSessionPage />)} />
           <Route path="/sessions/:id/sheet" element={titled("Squad sheet", <SquadSheetPage />)} />
+          <Route path="/sessions/:id/class" element={titled("Class", <ClassPage />)} />
           <Route path="/sessions/:id/lead" element={titled("Leading", <LeadPage />)} />
           <Route path="/block/new" element={titled("New block", <NewBlock today={me.today} />)} />
           <Route path="/block/:id/layout" element={titled("Week and groups", <BlockLayout />)} />

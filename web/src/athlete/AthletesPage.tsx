@@ -8,7 +8,9 @@ import { ErrorNotice } from "../shared/ErrorNotice";
 import { SportIcon } from "../shared/icons";
 import { restrictedInSentence, SPORTS } from "../shared/words";
 import { TextField } from "../shared/fields";
+import { BodyHistory } from "../screening/BodyHistory";
 import { AthleteForm } from "./AthleteForm";
+import { Merge } from "./Merge";
 import { PersonalLink } from "./PersonalLink";
 import { found } from "./picking";
 
@@ -62,7 +64,15 @@ export function AthletesPage() {
       <Box minW="0">
         <AthleteForm key={chosen?.id ?? "new"} athlete={id === "new" ? undefined : chosen} />
         {id !== "new" && chosen && !chosen.archived && (
-          <PersonalLink key={`link ${chosen.id}`} id={chosen.id} name={chosen.profile.name} />
+          <>
+            <PersonalLink key={`link ${chosen.id}`} id={chosen.id} name={chosen.profile.name} />
+            <BodyHistory key={`body ${chosen.id}`} athlete={chosen} />
+            <Merge
+              key={`merge ${chosen.id}`}
+              athlete={chosen}
+              others={present.filter((a) => a !== chosen)}
+            />
+          </>
         )}
       </Box>
     </Grid>

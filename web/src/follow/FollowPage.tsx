@@ -68,6 +68,11 @@ function Follow({ token, view }: { token: string; view: FollowView }) {
     if (isFree) window.location.reload();
   }, [isFree]);
   if (isOrphan) return <LinkNotice error={undefined} />;
+  if (view.isCalledOff) {
+    return (
+      <LinkNotice error={`${view.sessionTitle} does not take place. Your coach called it off.`} />
+    );
+  }
   if (checkIn.isHeld || view.isHeld) {
     return <Held view={view} waits={checkIn.waits !== undefined} />;
   }

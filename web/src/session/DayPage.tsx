@@ -52,6 +52,9 @@ export function DayPage({ today }: { today: string }) {
           <PrescribeAll sessions={sessions} of="the day" what="the whole day:" />
         )}
         <Button asChild variant="ghost">
+          <Link to={`/board/${date}`}>Board</Link>
+        </Button>
+        <Button asChild variant="ghost">
           <Link to={`/weeks/${date}`}>Weeks</Link>
         </Button>
         <Link to={`/sessions/new?date=${date}`}>
@@ -188,11 +191,18 @@ function SessionRow({
     <Box borderTop="2px solid var(--ink)" py="3">
       <Grid templateColumns={{ base: "1fr", md: "290px 1fr" }} gap="4">
         <Flex gap="3">
-          <BigTime time={timeOf(details.startsAt)} />
+          <Link to={`/sessions/${session.id}`} aria-label={`Change ${details.title}`}>
+            <BigTime time={timeOf(details.startsAt)} />
+          </Link>
           <Box minW="0">
-            <Box fontWeight="700" textDecoration="underline" textUnderlineOffset="3px">
+            <Box
+              fontWeight="700"
+              textDecoration={details.calledOff ? "line-through" : "underline"}
+              textUnderlineOffset="3px"
+            >
               <Link to={`/sessions/${session.id}`}>{details.title}</Link>
             </Box>
+            {details.calledOff && <Box fontWeight="700">does not take place</Box>}
             <Flex gap="1" align="center" color="inkSoft" fontSize="sm">
               <SportIcon sport={details.sport} size={16} /> {SPORTS[details.sport]} ·{" "}
               {KINDS[details.kind].toLowerCase()}
@@ -259,7 +269,7 @@ function AthleteRow({
       mb="2"
     >
       <Box fontWeight="600" fontSize="sm" overflow="hidden" textOverflow="ellipsis">
-        {name}
+        <Link to={`/athletes/${athleteId}`}>{name}</Link>
         {later > 0 && (
           <Box as="span" display="block" color="inkSoft" fontWeight="500">
             starts {timeOf(startOf(session.details, athleteId))}

@@ -25,6 +25,7 @@ import { useOnce } from "../shared/once";
 import { usePlaces } from "../shared/places";
 import { COMING_FROM, KINDS, PLACES, SPORTS, STROKES } from "../shared/words";
 import { LaterStarts } from "./LaterStarts";
+import { CallOff, RepeatWeekly } from "./CallOff";
 import { RemoveSession } from "./RemoveSession";
 import { Whiteboard } from "./Whiteboard";
 import { WrittenLines } from "./WrittenLines";
@@ -226,6 +227,7 @@ function SessionForm({ date, original, isEdited = false }: FormProps) {
         kit: before?.place === place ? (before.kit ?? null) : null,
         athleteIds: fields.athleteIds,
         laterStarts: fields.laterStarts,
+        ...(original?.details.calledOff ? { calledOff: true } : {}),
       };
       return isEdited && original
         ? data(
@@ -387,11 +389,13 @@ function SessionForm({ date, original, isEdited = false }: FormProps) {
               <Button asChild size="md" variant="ghost">
                 <Link to={`/sessions/new?copy=${original.id}&date=${date}`}>Copy</Link>
               </Button>
+              <CallOff session={original} />
               <RemoveSession session={original} />
             </>
           )}
         </Flex>
       </form>
+      {isEdited && original && <RepeatWeekly session={original} />}
     </Box>
   );
 }

@@ -196,7 +196,9 @@ function Session({
       title={`${timeOf(details.startsAt)} ${details.title}`}
     >
       <b>{timeOf(details.startsAt)}</b> <SportIcon sport={details.sport} size={14} />
-      <span className={css.title}>{details.title}</span>
+      <span className={css.title}>
+        {details.calledOff ? <s>{details.title}</s> : details.title}
+      </span>
       <small>
         {people === 0
           ? "nobody yet"
