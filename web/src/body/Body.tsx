@@ -77,7 +77,7 @@ function Figure({ view, ...props }: Props & { view: View }) {
       </svg>
       <figcaption>
         {TITLES[view]}
-        <small>{view === "FRONT" ? "your right · your left" : "your left · your right"}</small>
+        <small>{view === "FRONT" ? "right · left" : "left · right"}</small>
       </figcaption>
     </figure>
   );

@@ -101,12 +101,14 @@ export function BodyHistory({ athlete }: { athlete: AthleteView }) {
           </Box>
           {(view.unsteady > 0 || view.heavy > 0) && (
             <Box color="inkSoft" mt="2">
-              {[
-                view.unsteady > 0 ? `wobbly on one leg ${times(view.unsteady)}` : "",
-                view.heavy > 0 ? `heavy contacts ${times(view.heavy)}` : "",
-              ]
-                .filter(Boolean)
-                .join(", ")}
+              {capitalised(
+                [
+                  view.unsteady > 0 ? `wobbly on one leg ${times(view.unsteady)}` : "",
+                  view.heavy > 0 ? `heavy contacts ${times(view.heavy)}` : "",
+                ]
+                  .filter(Boolean)
+                  .join(", "),
+              )}
               .
             </Box>
           )}

@@ -98,7 +98,7 @@ function Attendance({
     there.some((id) => !view.session.athleteIds.includes(id));
   return (
     <Box as="section" aria-label="Who is there">
-      <Box as="h2" fontSize="lg">
+      <Box as="h2" fontSize="lg" mt="3">
         {there.length} there
       </Box>
       <div className={css.who}>
@@ -153,7 +153,9 @@ function Guest({ view, onSettled }: { view: ClassView; onSettled: () => void }) 
   });
   return (
     <Flex gap="3" align="end" wrap="wrap" mt="3">
-      <TextField label="A guest’s name" value={name} onChange={setName} />
+      <Box w="14rem">
+        <TextField label="A guest’s name" value={name} onChange={setName} />
+      </Box>
       <label className={css.sore}>
         Sore
         <select value={region} onChange={(e) => setRegion(e.target.value as Region | "")}>
