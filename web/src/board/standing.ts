@@ -40,8 +40,12 @@ export function standingOf(
     };
   }
   if (now > start) return standing("PLANNED", "not followed");
-  if (late > ON_TIME) return standing("LATE", `not begun, ${clock(late)} late`, late);
+  if (late > ON_TIME) {
+    const way = state?.onWayAt ? "on the way" : "not begun";
+    return standing("LATE", `${way}, ${clock(late)} late`, late);
+  }
   if (state?.checkIn === "OPEN") return standing("TOLD", "checked in, to be decided", late, true);
+  if (state?.onWayAt) return standing("TOLD", "on the way");
   if (state?.checkIn) return standing("TOLD", "checked in");
   return standing("PLANNED", "");
 }

@@ -2,9 +2,9 @@ import { useState } from "react";
 import type { Decided, LookInput, MarkInput, Region } from "../api/types";
 import { Body } from "../body/Body";
 import type { Side } from "../body/figure";
-import { CHECKPOINTS, ONE_SIDE, SIGNS } from "../shared/words";
+import { CHECKPOINTS, SIGNS } from "../shared/words";
 import { clock } from "../shared/units";
-import { ALARM_SIGNS, SIGNS_BY_GROUP, type Checkpoint, type Sign } from "./look";
+import { ALARM_SIGNS, SIGNS_BY_GROUP, wordsOf, type Checkpoint, type Sign } from "./look";
 import clsx from "clsx";
 import css from "./decision.module.css";
 
@@ -158,16 +158,6 @@ function plain(sign: Sign): MarkInput {
 function placed(marks: readonly MarkInput[], sign: Sign, otherwise: string): string {
   const places = marks.filter((m) => m.sign === sign).map(wordsOf);
   return places.length > 0 ? places.join(", ") : otherwise;
-}
-
-/** A mark as a phrase. */
-export function wordsOf(mark: MarkInput): string {
-  if (!mark.region) return SIGNS[mark.sign];
-  const side = mark.side && mark.side !== "BOTH" ? `${mark.side.toLowerCase()} ` : "";
-  const where = side + ONE_SIDE[mark.region];
-  return mark.sign === "PAIN"
-    ? `${where} hurts ${mark.pain} of 10${mark.onlyFast ? ", only when fast" : ""}`
-    : `tight ${where}`;
 }
 
 function capitalised(words: string): string {

@@ -1,5 +1,6 @@
 // What is decided about what is seen: looked up in what the server found beforehand.
 import type { Decided, FollowItem, InHandView, LookInput, MarkInput } from "../api/types";
+import { ONE_SIDE, SIGNS } from "../shared/words";
 
 export type Checkpoint = LookInput["checkpoint"];
 export type Sign = MarkInput["sign"];
@@ -130,4 +131,14 @@ function freshId(items: readonly FollowItem[], id: string, index: number): strin
   const candidate = () => `${id}~${times}${index}`;
   while (items.some((i) => i.id === candidate())) times += 1;
   return candidate();
+}
+
+/** A mark as a phrase. */
+export function wordsOf(mark: MarkInput): string {
+  if (!mark.region) return SIGNS[mark.sign];
+  const side = mark.side && mark.side !== "BOTH" ? `${mark.side.toLowerCase()} ` : "";
+  const where = side + ONE_SIDE[mark.region];
+  return mark.sign === "PAIN"
+    ? `${where} hurts ${mark.pain} of 10${mark.onlyFast ? ", only when fast" : ""}`
+    : `tight ${where}`;
 }

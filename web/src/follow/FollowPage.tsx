@@ -122,6 +122,7 @@ function Follow({ token, view }: { token: string; view: FollowView }) {
       start={start}
       onStart={setStart}
       checkIn={checkIn}
+      onWay={followed && (() => followed.tell({ kind: "ON_THE_WAY" }))}
       onCheckIn={() => {
         setCheckingIn(true);
         window.scrollTo(0, 0);
@@ -173,6 +174,7 @@ function Overview({
   start,
   onStart,
   checkIn,
+  onWay,
   onCheckIn,
   onRun,
   onLed,
@@ -190,6 +192,7 @@ function Overview({
   start: number;
   onStart: (start: number) => void;
   checkIn: CheckIn;
+  onWay: (() => void) | undefined;
   onCheckIn: () => void;
   onRun: () => void;
   /** Where the coach leads: follows them. */
@@ -229,7 +232,7 @@ function Overview({
       {tell ? (
         <Afterwards tell={tell} isDone />
       ) : (
-        <CheckInStrip checkIn={checkIn} start={start} onCheckIn={onCheckIn} />
+        <CheckInStrip checkIn={checkIn} start={start} onCheckIn={onCheckIn} onWay={onWay} />
       )}
       {onLed && (
         <p role="status" className={css.caution}>
@@ -308,22 +311,40 @@ function Overview({
   );
 }
 
+/** Nobody is on the way to what is further off, ms. */
+const NEAR = 4 * 3_600_000;
+
 /** Half a minute, before anything else; afterwards what became of it. */
 function CheckInStrip({
   checkIn,
   start,
   onCheckIn,
+  onWay,
 }: {
   checkIn: CheckIn;
   start: number;
   onCheckIn: () => void;
+  onWay: (() => void) | undefined;
 }) {
   const [opened] = useState(now);
+  const [isOnWay, setOnWay] = useState(false);
   if (opened > start) return null;
   const isTold = checkIn.waits !== undefined || (checkIn.standing?.state ?? null) !== null;
   return (
     <section className={css.checkIn} aria-label="Check-in">
       <p role="status">{checkInWords(checkIn)}</p>
+      {isTold && onWay && start - opened < NEAR && (
+        <button
+          type="button"
+          disabled={isOnWay}
+          onClick={() => {
+            setOnWay(true);
+            onWay();
+          }}
+        >
+          {isOnWay ? "On my way" : "I am on my way"}
+        </button>
+      )}
       <button type="button" onClick={onCheckIn}>
         {isTold ? "Tell anew" : "Check in"}
       </button>

@@ -1,6 +1,10 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { api, data } from "../api/client";
+import type { FollowedView } from "../api/types";
+import { wordsOf } from "../decision/look";
+import { sayTime } from "../shared/calendar";
+import { CHECKPOINTS } from "../shared/words";
 import { Soft } from "../shared/panels";
 import { differs, doneOf, facts, READY } from "./done";
 import { Measured } from "./Measured";
@@ -32,7 +36,8 @@ export function WhatWasDone({ prescriptionId, startsAt }: Props) {
     refetchInterval: () => (isNear(startsAt) ? OFTEN : false),
   });
   const view = followed.data;
-  if (!view?.begun) return null;
+  if (!view) return null;
+  if (!view.begun) return <Looks looks={view.looks} />;
   const [done, planned] = doneOf(view.items);
   const words = view.items.map(differs).filter((w) => w !== "");
   return (
@@ -61,6 +66,7 @@ export function WhatWasDone({ prescriptionId, startsAt }: Props) {
         ))}
       </div>
       <Soft>{sentence(facts(view))}</Soft>
+      <Looks looks={view.looks} />
       <Measured measured={view.measured} heartFactor={view.heartFactor} />
       {words.length > 0 && (
         <ul className={css.words}>
@@ -88,4 +94,29 @@ function sentence(parts: readonly string[]): string {
 
 function isNear(startsAt: string): boolean {
   return Math.abs(Date.parse(startsAt) - Date.now()) < NEAR;
+}
+
+const DECIDED: Record<FollowedView["looks"][number]["look"]["decided"], string> = {
+  CARRY_ON: "carry on",
+  ADD: "something added",
+  REPEAT: "a round repeated",
+  CHANGE: "the session changed",
+  STOP: "stopped",
+};
+
+/** What was seen on the way, by whom, and what was decided. */
+function Looks({ looks }: { looks: FollowedView["looks"] }) {
+  if (looks.length === 0) return null;
+  return (
+    <ul className={css.words} aria-label="What was seen">
+      {looks.map(({ at, byCoach, look }) => (
+        <li key={`${at} ${look.checkpoint}`}>
+          {sayTime(at.slice(11, 16))}, {CHECKPOINTS[look.checkpoint]}
+          {byCoach ? ", seen by a coach" : ""}: {look.marks.map(wordsOf).join(", ")} →{" "}
+          <b>{look.isTaken ? DECIDED[look.decided] : "the plan stays"}</b>
+          {look.isTaken && look.session ? `: ${look.session}` : ""}
+        </li>
+      ))}
+    </ul>
+  );
 }

@@ -2,6 +2,7 @@
 CREATE TABLE followed_now (
     prescription_id uuid PRIMARY KEY REFERENCES prescription,
     club_id         uuid NOT NULL REFERENCES club,
+    on_way_at       timestamptz,
     begun_at        timestamptz,
     item            text,
     item_at         timestamptz,

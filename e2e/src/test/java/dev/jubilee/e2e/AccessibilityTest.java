@@ -17,6 +17,10 @@ import org.junit.jupiter.api.extension.ExtendWith;
 /** Each screen against the rules of WCAG 2.2 A and AA that axe-core can tell, light and dark. */
 @ExtendWith(RunningJubilee.class)
 class AccessibilityTest {
+  private static final String TOMORROW =
+      "async () => new Date(Date.parse((await (await fetch('/api/me')).json()).today) + 864e5)"
+          + ".toISOString().slice(0, 10)";
+
 
   @Test
   void theCoachsScreens() {
@@ -45,6 +49,12 @@ class AccessibilityTest {
       page.getByText("Week and groups").click();
       page.getByText("Sessions from a file").waitFor();
       expectNoViolations(page, "block layout " + scheme);
+      String tomorrow = (String) page.evaluate(TOMORROW);
+      page.navigate(RunningJubilee.base() + "/board/" + tomorrow);
+      page.getByText("check-ins to decide").waitFor();
+      page.locator("section[aria-label=Check-ins] button[aria-expanded]").last().click();
+      page.getByText("Together:").waitFor();
+      expectNoViolations(page, "board " + scheme);
       page.navigate(RunningJubilee.base() + "/athletes");
       page.getByText("What the results say").waitFor();
       expectNoViolations(page, "athlete " + scheme);

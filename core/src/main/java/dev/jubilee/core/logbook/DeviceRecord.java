@@ -137,6 +137,9 @@ public record DeviceRecord(
           event.signals().forEach(s -> signals.putIfAbsent(s.at() / 1000, s.later(lacks)));
         }
         case LOOKED -> event.look().ifPresent(look -> looks.add(new Looked(at, look)));
+        case ON_THE_WAY -> {
+          // Of the day, not of the warm-up.
+        }
         case TIME_ADDED, REPEATED -> item(event, Done.NOT_REACHED);
       }
     }

@@ -70,7 +70,9 @@ public record FollowEvent(
     /** What sensors said. */
     SIGNALS,
     /** Somebody looked, and decided. */
-    LOOKED;
+    LOOKED,
+    /** The athlete is on the way to it. */
+    ON_THE_WAY;
 
     boolean isOfItem() {
       return this == ITEM_STARTED

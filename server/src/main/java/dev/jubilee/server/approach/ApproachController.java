@@ -54,7 +54,12 @@ class ApproachController {
         question("balance", "Drills or efforts", USUAL.balance(), Approach.Balance.values()),
         question("top", "How high", USUAL.top(), Approach.Top.values()),
         question("routine", "Fixed or chosen", USUAL.routine(), Approach.Routine.values()),
-        question("support", "Balance", USUAL.support(), Approach.Support.values()));
+        question("support", "Balance", USUAL.support(), Approach.Support.values()),
+        question(
+            "changing",
+            "What is seen changes the session",
+            USUAL.changing(),
+            Approach.Changing.values()));
   }
 
   private static <E extends Enum<E> & Approach.School> Question question(

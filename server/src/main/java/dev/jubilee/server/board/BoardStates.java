@@ -30,7 +30,7 @@ class BoardStates implements LiveSource {
 
   private static final String STATES =
       "SELECT p.id, c.state, c.coach_first AND c.state IN ('OPEN', 'REFUSED'), n.begun_at, n.item,"
-          + " n.item_at, n.ended_at, n.started_at, n.decided, r.sketch"
+          + " n.item_at, n.ended_at, n.started_at, n.decided, r.sketch, n.on_way_at"
           + " FROM prescription p"
           + " LEFT JOIN followed_now n ON n.prescription_id = p.id AND n.club_id = p.club_id"
           + " AND n.changed_at > now() - "
@@ -89,6 +89,7 @@ class BoardStates implements LiveSource {
         row.getObject(1, UUID.class),
         checkIn == null ? null : CheckInView.State.valueOf(checkIn),
         row.getBoolean(3),
+        local(row.getTimestamp(11), zone),
         local(row.getTimestamp(4), zone),
         before(item, row.getString(10)),
         item,

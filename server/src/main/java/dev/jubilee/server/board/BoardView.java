@@ -106,6 +106,7 @@ public record BoardView(
       UUID prescriptionId,
       @Schema(nullable = true) CheckInView.State checkIn,
       boolean isHeld,
+      @Schema(nullable = true) OffsetDateTime onWayAt,
       @Schema(nullable = true) OffsetDateTime begunAt,
       @Schema(nullable = true) Integer before,
       @Schema(nullable = true) String item,

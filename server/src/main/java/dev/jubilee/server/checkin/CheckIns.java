@@ -213,20 +213,22 @@ public class CheckIns {
    *     changed meanwhile
    */
   public CheckInView take(SignedIn coach, UUID id, int baseRevision, List<TodaysChange> changes) {
-    return writing.execute(
-        status -> {
-          Stored told = find(coach.clubId(), id);
-          if (isHeld(coach.clubId(), told.prescriptionId())) {
-            throw new ConflictException(
-                "Speak with the athlete first, and release the warm-up; then prescribe by hand.");
-          }
-          decide(coach, id, State.TAKEN, changes);
-          if (!changes.isEmpty()) {
-            prescriptions.takeToday(
-                coach, told.prescriptionId(), baseRevision, changes, "Took over the check-in");
-          }
-          return one(coach.clubId(), id);
-        });
+    Stored told = find(coach.clubId(), id);
+    if (isHeld(coach.clubId(), told.prescriptionId())) {
+      throw new ConflictException(
+          "Speak with the athlete first, and release the warm-up; then prescribe by hand.");
+    }
+    if (changes.isEmpty()) {
+      writing.executeWithoutResult(status -> decide(coach, id, State.TAKEN, changes));
+    } else {
+      prescriptions.takeToday(
+          coach,
+          told.prescriptionId(),
+          baseRevision,
+          changes,
+          () -> decide(coach, id, State.TAKEN, changes));
+    }
+    return one(coach.clubId(), id);
   }
 
   /** One of several that were taken over at once. */

@@ -46,6 +46,7 @@ class DemoSeeder implements ApplicationRunner {
   private final Prescriptions prescriptions;
   private final Blocks blocks;
   private final BlockEdits edits;
+  private final DemoDay day;
 
   DemoSeeder(
       ClubRepository clubs,
@@ -55,7 +56,8 @@ class DemoSeeder implements ApplicationRunner {
       Sessions sessions,
       Prescriptions prescriptions,
       Blocks blocks,
-      BlockEdits edits) {
+      BlockEdits edits,
+      DemoDay day) {
     this.clubs = clubs;
     this.coaches = coaches;
     this.passwords = passwords;
@@ -64,6 +66,7 @@ class DemoSeeder implements ApplicationRunner {
     this.prescriptions = prescriptions;
     this.blocks = blocks;
     this.edits = edits;
+    this.day = day;
   }
 
   @Override
@@ -76,10 +79,16 @@ class DemoSeeder implements ApplicationRunner {
     }
     boolean first = sessions.between(coach.clubId(), today.minusDays(DAYS_BACK), today).isEmpty();
     for (int offset = -DAYS_BACK; offset <= DAYS_AHEAD; offset++) {
-      LocalDate day = today.plusDays(offset);
-      if (sessions.between(coach.clubId(), day, day).isEmpty()) {
-        layOut(coach, day, Math.floorMod(offset, WEEK), ids, first && offset == 0);
+      LocalDate date = today.plusDays(offset);
+      if (sessions.between(coach.clubId(), date, date).isEmpty()) {
+        layOut(coach, date, Math.floorMod(offset, WEEK), ids, first && offset == 0);
       }
+    }
+    if (first) {
+      LocalDate tomorrow = today.plusDays(1);
+      sessions.between(coach.clubId(), tomorrow, tomorrow).stream()
+          .limit(1)
+          .forEach(session -> day.tell(SignedIn.of(coach), session));
     }
     if (blocks.all(coach.clubId()).isEmpty()) {
       // After the days laid out by hand, so that nobody has two sessions at once.

@@ -87,7 +87,7 @@ public class Follows {
   /** Heart rates to work at: asked for by a phone that has a strap, and by no other. */
   @Transactional(readOnly = true)
   public HeartView heart(String token) {
-    of(token);
+    requireFree(token);
     Link link = links.follow(token);
     return HeartView.of(prescriptions.one(link.clubId(), link.prescriptionId()).plan());
   }

@@ -1,5 +1,6 @@
 package dev.jubilee.server.lead;
 
+import dev.jubilee.server.checkin.CheckIns;
 import dev.jubilee.server.handover.ShareLinks;
 import dev.jubilee.server.handover.ShareLinks.Link;
 import dev.jubilee.server.json.Json;
@@ -35,6 +36,7 @@ public class Leads implements LiveSource {
   private final Sessions sessions;
   private final ShareLinks links;
   private final Prescriptions prescriptions;
+  private final CheckIns checkIns;
   private final Clock clock = Clock.systemUTC();
 
   Leads(
@@ -43,13 +45,15 @@ public class Leads implements LiveSource {
       SquadSheets sheets,
       Sessions sessions,
       ShareLinks links,
-      Prescriptions prescriptions) {
+      Prescriptions prescriptions,
+      CheckIns checkIns) {
     this.jdbc = jdbc;
     this.json = json;
     this.sheets = sheets;
     this.sessions = sessions;
     this.links = links;
     this.prescriptions = prescriptions;
+    this.checkIns = checkIns;
   }
 
   /**
@@ -165,6 +169,10 @@ public class Leads implements LiveSource {
   @Transactional(readOnly = true)
   public LeadView.LedView of(String token) {
     Led led = led(token);
+    if (checkIns.isHeld(led.clubId(), led.prescriptionId())) {
+      // Whoever is to speak with the coach first is led through nothing.
+      throw nobodyLeads();
+    }
     return find(led.clubId(), led.sessionId())
         .filter(lead -> !lead.state().isEnded())
         .map(lead -> lead.of(led.prescriptionId()))

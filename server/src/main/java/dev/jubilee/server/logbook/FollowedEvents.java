@@ -134,10 +134,11 @@ class FollowedEvents {
     Standing told = new Standing();
     events.forEach(event -> told.take(event, Instant.ofEpochMilli(event.at() + offset)));
     jdbc.update(
-        "INSERT INTO followed_now AS n (prescription_id, club_id, begun_at, item, item_at,"
+        "INSERT INTO followed_now AS n (prescription_id, club_id, on_way_at, begun_at, item, item_at,"
             + " ended_at, started_at, decided, decided_at, changed_at)"
-            + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, now())"
+            + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, now())"
             + " ON CONFLICT (prescription_id) DO UPDATE SET"
+            + " on_way_at = GREATEST(n.on_way_at, EXCLUDED.on_way_at),"
             + " begun_at = LEAST(n.begun_at, EXCLUDED.begun_at),"
             + " item = CASE WHEN n.item_at IS NULL OR EXCLUDED.item_at >= n.item_at"
             + " THEN EXCLUDED.item ELSE n.item END,"
@@ -150,6 +151,7 @@ class FollowedEvents {
             + " changed_at = now()",
         prescriptionId,
         clubId,
+        timestamp(told.onWay),
         timestamp(told.begun),
         told.item,
         timestamp(told.itemAt),
@@ -165,6 +167,7 @@ class FollowedEvents {
 
   /** What some events say of how it stands. */
   private static final class Standing {
+    private Instant onWay;
     private Instant begun;
     private String item;
     private Instant itemAt;
@@ -182,6 +185,7 @@ class FollowedEvents {
             itemAt = at;
           }
         }
+        case ON_THE_WAY -> onWay = at;
         case ENDED -> ended = at;
         case START_GIVEN -> started = at;
         case LOOKED -> {

@@ -235,7 +235,9 @@ public class Logbook {
       Function<Instant, OffsetDateTime> local) {
     List<FollowedView.FollowingDevice> devices = new ArrayList<>();
     records.forEach(
-        (device, record) ->
+        (device, record) -> {
+          // Whoever only looked, or said that they come, follows nothing.
+          if (record.isBegun() || !record.items().isEmpty()) {
             devices.add(
                 new FollowedView.FollowingDevice(
                     devices.size() + 1,
@@ -244,7 +246,9 @@ public class Logbook {
                     (int)
                         record.items().values().stream()
                             .filter(d -> d.state() == DeviceRecord.State.DONE)
-                            .count())));
+                            .count()));
+          }
+        });
     return devices;
   }
 

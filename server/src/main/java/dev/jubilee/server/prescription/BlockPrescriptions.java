@@ -119,7 +119,8 @@ public class BlockPrescriptions {
     boolean isTouched =
         revisions.findCurrentInputs(clubId, ids).stream()
                 .anyMatch(current -> current.origin().isByCoach())
-            || ids.stream().anyMatch(id -> handOvers.wasGiven(clubId, id));
+            || ids.stream().anyMatch(id -> handOvers.wasGiven(clubId, id))
+            || (!ids.isEmpty() && prescriptions.areOnTheRecord(clubId, ids));
     if (isTouched) {
       return false;
     }

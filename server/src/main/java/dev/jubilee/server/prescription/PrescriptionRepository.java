@@ -32,4 +32,13 @@ public interface PrescriptionRepository extends JpaRepository<PrescriptionRow, U
       UUID clubId, UUID athleteId, Collection<UUID> sessionIds);
 
   List<PrescriptionRow> findByClubIdAndSessionIdIn(UUID clubId, Collection<UUID> sessionIds);
+
+  /** Whether anything was told or seen of one of them: then it is on the record, and stays. */
+  @Query(
+      nativeQuery = true,
+      value =
+          """
+          select exists (select 1 from followed_event e
+            where e.club_id = :clubId and e.prescription_id in (:ids))""")
+  boolean areOnTheRecord(UUID clubId, Collection<UUID> ids);
 }

@@ -180,12 +180,20 @@ public class Prescriptions {
         after);
   }
 
-  /** Computes anew with what is different today, around what is locked. */
-  public PrescriptionView takeToday(
-      SignedIn coach, UUID id, int baseRevision, List<TodaysChange> changes, String words) {
+  /**
+   * Computes anew with what is different today, around what is locked.
+   *
+   * @param decided what is written with the new revision, or not at all
+   */
+  public void takeToday(
+      SignedIn coach, UUID id, int baseRevision, List<TodaysChange> changes, Runnable decided) {
     PlanSource before = source(coach, id, baseRevision);
     Computed after = Computed.of(today(before, changes));
-    return revise(coach, id, baseRevision, Origin.CHECK_IN, words, after);
+    writing.executeWithoutResult(
+        status -> {
+          decided.run();
+          revise(coach, id, baseRevision, Origin.CHECK_IN, "Took over the check-in", after);
+        });
   }
 
   private static WarmUp today(PlanSource before, List<TodaysChange> changes) {
