@@ -21,7 +21,6 @@ class AccessibilityTest {
       "async () => new Date(Date.parse((await (await fetch('/api/me')).json()).today) + 864e5)"
           + ".toISOString().slice(0, 10)";
 
-
   @Test
   void theCoachsScreens() {
     Page page = RunningJubilee.coach();

@@ -130,7 +130,11 @@ public class CheckIns {
             now,
             answers,
             told.needsTheCoachFirst(),
-            isLate ? State.LATE : isWell(link, answers, told) ? State.NOTHING : State.OPEN,
+            isLate
+                ? State.LATE
+                : isHeld(link.clubId(), link.prescriptionId()) || !isWell(link, answers, told)
+                    ? State.OPEN
+                    : State.NOTHING,
             Optional.empty(),
             Optional.empty(),
             Optional.empty()));
