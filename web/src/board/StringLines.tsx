@@ -1,5 +1,5 @@
 import { useEffect, useRef, type KeyboardEvent, type PointerEvent } from "react";
-import type { BoardSession, BoardState, BoardView, Crossing } from "../api/types";
+import type { BoardAthlete, BoardSession, BoardState, BoardView, Crossing } from "../api/types";
 import { sayTime } from "../shared/calendar";
 import { BLOCKS, PLACES } from "../shared/words";
 import {
@@ -155,14 +155,13 @@ function BandRow({
           session.athletes.map((athlete) => {
             const line = lineOf(athlete);
             const state = states.get(athlete.prescriptionId ?? "");
-            const at = state?.endedAt ? Date.parse(state.endedAt) : now;
             const { kind } = standingOf(athlete, state, now);
             return (
               <g key={athlete.athleteId}>
                 <path d={path(line)} className={css.line} />
                 {state?.begunAt && (
                   <path
-                    d={path(lineUntil(line, at))}
+                    d={path(lineUntil(line, reached(athlete, state, now)))}
                     className={clsx(css.walked, kind === "LATE" && css.behind)}
                   />
                 )}
@@ -183,8 +182,6 @@ function BandRow({
         session.athletes.map((athlete) => {
           const state = states.get(athlete.prescriptionId ?? "");
           if (!state?.begunAt || state.endedAt) return null;
-          const planned =
-            state.before == null ? now : Date.parse(athlete.startsAt) - 1000 * state.before;
           return (
             <i
               key={athlete.athleteId}
@@ -192,7 +189,7 @@ function BandRow({
               title={`${athlete.name}: ${standingOf(athlete, state, now).words}`}
               style={{
                 left: `${share(now)}%`,
-                top: y(heightAt(lineOf(athlete), Math.min(planned + (now - at(state)), now))),
+                top: y(heightAt(lineOf(athlete), reached(athlete, state, now))),
               }}
             />
           );
@@ -215,8 +212,13 @@ function BandRow({
   );
 }
 
-function at(state: BoardState): number {
-  return Date.parse(state.itemAt ?? state.begunAt ?? "");
+/** How far an athlete is, as the plan's own time: before now for whoever is behind. */
+function reached(athlete: BoardAthlete, state: BoardState, now: number): number {
+  const start = Date.parse(athlete.startsAt);
+  if (state.endedAt) return start;
+  const since = now - Date.parse(state.itemAt ?? state.begunAt ?? "");
+  const planned = start - 1000 * (state.before ?? athlete.seconds);
+  return Math.min(start, planned + Math.max(0, since));
 }
 
 /** Labels that would lie over each other go a row down. */
