@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useEffect, useRef, useState, type ReactNode } from "react";
 import type { Decided, LookInput, MarkInput, Region } from "../api/types";
 import { Body } from "../body/Body";
 import type { Side } from "../body/figure";
@@ -56,7 +56,7 @@ export function LookPanel({ checkpoint, decide, onDecided, onLeave }: Props) {
 
   if (decision) {
     return (
-      <section className={clsx(css.panel, css.decided)} aria-label="Decision" aria-live="assertive">
+      <Panel label="Decision" isDecided>
         <p className={css.seen}>{marks.map(wordsOf).join(", ")}</p>
         <h2>{decision.what}</h2>
         <p>{decision.why}</p>
@@ -71,7 +71,7 @@ export function LookPanel({ checkpoint, decide, onDecided, onLeave }: Props) {
             </button>
           )}
         </div>
-      </section>
+      </Panel>
     );
   }
   if (placing) {
@@ -85,7 +85,7 @@ export function LookPanel({ checkpoint, decide, onDecided, onLeave }: Props) {
     );
   }
   return (
-    <section className={css.panel} aria-label={`What is seen: ${CHECKPOINTS[checkpoint]}`}>
+    <Panel label={`What is seen: ${CHECKPOINTS[checkpoint]}`}>
       <header>
         <h2>{capitalised(CHECKPOINTS[checkpoint])}: what is seen?</h2>
         <button type="button" onClick={onLeave} aria-label="Close">
@@ -139,7 +139,33 @@ export function LookPanel({ checkpoint, decide, onDecided, onLeave }: Props) {
       >
         What now?
       </button>
-    </section>
+    </Panel>
+  );
+}
+
+/** Over everything else; whoever uses the keyboard or a screen reader is in it at once. */
+function Panel({
+  label,
+  isDecided = false,
+  children,
+}: {
+  label: string;
+  isDecided?: boolean;
+  children: ReactNode;
+}) {
+  const panel = useRef<HTMLDivElement>(null);
+  useEffect(() => panel.current?.focus(), [label]);
+  return (
+    <div
+      ref={panel}
+      role="dialog"
+      aria-modal="true"
+      aria-label={label}
+      tabIndex={-1}
+      className={clsx(css.panel, isDecided && css.decided)}
+    >
+      {children}
+    </div>
   );
 }
 
@@ -182,7 +208,7 @@ function Placing({
   const others = (region: Region, side: Side) => marks.filter((m) => m !== at(region, side));
   const present = chosen && at(chosen.region, chosen.side);
   return (
-    <section className={css.panel} aria-label={sign === "PAIN" ? "Where does it hurt?" : "Where?"}>
+    <Panel label={sign === "PAIN" ? "Where does it hurt?" : "Where?"}>
       <header>
         <h2>{sign === "PAIN" ? "Where does it hurt?" : "Where is it tight?"}</h2>
       </header>
@@ -236,6 +262,6 @@ function Placing({
       <button type="button" className={css.yes} onClick={onDone}>
         Done
       </button>
-    </section>
+    </Panel>
   );
 }

@@ -64,8 +64,10 @@ function Follow({ token, view }: { token: string; view: FollowView }) {
   }, [isOrphan]);
   const isFree = view.isHeld && !checkIn.isHeld && checkIn.standing !== undefined;
   useEffect(() => {
-    // The coach has spoken with them: the plan is there now.
-    if (isFree) window.location.reload();
+    // The coach has spoken with them: the plan is there now, if it can be fetched.
+    if (!isFree) return;
+    const timer = setTimeout(() => window.location.reload(), 1500);
+    return () => clearTimeout(timer);
   }, [isFree]);
   if (isOrphan) return <LinkNotice error={undefined} />;
   if (view.isCalledOff) {
