@@ -76,7 +76,10 @@ class FirstPathTest {
   void theFormOfAnAthleteKeepsWhatWasTypedAndNamesWhatIsAccepted() {
     Page page = RunningJubilee.coach();
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Athletes")).click();
-    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Edda Lindmere")).click();
+    // On the day's page names lead there, too.
+    page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Athletes"))
+        .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Edda Lindmere"))
+        .click();
     Locator time = page.getByLabel("Time, m:ss");
     time.fill("0:20");
     button(page, "Save").click();

@@ -60,6 +60,18 @@ class GuardTest {
 
   /** Without a length in its head the size shows only as it arrives. */
   @Test
+  void nothingIsOfAnyType() throws Exception {
+    HttpResponse<String> refused =
+        new Visitor().send("POST", "/api/password-links/use", null, Map.of("Content-Type", "*/*"));
+    assertThat(refused.statusCode()).isIn(403, 415);
+    assertThat(
+            new Visitor()
+                .send("GET", "/api/clock", null, Map.of("Content-Type", "text/*"))
+                .statusCode())
+        .isEqualTo(415);
+  }
+
+  @Test
   void aBodyInPiecesHasASizeToo() throws Exception {
     byte[] body = ("{\"email\":\"" + "x".repeat(20_000)).getBytes(StandardCharsets.UTF_8);
     HttpRequest request =

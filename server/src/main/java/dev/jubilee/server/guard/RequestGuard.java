@@ -48,6 +48,9 @@ class RequestGuard extends OncePerRequestFilter {
     try {
       if (hasBody(request)) {
         withBody(request, response, chain, id);
+      } else if (isAnyType(request.getContentType())) {
+        // Nothing is of any type; Spring takes it for a fault of its own.
+        refuse(response, id, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "The body must be JSON.");
       } else {
         chain.doFilter(request, response);
       }
@@ -87,6 +90,15 @@ class RequestGuard extends OncePerRequestFilter {
   private static boolean isJson(String contentType) {
     return contentType != null
         && MediaType.APPLICATION_JSON.getSubtype().equals(subtype(contentType));
+  }
+
+  private static boolean isAnyType(String contentType) {
+    try {
+      MediaType type = contentType == null ? null : MediaType.parseMediaType(contentType);
+      return type != null && (type.isWildcardType() || type.isWildcardSubtype());
+    } catch (RuntimeException e) {
+      return false;
+    }
   }
 
   private static String subtype(String contentType) {
