@@ -14,3 +14,14 @@ CREATE TABLE check_in (
 );
 
 CREATE INDEX check_in_prescription ON check_in (club_id, prescription_id, received_at);
+
+-- Whose warm-up waits until the coach has spoken with them: telling anew lets nobody go.
+CREATE VIEW held_warm_up AS
+SELECT DISTINCT c.club_id, c.prescription_id
+FROM check_in c
+WHERE c.coach_first
+  AND c.state IN ('OPEN', 'SUPERSEDED', 'REFUSED')
+  AND NOT EXISTS (
+      SELECT 1 FROM check_in r
+      WHERE r.club_id = c.club_id AND r.prescription_id = c.prescription_id
+        AND r.state = 'RELEASED' AND r.received_at >= c.received_at);

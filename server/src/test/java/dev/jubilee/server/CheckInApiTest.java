@@ -88,12 +88,20 @@ class CheckInApiTest {
     // Telling anew, without it, does not let them go.
     tell(warmUp, answers());
     assertThat(read(new Visitor().get("/api/follow/" + warmUp.token)).get("items")).isEmpty();
+    assertThat(isHeldOnTheBoard()).as("the board says so too").isTrue();
     JsonNode checkIn = ofDay(tomorrow()).get(0);
     String at = "/api/check-ins/" + checkIn.get("id").asString();
     assertThat(coach.post(at + "/take", "{\"baseRevision\":1,\"changes\":[]}").statusCode())
         .isEqualTo(409);
     assertThat(coach.post(at + "/release", "").statusCode()).isEqualTo(200);
     assertThat(read(new Visitor().get("/api/follow/" + warmUp.token)).get("items")).isNotEmpty();
+    assertThat(isHeldOnTheBoard()).isFalse();
+  }
+
+  private boolean isHeldOnTheBoard() throws Exception {
+    return read(coach.get("/api/board?date=" + tomorrow().toLocalDate()))
+        .at("/live/states/0/isHeld")
+        .asBoolean();
   }
 
   @Test

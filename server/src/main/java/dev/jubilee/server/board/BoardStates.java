@@ -29,17 +29,18 @@ class BoardStates implements LiveSource {
   private static final String RECENT = "interval '30 hours'";
 
   private static final String STATES =
-      "SELECT p.id, c.state, c.coach_first AND c.state IN ('OPEN', 'REFUSED'), n.begun_at, n.item,"
+      "SELECT p.id, c.state, h.prescription_id IS NOT NULL, n.begun_at, n.item,"
           + " n.item_at, n.ended_at, n.started_at, n.decided, r.sketch, n.on_way_at"
           + " FROM prescription p"
           + " LEFT JOIN followed_now n ON n.prescription_id = p.id AND n.club_id = p.club_id"
           + " AND n.changed_at > now() - "
           + RECENT
-          + " LEFT JOIN LATERAL (SELECT state, coach_first FROM check_in c"
+          + " LEFT JOIN LATERAL (SELECT state FROM check_in c"
           + " WHERE c.club_id = p.club_id AND c.prescription_id = p.id"
           + " AND c.received_at > now() - "
           + RECENT
           + " ORDER BY c.received_at DESC LIMIT 1) c ON true"
+          + " LEFT JOIN held_warm_up h ON h.prescription_id = p.id AND h.club_id = p.club_id"
           + " LEFT JOIN prescription_revision r ON r.prescription_id = p.id"
           + " AND r.number = p.current_revision AND n.item IS NOT NULL"
           + " WHERE p.club_id = ? AND (n.prescription_id IS NOT NULL OR c.state IS NOT NULL)"

@@ -135,12 +135,7 @@ class StoredCheckIns implements TodaysChanges {
   boolean isHeld(UUID clubId, UUID prescriptionId) {
     Integer held =
         jdbc.queryForObject(
-            "SELECT count(*) FROM check_in WHERE club_id = ? AND prescription_id = ?"
-                + " AND coach_first AND state IN ('OPEN', 'SUPERSEDED', 'REFUSED')"
-                + " AND received_at > coalesce((SELECT max(received_at) FROM check_in r"
-                + " WHERE r.club_id = check_in.club_id"
-                + " AND r.prescription_id = check_in.prescription_id AND r.state = 'RELEASED'),"
-                + " '-infinity')",
+            "SELECT count(*) FROM held_warm_up WHERE club_id = ? AND prescription_id = ?",
             Integer.class,
             clubId,
             prescriptionId);

@@ -152,32 +152,30 @@ public record FollowView(
 
   static FollowView of(PrescriptionView view, Club club) {
     PlanView plan = view.plan();
-    return new FollowView(
-        view.athlete().name(),
-        view.session().title(),
-        view.session().sport(),
-        view.session().kind(),
-        places(view.circumstances()),
-        view.circumstances().temperature(),
-        view.startsAt().atZone(club.zone()).toOffsetDateTime(),
-        club.hourCycle(),
-        club.measures(),
-        view.revision(),
-        plan.seconds(),
-        plan.firstEffort(),
+    return of(
+        view,
+        club,
+        false,
         StartWindow.of(plan.readiness()),
         plan.items().stream().map(FollowItem::of).toList(),
         plan.findings().stream()
             .filter(f -> f.severity() == Severity.CAUTION && !OF_THE_BODY.contains(f.code()))
             .map(f -> new Caution(f.what(), f.why()))
-            .toList(),
-        view.circumstances().minutes(),
-        false,
-        view.session().doesNotTakePlace());
+            .toList());
   }
 
   /** The same before the coach has spoken with the athlete: when and where, and nothing to do. */
   static FollowView held(PrescriptionView view, Club club) {
+    return of(view, club, true, null, List.of(), List.of());
+  }
+
+  private static FollowView of(
+      PrescriptionView view,
+      Club club,
+      boolean isHeld,
+      StartWindow startWindow,
+      List<FollowItem> items,
+      List<Caution> cautions) {
     return new FollowView(
         view.athlete().name(),
         view.session().title(),
@@ -189,13 +187,13 @@ public record FollowView(
         club.hourCycle(),
         club.measures(),
         view.revision(),
-        0,
-        0,
-        null,
-        List.of(),
-        List.of(),
+        isHeld ? 0 : view.plan().seconds(),
+        isHeld ? 0 : view.plan().firstEffort(),
+        startWindow,
+        items,
+        cautions,
         view.circumstances().minutes(),
-        true,
+        isHeld,
         view.session().doesNotTakePlace());
   }
 }

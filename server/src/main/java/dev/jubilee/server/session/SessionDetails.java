@@ -113,22 +113,7 @@ public record SessionDetails(
 
   /** The same with others. */
   public SessionDetails withAthletes(List<UUID> others, List<LaterStart> later) {
-    return new SessionDetails(
-        startsAt,
-        sport,
-        kind,
-        title,
-        effortMetres,
-        effortSeconds,
-        stroke,
-        place,
-        minutes,
-        temperature,
-        comingFrom,
-        kit,
-        others,
-        later,
-        calledOff);
+    return with(startsAt, title, others, later);
   }
 
   /**
@@ -212,6 +197,11 @@ public record SessionDetails(
   }
 
   private SessionDetails with(LocalDateTime otherStart, String otherTitle) {
+    return with(otherStart, otherTitle, athleteIds, laterStarts);
+  }
+
+  private SessionDetails with(
+      LocalDateTime otherStart, String otherTitle, List<UUID> others, List<LaterStart> later) {
     return new SessionDetails(
         otherStart,
         sport,
@@ -225,8 +215,8 @@ public record SessionDetails(
         temperature,
         comingFrom,
         kit,
-        athleteIds,
-        laterStarts,
+        others,
+        later,
         calledOff);
   }
 
