@@ -95,3 +95,9 @@ it("puts what was decided in before what comes next, each time under another nam
   expect(twice.map((i) => i.block)).toEqual(["RAISE", "RAISE", "RAISE", "BUILD"]);
   expect(new Set(twice.map((i) => i.id)).size).toBe(4);
 });
+
+it("does not say carry on where nothing was found beforehand, unless all is well", () => {
+  const what = (sign: MarkInput["sign"]) => decide(undefined, "LAST_EFFORT", [mark({ sign })], []);
+  expect(what("NO_SWEAT").what).not.toBe(what("SWEAT").what);
+  expect(what("DIZZY").kind).toBe("STOP");
+});

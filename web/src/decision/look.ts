@@ -17,6 +17,13 @@ const CARRY_ON: Decided = {
   session: null,
 };
 
+/** A device that has not got what was found beforehand does not say that all is well. */
+const NOT_KNOWN: Decided = {
+  ...CARRY_ON,
+  what: "Ask your coach.",
+  why: "What follows from this is not on this device: there was no network when it was opened.",
+};
+
 /** Signs that exclude each other stand together; what ends everything comes last. */
 export const SIGNS_BY_GROUP: readonly { signs: readonly Sign[]; at: readonly Checkpoint[] }[] = [
   { signs: ["SWEAT", "NO_SWEAT"], at: ["RAISE_DONE", "RANGE_DONE"] },
@@ -32,6 +39,16 @@ export const SIGNS_BY_GROUP: readonly { signs: readonly Sign[]; at: readonly Che
     at: ["RANGE_DONE", "FIRST_FAST", "LAST_EFFORT"],
   },
   { signs: ["GEAR_THERE", "GEAR_MISSING"], at: ["FIRST_FAST", "LAST_EFFORT"] },
+];
+
+/** Nothing follows from these. */
+const GOOD_SIGNS: readonly Sign[] = [
+  "SWEAT",
+  "BREATHING_EASY",
+  "LOOSE",
+  "STEADY",
+  "CONTACTS_QUIET",
+  "GEAR_THERE",
 ];
 
 export const ALARM_SIGNS: readonly Sign[] = [
@@ -58,7 +75,12 @@ export function decide(
 ): Decided {
   return marks
     .map((mark) => decideOne(table, checkpoint, mark, earlier))
-    .reduce((a, b) => (GRAVITY.indexOf(b.kind) > GRAVITY.indexOf(a.kind) ? b : a), CARRY_ON);
+    .reduce((a, b) => (gravity(b) > gravity(a) ? b : a), CARRY_ON);
+}
+
+/** What is not known is graver than going on. */
+function gravity(decided: Decided): number {
+  return decided === NOT_KNOWN ? 0.5 : GRAVITY.indexOf(decided.kind);
 }
 
 function decideOne(
@@ -79,7 +101,9 @@ function decideOne(
       e.again === again,
   );
   const found = entry && table?.decisions[entry.decision];
-  return found ?? (ALARM_SIGNS.includes(mark.sign) ? STOP : CARRY_ON);
+  if (found) return found;
+  if (ALARM_SIGNS.includes(mark.sign)) return STOP;
+  return table === undefined && !GOOD_SIGNS.includes(mark.sign) ? NOT_KNOWN : CARRY_ON;
 }
 
 const STOP: Decided = {

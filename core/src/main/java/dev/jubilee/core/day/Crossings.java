@@ -46,8 +46,8 @@ public final class Crossings {
    *
    * @param stock how many can use what at once, where that was entered; the rest is enough for all
    * @param coaches how many there are, 1 or more
-   * @param earliest no start is moved before it, s
-   * @param latest nor after it
+   * @param earliest no warm-up is moved so that it begins before it, s
+   * @param latest no start is moved after it, s
    */
   public static List<Crossing> of(
       List<Group> groups, Map<Held, Integer> stock, int coaches, long earliest, long latest) {
@@ -83,6 +83,7 @@ public final class Crossings {
           long start = group.start() + 60L * signed;
           if (group.isFixed()
               || !crossing.groups().contains(group.id())
+              || (signed < 0 && start - group.length() < earliest)
               || start < earliest
               || start > latest) {
             continue;

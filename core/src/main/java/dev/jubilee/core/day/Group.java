@@ -11,13 +11,20 @@ import java.util.List;
  * @param id key of the session
  * @param place where it starts
  * @param start when its first effort is
+ * @param length how long before it the first of them begins to warm up, s; 0 or more
  * @param watchedFrom how long before the start the coach is wanted there: the first fast effort is
  *     looked at, and what comes after it (common practice); 0 where nobody builds up
  * @param uses what kit is used when
  * @param isFixed whether it has begun, or is over, and cannot be moved
  */
 public record Group(
-    String id, Place place, long start, int watchedFrom, List<Use> uses, boolean isFixed) {
+    String id,
+    Place place,
+    long start,
+    int length,
+    int watchedFrom,
+    List<Use> uses,
+    boolean isFixed) {
   public Group {
     uses = List.copyOf(uses);
   }
@@ -33,6 +40,6 @@ public record Group(
 
   /** The same, later by so many seconds; earlier below 0. */
   public Group later(long seconds) {
-    return new Group(id, place, start + seconds, watchedFrom, uses, isFixed);
+    return new Group(id, place, start + seconds, length, watchedFrom, uses, isFixed);
   }
 }

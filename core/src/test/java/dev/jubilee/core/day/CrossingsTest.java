@@ -41,11 +41,20 @@ class CrossingsTest {
   void whatHasBegunIsNotMovedAndTheDayIsKept() {
     List<Group> fixed =
         List.of(
-            new Group("a", Place.TRACK, 0, 600, List.of(), true),
-            new Group("b", Place.ROAD, 0, 600, List.of(), true));
+            new Group("a", Place.TRACK, 0, 900, 600, List.of(), true),
+            new Group("b", Place.ROAD, 0, 900, 600, List.of(), true));
     assertThat(Crossings.of(fixed, Map.of(), 1, -HOUR, HOUR).get(0).shift()).isEmpty();
     List<Group> late = List.of(at("a", Place.TRACK, 0), at("b", Place.ROAD, 0));
     assertThat(Crossings.of(late, Map.of(), 1, 0, 60).get(0).shift()).as("midnight").isEmpty();
+  }
+
+  @Test
+  void nobodyIsToldToHaveBegunAlready() {
+    List<Group> groups = List.of(at("a", Place.TRACK, 0), at("b", Place.ROAD, 300));
+    Crossing soon = Crossings.of(groups, Map.of(), 1, -15 * 60, 300).get(0);
+    assertThat(soon.shift()).as("earlier is too late, later is after the day").isEmpty();
+    Crossing before = Crossings.of(groups, Map.of(), 1, -20 * 60, 300).get(0);
+    assertThat(before.shift()).contains(new Crossing.Shift("a", -5));
   }
 
   @Test
@@ -54,7 +63,7 @@ class CrossingsTest {
     for (int i = 0; i < 3; i++) {
       three.add(new Group.Use(Place.BOATHOUSE, Kit.ROWER, 900, 300));
     }
-    Group group = new Group("a", Place.BOATHOUSE, 0, 0, three, false);
+    Group group = new Group("a", Place.BOATHOUSE, 0, 900, 0, three, false);
     Crossing crossing = Crossings.of(List.of(group), Map.of(ROWERS, 2), 1, -HOUR, HOUR).get(0);
     assertThat(crossing.wanted()).isEqualTo(3);
     assertThat(crossing.there()).isEqualTo(2);
@@ -91,6 +100,12 @@ class CrossingsTest {
         Optional<Crossing.Shift> shift = crossing.shift();
         shift.ifPresent(
             s -> {
+              Group asked = groups.stream().filter(g -> g.id().equals(s.group())).findFirst().get();
+              if (s.minutes() < 0) {
+                assertThat(asked.start() + 60L * s.minutes() - asked.length())
+                    .as("nobody is to have begun already")
+                    .isGreaterThanOrEqualTo(-2 * HOUR);
+              }
               List<Group> moved =
                   groups.stream()
                       .map(g -> g.id().equals(s.group()) ? g.later(60L * s.minutes()) : g)
@@ -127,7 +142,7 @@ class CrossingsTest {
   }
 
   private static Group at(String id, Place place, long start) {
-    return new Group(id, place, start, 600, List.of(), false);
+    return new Group(id, place, start, 900, 600, List.of(), false);
   }
 
   private static Group any(Random random, String id) {
@@ -138,6 +153,6 @@ class CrossingsTest {
     }
     Place place = random.nextBoolean() ? Place.BOATHOUSE : Place.TRACK;
     return new Group(
-        id, place, 60L * (random.nextInt(60) - 30), 60 * random.nextInt(8), uses, false);
+        id, place, 60L * (random.nextInt(60) - 30), 1_230, 60 * random.nextInt(8), uses, false);
   }
 }

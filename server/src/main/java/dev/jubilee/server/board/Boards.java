@@ -179,6 +179,7 @@ public class Boards {
     SessionDetails details = session.details();
     long start = details.startsAt().atZone(zone).toEpochSecond();
     List<Group.Use> uses = new ArrayList<>();
+    int length = 0;
     int watched = 0;
     for (Drawn one : drawn) {
       Sketch sketch = one.sketch();
@@ -188,6 +189,7 @@ public class Boards {
                   - start
                   + 60L * (sketch.slipped() == null ? 0 : sketch.slipped()));
       for (Sketch.SketchItem item : sketch.items()) {
+        length = Math.max(length, item.before() - later);
         if (item.block() == WarmUpPart.BUILD) {
           watched = Math.max(watched, item.before() - later);
         }
@@ -201,7 +203,7 @@ public class Boards {
         }
       }
     }
-    return new Group(session.id().toString(), details.place(), start, watched, uses, false);
+    return new Group(session.id().toString(), details.place(), start, length, watched, uses, false);
   }
 
   private static Place placeOf(Sketch sketch, int stage, Place otherwise) {
@@ -241,7 +243,13 @@ public class Boards {
 
   private static Group fixed(Group group) {
     return new Group(
-        group.id(), group.place(), group.start(), group.watchedFrom(), group.uses(), true);
+        group.id(),
+        group.place(),
+        group.start(),
+        group.length(),
+        group.watchedFrom(),
+        group.uses(),
+        true);
   }
 
   private static CrossingView view(Crossing crossing, ZoneId zone) {
