@@ -35,6 +35,7 @@ class ArchitectureTest {
               "org.snakeyaml.engine..",
               "com.networknt.schema..",
               "tools.jackson.databind..",
+              "org.apache.commons.statistics.distribution..",
               "org.apache.commons.text.similarity..");
 
   @ArchTest

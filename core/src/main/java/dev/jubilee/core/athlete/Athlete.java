@@ -29,6 +29,7 @@ import java.util.Set;
  * @param health what the coach was told of their health
  * @param levels in sports in which the level is another
  * @param kilograms body mass, 25 to 200, where it is known
+ * @param physique what earlier warm-ups have shown of their body
  */
 @RecordBuilder
 public record Athlete(
@@ -43,7 +44,8 @@ public record Athlete(
     Map<String, Integer> mastery,
     Set<HealthCondition> health,
     Map<Sport, Level> levels,
-    Optional<Integer> kilograms)
+    Optional<Integer> kilograms,
+    Physique physique)
     implements AthleteBuilder.With {
 
   public Athlete {
@@ -59,6 +61,36 @@ public record Athlete(
     if (restingHeartRate.isPresent() || maximumHeartRate.isPresent()) {
       HeartRate.of(ageYears, restingHeartRate, maximumHeartRate);
     }
+  }
+
+  /** Of whose body nothing was seen yet. */
+  public Athlete(
+      Level level,
+      int ageYears,
+      Optional<Integer> restingHeartRate,
+      Optional<Integer> maximumHeartRate,
+      List<TestResult> results,
+      List<Restriction> restrictions,
+      Set<Contraindication> contraindications,
+      boolean deconditioned,
+      Map<String, Integer> mastery,
+      Set<HealthCondition> health,
+      Map<Sport, Level> levels,
+      Optional<Integer> kilograms) {
+    this(
+        level,
+        ageYears,
+        restingHeartRate,
+        maximumHeartRate,
+        results,
+        restrictions,
+        contraindications,
+        deconditioned,
+        mastery,
+        health,
+        levels,
+        kilograms,
+        Physique.USUAL);
   }
 
   /** Of unknown mass. */

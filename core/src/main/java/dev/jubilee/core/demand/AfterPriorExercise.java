@@ -77,7 +77,8 @@ final class AfterPriorExercise implements Adjustment {
   private static double carriedOver(DemandDraft draft, DemandContext context) {
     Circumstances circumstances = context.circumstances();
     Ambient air = Ambient.of(circumstances);
-    double rested = Arrival.rested(Body.USUAL, air).muscle();
+    Body body = Body.of(context.athlete().physique());
+    double rested = Arrival.rested(body, air).muscle();
     double wanted = Math.max(0.5, Demand.WARM * draft.warmth() - rested);
     double length = Math.min(60.0 * circumstances.minutes(), ideal(draft));
     double share = 0;
@@ -88,7 +89,7 @@ final class AfterPriorExercise implements Adjustment {
               circumstances.before(),
               (int) (length * (1 - share / 2)),
               context.anchors().model(),
-              Body.USUAL,
+              body,
               air);
       share = Math.max(0, Math.min(1, (arrival.muscle() - rested) / wanted));
     }

@@ -9,6 +9,7 @@ import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.sport.Sport;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -120,6 +121,16 @@ public record Demand(
   /** With a raise of at most so many seconds. */
   public Demand withRaiseOf(int most) {
     return with(Math.min(raiseSeconds, most), transitionSeconds, why);
+  }
+
+  /** With so many graded efforts, where there are any. */
+  public Demand withEffortsAskedFor(int count) {
+    if (efforts == 0 || efforts == count) {
+      return this;
+    }
+    List<String> words = new ArrayList<>(why);
+    words.add("Graded efforts asked for: %d, usual here: %d.".formatted(count, efforts));
+    return DemandBuilder.builder(this).efforts(count).why(words).build();
   }
 
   /** With other lengths of raise and transition, and why. */

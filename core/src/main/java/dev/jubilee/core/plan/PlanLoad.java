@@ -57,8 +57,9 @@ public final class PlanLoad {
   public static double warmthAtStart(Plan plan) {
     Ambient air = Ambient.of(plan.request().circumstances());
     CriticalModel model = plan.anchors().model();
-    MuscleTemperature body = new MuscleTemperature(Body.USUAL, air);
-    double[] muscle = {arrival(plan, Body.USUAL).muscle()};
+    Body own = Body.of(plan.request().athlete().physique());
+    MuscleTemperature body = new MuscleTemperature(own, air);
+    double[] muscle = {arrival(plan, own).muscle()};
     walk(
         plan,
         (seconds, effort, isSport, wet, contacts, warmer) ->

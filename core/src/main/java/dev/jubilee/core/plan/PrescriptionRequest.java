@@ -7,9 +7,11 @@ import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.demand.DemandFinder;
 import dev.jubilee.core.demand.TrainingPhase;
 import dev.jubilee.core.intensity.Anchors;
+import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.session.Session;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -25,6 +27,8 @@ import java.util.Set;
  * @param seen codes of findings that the coach has taken note of
  * @param tuning what the simulation changed of the usual lengths; found anew with every plan
  * @param phase where in a training block it stands
+ * @param efforts how many graded efforts the coach asks for, 1 to {@value #MOST_EFFORTS}, whatever
+ *     is usual; of a session that wants none there are none
  */
 public record PrescriptionRequest(
     Athlete athlete,
@@ -36,8 +40,16 @@ public record PrescriptionRequest(
     Set<String> excluded,
     Set<String> seen,
     Tuning tuning,
-    TrainingPhase phase) {
+    TrainingPhase phase,
+    Optional<Integer> efforts) {
+  /** More warm up nobody. */
+  public static final int MOST_EFFORTS = 8;
+
+  /**
+   * @throws dev.jubilee.core.quantity.OutOfRangeException naming the field and what is accepted
+   */
   public PrescriptionRequest {
+    efforts.ifPresent(n -> Bounds.within("efforts", n, 1, MOST_EFFORTS, "graded efforts"));
     session = athlete.kilograms().map(session::forBodyOf).orElse(session);
     approach = approach == null ? Approach.USUAL : approach;
     lastTime = lastTime == null ? Set.of() : Set.copyOf(lastTime);
@@ -66,35 +78,77 @@ public record PrescriptionRequest(
         Set.of(),
         Set.of(),
         Tuning.NONE,
-        TrainingPhase.NONE);
+        TrainingPhase.NONE,
+        Optional.empty());
   }
 
   public PrescriptionRequest with(Circumstances other) {
     return new PrescriptionRequest(
-        athlete, session, other, approach, lastTime, locked, excluded, seen, tuning, phase);
+        athlete, session, other, approach, lastTime, locked, excluded, seen, tuning, phase,
+        efforts);
   }
 
   public PrescriptionRequest with(Approach other) {
     return new PrescriptionRequest(
-        athlete, session, circumstances, other, lastTime, locked, excluded, seen, tuning, phase);
+        athlete,
+        session,
+        circumstances,
+        other,
+        lastTime,
+        locked,
+        excluded,
+        seen,
+        tuning,
+        phase,
+        efforts);
   }
 
   /** For another session. */
   public PrescriptionRequest with(Session other) {
     return new PrescriptionRequest(
-        athlete, other, circumstances, approach, lastTime, locked, excluded, seen, tuning, phase);
+        athlete,
+        other,
+        circumstances,
+        approach,
+        lastTime,
+        locked,
+        excluded,
+        seen,
+        tuning,
+        phase,
+        efforts);
   }
 
   /** After a warm-up with these drills. */
   public PrescriptionRequest after(Set<String> drillIds) {
     return new PrescriptionRequest(
-        athlete, session, circumstances, approach, drillIds, locked, excluded, seen, tuning, phase);
+        athlete,
+        session,
+        circumstances,
+        approach,
+        drillIds,
+        locked,
+        excluded,
+        seen,
+        tuning,
+        phase,
+        efforts);
   }
 
   /** For another athlete. */
   public PrescriptionRequest with(Athlete other) {
     return new PrescriptionRequest(
-        other, session, circumstances, approach, lastTime, locked, excluded, seen, tuning, phase);
+        other,
+        session,
+        circumstances,
+        approach,
+        lastTime,
+        locked,
+        excluded,
+        seen,
+        tuning,
+        phase,
+        efforts);
   }
 
   public PrescriptionRequest with(List<PlanItem> locked, Set<String> exclusions) {
@@ -108,7 +162,8 @@ public record PrescriptionRequest(
         exclusions,
         seen,
         tuning,
-        phase);
+        phase,
+        efforts);
   }
 
   /** With a finding that the coach has taken note of. */
@@ -116,25 +171,73 @@ public record PrescriptionRequest(
     Set<String> all = new HashSet<>(seen);
     all.add(code);
     return new PrescriptionRequest(
-        athlete, session, circumstances, approach, lastTime, locked, excluded, all, tuning, phase);
+        athlete,
+        session,
+        circumstances,
+        approach,
+        lastTime,
+        locked,
+        excluded,
+        all,
+        tuning,
+        phase,
+        efforts);
   }
 
   /** With other lengths than usual. */
   public PrescriptionRequest with(Tuning other) {
     return new PrescriptionRequest(
-        athlete, session, circumstances, approach, lastTime, locked, excluded, seen, other, phase);
+        athlete,
+        session,
+        circumstances,
+        approach,
+        lastTime,
+        locked,
+        excluded,
+        seen,
+        other,
+        phase,
+        efforts);
   }
 
   /** In a training block. */
   public PrescriptionRequest in(TrainingPhase other) {
     return new PrescriptionRequest(
-        athlete, session, circumstances, approach, lastTime, locked, excluded, seen, tuning, other);
+        athlete,
+        session,
+        circumstances,
+        approach,
+        lastTime,
+        locked,
+        excluded,
+        seen,
+        tuning,
+        other,
+        efforts);
   }
 
   /** What the session asks of the warm-up, with what the simulation changed of it. */
   public Demand demand(Anchors anchors) {
-    return tuning.applyTo(
-        DemandFinder.demand(session, athlete(), anchors, circumstances, approach, phase));
+    Demand demand =
+        tuning.applyTo(
+            DemandFinder.demand(session, athlete(), anchors, circumstances, approach, phase));
+    return efforts.map(demand::withEffortsAskedFor).orElse(demand);
+  }
+
+  /** With so many graded efforts. */
+  public PrescriptionRequest withEfforts(int count) {
+    return new PrescriptionRequest(
+        athlete,
+        session,
+        circumstances,
+        approach,
+        lastTime,
+        locked,
+        excluded,
+        seen,
+        tuning,
+        phase,
+        Optional.of(count));
   }
 
   /** The longest raise that does good, s; in cold water one swims briefly. */

@@ -9,7 +9,7 @@ import dev.jubilee.core.simulation.Simulation;
 import dev.jubilee.core.simulation.Trace;
 
 /**
- * A plan and what it does to the usual body, so that nobody needs to simulate it again.
+ * A plan and what it does to its athlete's body, so that nobody needs to simulate it again.
  *
  * @param plan the plan
  * @param load what it asks of the body, second by second
@@ -20,8 +20,9 @@ public record SimulatedPlan(Plan plan, LoadProfile load, Trace trace) {
   /** Simulates a plan; the same plan gives the same. */
   public static SimulatedPlan of(Plan plan) {
     LoadProfile load = PlanLoad.of(plan);
-    Arrival arrival = PlanLoad.arrival(plan, Body.USUAL);
-    return new SimulatedPlan(plan, load, Simulation.run(load, Body.USUAL, air(plan), arrival));
+    Body body = Body.of(plan.request().athlete().physique());
+    Arrival arrival = PlanLoad.arrival(plan, body);
+    return new SimulatedPlan(plan, load, Simulation.run(load, body, air(plan), arrival));
   }
 
   /** The air the warm-up is done in. */
@@ -29,7 +30,8 @@ public record SimulatedPlan(Plan plan, LoadProfile load, Trace trace) {
     return air(plan);
   }
 
-  private static Ambient air(Plan plan) {
+  /** The air a plan is done in. */
+  public static Ambient air(Plan plan) {
     return Ambient.of(plan.request().circumstances());
   }
 

@@ -1,5 +1,6 @@
 package dev.jubilee.core.readiness;
 
+import dev.jubilee.core.athlete.Physique;
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Effort;
@@ -60,16 +61,25 @@ public record Readiness(
   public static Readiness of(SimulatedPlan simulated) {
     LoadProfile load = simulated.load();
     Ambient air = simulated.air();
-    Trace usual =
-        Simulation.goOn(simulated.trace(), load.thenStanding(LOOK_AHEAD), Body.USUAL, air);
-    TemperatureTrace slow = warming(simulated, Body.SLOW, air);
-    TemperatureTrace quick = warming(simulated, Body.QUICK, air);
-    TemperatureTrace layered = warming(simulated, Body.USUAL, air.withLayers());
+    Physique physique = simulated.plan().request().athlete().physique();
+    Body body = Body.of(physique);
+    Trace usual = Simulation.goOn(simulated.trace(), load.thenStanding(LOOK_AHEAD), body, air);
+    TemperatureTrace slow = warming(simulated, Body.slow(physique), air);
+    TemperatureTrace quick = warming(simulated, Body.quick(physique), air);
+    TemperatureTrace layered = warming(simulated, body, air.withLayers());
     int start = load.seconds();
     double kept = layered.muscle(start) - usual.muscle(start);
     Cost cost = Cost.of(load, usual);
     Verdict verdict =
-        verdict(simulated.plan(), usual, slow.muscle(start), quick.muscle(start), kept, air, cost);
+        verdict(
+            simulated.plan(),
+            usual,
+            slow.muscle(start),
+            quick.muscle(start),
+            kept,
+            air,
+            cost,
+            body);
     return new Readiness(start, usual, slow, quick, verdict);
   }
 
@@ -85,7 +95,8 @@ public record Readiness(
       double high,
       double keptByLayers,
       Ambient air,
-      Cost cost) {
+      Cost cost,
+      Body body) {
     int start = plan.seconds();
     double wanted = plan.demand().warmth();
     double warmth = usual.muscle(start);
@@ -94,7 +105,9 @@ public record Readiness(
     Optional<Verdict.Window> window = window(usual, start, endOfWork(plan), wanted);
     double gone = usual.muscle(usual.seconds());
     Optional<Verdict.TopUp> topUp =
-        plan.request().session().kind().isHard() ? topUp(gone, wanted, air) : Optional.empty();
+        plan.request().session().kind().isHard()
+            ? topUp(gone, wanted, air, body)
+            : Optional.empty();
     List<String> sentences = new ArrayList<>();
     sentences.add(warmthSentence(warmth, wanted));
     sentences.add(freshnessSentence(freshness));
@@ -187,8 +200,8 @@ public record Readiness(
   }
 
   /** The shortest easy movement that warms again after standing about for long. */
-  private static Optional<Verdict.TopUp> topUp(double gone, double wanted, Ambient air) {
-    MuscleTemperature body = new MuscleTemperature(Body.USUAL, air);
+  private static Optional<Verdict.TopUp> topUp(double gone, double wanted, Ambient air, Body own) {
+    MuscleTemperature body = new MuscleTemperature(own, air);
     for (int seconds = SHORTEST_TOP_UP; seconds <= LONGEST_TOP_UP; seconds += 60) {
       double warmed = body.after(gone, TOP_UP_COST, false, seconds);
       double left = body.after(warmed, LoadProfile.STANDING_COST, false, AFTER_TOP_UP);

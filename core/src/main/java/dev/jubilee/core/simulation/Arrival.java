@@ -55,11 +55,11 @@ public record Arrival(double muscle, double uptake, double heart, double reserve
       Body body,
       double reserveSeconds) {
     double uptakeTo = Math.min(1, Body.UPTAKE_AT_CRITICAL * cost);
-    double heartTo = Kinetics.heartAt(cost);
+    double heartTo = Kinetics.heartAt(cost, body);
     return new Arrival(
         warmth.after(muscle, cost, wet, seconds),
         uptakeTo + (uptake - uptakeTo) * Math.exp(-seconds / body.uptake()),
-        heartTo + (heart - heartTo) * Math.exp(-seconds / Body.HEART),
+        heartTo + (heart - heartTo) * Math.exp(-seconds / body.heartLag()),
         Kinetics.reserve(reserve, speed, reserveSeconds, seconds),
         Kinetics.fatigueAfter(fatigue, speed, seconds));
   }

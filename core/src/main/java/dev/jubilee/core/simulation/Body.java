@@ -1,5 +1,7 @@
 package dev.jubilee.core.simulation;
 
+import dev.jubilee.core.athlete.Physique;
+
 /**
  * How a body answers to load. Where sources give a range, {@link #USUAL} is within it and {@link
  * #SLOW} and {@link #QUICK} stand for its ends; what is not in a source is a Jubilee modelling
@@ -13,20 +15,54 @@ package dev.jubilee.core.simulation;
  *     maximal oxygen uptake (Saltin et al. 1968)
  * @param uptake primary time constant of oxygen uptake, s: 20 to 40 (Burnley, Doust &amp; Jones
  *     2005)
+ * @param heartLag time constant of heart rate, s
+ * @param heartLevel how far the heart rises for the same work, 1 for the usual
  */
-public record Body(double warming, double cooling, double rise, double uptake) {
-  public static final Body USUAL = new Body(240, 1300, 3.6, 30);
-  public static final Body SLOW = new Body(300, 1000, 3.2, 40);
-  public static final Body QUICK = new Body(190, 1700, 4.0, 22);
+public record Body(
+    double warming,
+    double cooling,
+    double rise,
+    double uptake,
+    double heartLag,
+    double heartLevel) {
+  public static final Body USUAL = new Body(240, 1300, 3.6, 30, Physique.USUAL_LAG, 1);
+  public static final Body SLOW = new Body(300, 1000, 3.2, 40, Physique.USUAL_LAG, 1);
+  public static final Body QUICK = new Body(190, 1700, 4.0, 22, Physique.USUAL_LAG, 1);
+
+  /** Four of five bodies are between the ends: so many standard deviations to either side. */
+  private static final double ENDS = 1.2816;
+
+  /** The body that warm-ups have shown; what they do not show is usual. */
+  public static Body of(Physique physique) {
+    return USUAL.like(physique, physique.warming());
+  }
+
+  /** The slow end of what it may be. */
+  public static Body slow(Physique physique) {
+    double end = physique.warming() * Math.exp(ENDS * physique.spread());
+    return physique.moments() == 0
+        ? SLOW.like(physique, 1)
+        : SLOW.like(physique, end * USUAL.warming / SLOW.warming);
+  }
+
+  /** The quick end. */
+  public static Body quick(Physique physique) {
+    double end = physique.warming() * Math.exp(-ENDS * physique.spread());
+    return physique.moments() == 0
+        ? QUICK.like(physique, 1)
+        : QUICK.like(physique, end * USUAL.warming / QUICK.warming);
+  }
+
+  private Body like(Physique physique, double share) {
+    return new Body(
+        share * warming, cooling, rise, uptake, physique.heartLag(), physique.heartLevel());
+  }
 
   /** Oxygen uptake at critical intensity as a share of the maximum; common practice. */
   static final double UPTAKE_AT_CRITICAL = 0.87;
 
   /** Thigh muscle at rest in mild air, °C (Saltin et al. 1968, from memory). */
   static final double RESTING_MUSCLE = 35;
-
-  /** Time constant of heart rate, s; Jubilee modelling choice. */
-  static final double HEART = 40;
 
   /** Ambient in which nothing is gained or lost by it, °C; Jubilee modelling choice. */
   static final int MILD = 20;

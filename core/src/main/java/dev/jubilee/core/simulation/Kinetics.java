@@ -13,8 +13,8 @@ public final class Kinetics {
   private Kinetics() {}
 
   /** Share of the heart-rate reserve to which a steady cost leads. */
-  static double heartAt(double cost) {
-    return Math.min(1, Anchors.RESERVE_AT_CRITICAL * cost);
+  static double heartAt(double cost, Body body) {
+    return Math.min(1, Anchors.RESERVE_AT_CRITICAL * cost * body.heartLevel());
   }
 
   /**

@@ -48,7 +48,7 @@ public final class Simulation {
 
   private static void follow(Trace trace, int from, LoadProfile load, Body body, Ambient air) {
     double uptakeStays = Math.exp(-1 / body.uptake());
-    double heartStays = Math.exp(-1 / Body.HEART);
+    double heartStays = Math.exp(-1 / body.heartLag());
     double fatigueStays = Math.exp(-1 / Kinetics.FADES);
     MuscleTemperature muscle = new MuscleTemperature(body, air);
     for (int s = from; s < load.seconds(); s++) {
@@ -58,7 +58,7 @@ public final class Simulation {
           muscle.aSecondAfter(trace.muscle[s], cost, load.inWater[s], load.warmer[s]);
       double uptake = Math.min(1, Body.UPTAKE_AT_CRITICAL * cost);
       trace.uptake[s + 1] = uptake + (trace.uptake[s] - uptake) * uptakeStays;
-      double heart = Kinetics.heartAt(cost);
+      double heart = Kinetics.heartAt(cost, body);
       trace.heart[s + 1] = heart + (trace.heart[s] - heart) * heartStays;
       trace.reserve[s + 1] =
           trace.reserve[s] == 1 && speed <= 1

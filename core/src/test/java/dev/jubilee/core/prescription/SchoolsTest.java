@@ -257,7 +257,8 @@ class SchoolsTest {
         r.excluded(),
         r.seen(),
         r.tuning(),
-        r.phase());
+        r.phase(),
+        r.efforts());
   }
 
   private static Drill firstDrill(Plan plan) {

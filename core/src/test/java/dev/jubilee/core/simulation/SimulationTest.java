@@ -124,7 +124,7 @@ class SimulationTest {
         (level - y[0]) / constant,
         (Math.min(1, Body.UPTAKE_AT_CRITICAL * cost) - y[1]) / Body.USUAL.uptake(),
         (Math.min(1, dev.jubilee.core.intensity.Anchors.RESERVE_AT_CRITICAL * cost) - y[2])
-            / Body.HEART,
+            / Body.USUAL.heartLag(),
         reserve / load.reserveSeconds
       };
     }

@@ -6,6 +6,7 @@ import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Contraindication;
 import dev.jubilee.core.athlete.HealthCondition;
+import dev.jubilee.core.athlete.Physique;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
@@ -80,7 +81,8 @@ public record SnapshotV1(Request request, List<Item> items) {
       Set<String> excluded,
       Set<String> seen,
       TuningV1 tuning,
-      PhaseV1 phase) {
+      PhaseV1 phase,
+      @JsonInclude(JsonInclude.Include.NON_NULL) Integer efforts) {
 
     static Request of(PrescriptionRequest r) {
       return new Request(
@@ -93,7 +95,8 @@ public record SnapshotV1(Request request, List<Item> items) {
           r.excluded(),
           r.seen(),
           TuningV1.of(r.tuning()),
-          PhaseV1.of(r.phase()));
+          PhaseV1.of(r.phase()),
+          r.efforts().orElse(null));
     }
 
     PrescriptionRequest toCore() {
@@ -107,7 +110,8 @@ public record SnapshotV1(Request request, List<Item> items) {
           excluded,
           seen == null ? Set.of() : seen,
           tuning == null ? Tuning.NONE : tuning.toCore(),
-          phase == null ? TrainingPhase.NONE : phase.toCore());
+          phase == null ? TrainingPhase.NONE : phase.toCore(),
+          Optional.ofNullable(efforts));
     }
   }
 
@@ -122,7 +126,8 @@ public record SnapshotV1(Request request, List<Item> items) {
       Set<Contraindication> avoidances,
       boolean deconditioned,
       Map<String, Integer> mastery,
-      Set<HealthCondition> health) {
+      Set<HealthCondition> health,
+      @JsonInclude(JsonInclude.Include.NON_NULL) PhysiqueV1 physique) {
 
     static AthleteV1 of(Athlete a) {
       return new AthleteV1(
@@ -135,7 +140,8 @@ public record SnapshotV1(Request request, List<Item> items) {
           a.contraindications(),
           a.deconditioned(),
           a.mastery(),
-          a.health());
+          a.health(),
+          PhysiqueV1.of(a.physique()));
     }
 
     Athlete toCore() {
@@ -148,8 +154,37 @@ public record SnapshotV1(Request request, List<Item> items) {
           limits.stream().map(RestrictionV1::toCore).toList(),
           avoidances,
           deconditioned,
-          mastery,
-          health == null ? Set.of() : health);
+              mastery,
+              health == null ? Set.of() : health)
+          .withPhysique(physique == null ? Physique.USUAL : physique.toCore());
+    }
+  }
+
+  /** What earlier warm-ups had shown of their body. */
+  public record PhysiqueV1(
+      double warming,
+      double spread,
+      double heartLag,
+      double heartLevel,
+      int moments,
+      int sooner,
+      int jacketOff) {
+
+    static PhysiqueV1 of(Physique p) {
+      return p.equals(Physique.USUAL)
+          ? null
+          : new PhysiqueV1(
+              p.warming(),
+              p.spread(),
+              p.heartLag(),
+              p.heartLevel(),
+              p.moments(),
+              p.sooner(),
+              p.jacketOff());
+    }
+
+    Physique toCore() {
+      return new Physique(warming, spread, heartLag, heartLevel, moments, sooner, jacketOff);
     }
   }
 
