@@ -22,6 +22,10 @@ public class AthleteRow {
   @ColumnTransformer(write = "?::jsonb")
   private String profile;
 
+  /** Learned beside whatever a coach edits, so that neither stands in the other's way. */
+  @Column(columnDefinition = "jsonb", insertable = false, updatable = false)
+  private String physique;
+
   private Instant archivedAt;
 
   @Version private long version;
@@ -65,6 +69,10 @@ public class AthleteRow {
 
   public String sport() {
     return sport;
+  }
+
+  String physique() {
+    return physique;
   }
 
   public String profile() {

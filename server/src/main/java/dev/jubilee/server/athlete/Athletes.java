@@ -3,6 +3,7 @@ package dev.jubilee.server.athlete;
 import dev.jubilee.core.athlete.AnchorFinder;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Estimate;
+import dev.jubilee.core.athlete.Physique;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.json.Json;
@@ -83,6 +84,18 @@ public class Athletes {
     return row;
   }
 
+  /** As they are on a day, with what their warm-ups have shown of their body. */
+  public Athlete asKnown(AthleteRow row, LocalDate on) {
+    return profile(row).toCore(on).withPhysique(physique(row));
+  }
+
+  /** What their warm-ups have shown of their body. */
+  public Physique physique(AthleteRow row) {
+    return row.physique() == null
+        ? Physique.USUAL
+        : json.read(row.physique(), PhysiqueV1.class).toCore();
+  }
+
   public AthleteProfile profile(AthleteRow row) {
     return json.read(row.profile(), AthleteProfile.class);
   }
@@ -139,5 +152,11 @@ public class Athletes {
 
   private LocalDate today(UUID clubId) {
     return LocalDate.now(clubs.findById(clubId).orElseThrow().zone());
+  }
+
+  /** Keeps what their warm-ups have shown of their body. */
+  @Transactional
+  public void learn(UUID clubId, UUID id, Physique physique) {
+    repository.learn(clubId, id, PhysiqueV1.of(physique).map(json::write).orElse(null));
   }
 }

@@ -1,6 +1,7 @@
 package dev.jubilee.server.block;
 
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.Physique;
 import dev.jubilee.core.block.AthleteWeek;
 import dev.jubilee.core.block.BlockAthlete;
 import dev.jubilee.core.block.BlockPrescriber;
@@ -15,6 +16,7 @@ import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.server.approach.Approaches;
 import dev.jubilee.server.athlete.AthleteProfile;
+import dev.jubilee.server.athlete.AthleteRow;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.block.stored.AthleteWeeksV1;
 import dev.jubilee.server.drill.Libraries;
@@ -245,13 +247,15 @@ class AthleteBlocks {
       UUID athleteId,
       LocalDate today,
       List<Planned> planned) {
-    AthleteProfile profile = athletes.profile(athletes.row(coach.clubId(), athleteId));
+    AthleteRow row = athletes.row(coach.clubId(), athleteId);
+    AthleteProfile profile = athletes.profile(row);
+    Physique physique = athletes.physique(row);
     TrainingBlock block = definition.toCore();
     DrillLibrary library = libraries.of(coach.clubId());
     List<AthleteWeek> stored =
         repository
             .findByClubIdAndBlockIdAndAthleteId(coach.clubId(), blockId, athleteId)
-            .map(row -> json.read(row.athleteWeeks(), AthleteWeeksV1.class).toCore())
+            .map(weeks -> json.read(weeks.athleteWeeks(), AthleteWeeksV1.class).toCore())
             .orElse(List.of());
     return new Case(
         athleteId,
@@ -260,7 +264,7 @@ class AthleteBlocks {
         block,
         library,
         new BlockPrescriber(block, library, approaches.of(coach)),
-        on -> profile.toCore(on, block.start()),
+        on -> profile.toCore(on, block.start()).withPhysique(physique),
         planned,
         stored,
         today);

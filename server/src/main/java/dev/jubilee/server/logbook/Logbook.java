@@ -6,6 +6,7 @@ import dev.jubilee.core.decision.Mark;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.logbook.DeviceRecord;
+import dev.jubilee.core.logbook.FollowEvent;
 import dev.jubilee.core.logbook.FollowedRecord;
 import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.drill.Libraries;
@@ -22,8 +23,8 @@ import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -36,11 +37,21 @@ import org.springframework.transaction.annotation.Transactional;
 /** What is really done of warm-ups: told by the devices that follow them, read by coaches. */
 @Service
 public class Logbook {
+  /** What is told once a warm-up is over, or of it afterwards. */
+  private static final Set<FollowEvent.Kind> IS_OVER =
+      EnumSet.of(
+          FollowEvent.Kind.ENDED,
+          FollowEvent.Kind.START_GIVEN,
+          FollowEvent.Kind.FELT,
+          FollowEvent.Kind.BEST_EFFORT);
+
   private final FollowedEvents events;
   private final ShareLinks links;
   private final Prescriptions prescriptions;
   private final Libraries libraries;
   private final ClubRepository clubs;
+  private final FollowedRecords followed;
+  private final WarmUpListener listener;
   private final Clock clock = Clock.systemUTC();
 
   Logbook(
@@ -48,12 +59,16 @@ public class Logbook {
       ShareLinks links,
       Prescriptions prescriptions,
       Libraries libraries,
-      ClubRepository clubs) {
+      ClubRepository clubs,
+      FollowedRecords followed,
+      WarmUpListener listener) {
     this.events = events;
     this.links = links;
     this.prescriptions = prescriptions;
     this.libraries = libraries;
     this.clubs = clubs;
+    this.followed = followed;
+    this.listener = listener;
   }
 
   /**
@@ -67,6 +82,9 @@ public class Logbook {
     Link link = links.everFollowed(token, now);
     batch.check();
     events.store(link.clubId(), link.prescriptionId(), batch, now);
+    if (batch.events().stream().anyMatch(e -> IS_OVER.contains(e.kind()))) {
+      listener.told(link.clubId(), link.prescriptionId());
+    }
     int revision = prescriptions.row(link.clubId(), link.prescriptionId()).currentRevision();
     return new EventBatch.Received(now.toEpochMilli(), revision, links.isLive(token));
   }
@@ -134,18 +152,17 @@ public class Logbook {
   @Transactional(readOnly = true)
   public FollowedView of(UUID clubId, UUID prescriptionId) {
     int current = prescriptions.row(clubId, prescriptionId).currentRevision();
-    Map<UUID, FollowedEvents.Told> told = events.of(clubId, prescriptionId);
-    Map<UUID, DeviceRecord> records = new LinkedHashMap<>();
-    told.forEach((device, t) -> records.put(device, DeviceRecord.of(t.events(), t.offsets())));
+    FollowedRecords.Followed all = followed.of(clubId, prescriptionId);
+    Map<UUID, FollowedEvents.Told> told = all.told();
+    Map<UUID, DeviceRecord> records = all.devices();
     ZoneId zone = clubs.findById(clubId).orElseThrow().zone();
     Function<Instant, OffsetDateTime> local = i -> i.atZone(zone).toOffsetDateTime();
-    FollowedRecord record = FollowedRecord.of(records.values());
-    int followed =
-        told.values().stream().mapToInt(FollowedEvents.Told::revision).max().orElse(current);
+    FollowedRecord record = all.record();
     boolean isThere =
         prescriptions.revisions(clubId, prescriptionId).stream()
-            .anyMatch(r -> r.number() == followed);
-    PlanView plan = prescriptions.revision(clubId, prescriptionId, isThere ? followed : current);
+            .anyMatch(r -> r.number() == all.revision());
+    PlanView plan =
+        prescriptions.revision(clubId, prescriptionId, isThere ? all.revision() : current);
     MeasuredBody measured = MeasuredBody.of(record, plan.readiness());
     return new FollowedView(
         record.begun().map(local).orElse(null),

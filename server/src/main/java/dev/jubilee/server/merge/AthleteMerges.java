@@ -74,6 +74,13 @@ public class AthleteMerges {
         who,
         into);
     jdbc.update(
+        "UPDATE warm_up_record r SET athlete_id = p.athlete_id FROM prescription p"
+            + " WHERE r.club_id = ? AND p.club_id = r.club_id AND p.id = r.prescription_id"
+            + " AND r.athlete_id = ? AND p.athlete_id = ?",
+        clubId,
+        who,
+        into);
+    jdbc.update(
         "UPDATE athlete_link SET revoked_at = now()"
             + " WHERE club_id = ? AND athlete_id = ? AND revoked_at IS NULL",
         clubId,

@@ -13,7 +13,9 @@ public enum Origin {
   /** A coach, by giving the drills of a routine. */
   ROUTINE,
   /** A coach, by taking over what an athlete told. */
-  CHECK_IN;
+  CHECK_IN,
+  /** It was the turn of a question that is tried properly. */
+  QUESTION;
 
   /** Whether a coach had a hand in it, so that nothing may overwrite it unasked. */
   public boolean isByCoach() {

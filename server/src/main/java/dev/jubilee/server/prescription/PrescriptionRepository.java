@@ -39,6 +39,8 @@ public interface PrescriptionRepository extends JpaRepository<PrescriptionRow, U
       value =
           """
           select exists (select 1 from followed_event e
-            where e.club_id = :clubId and e.prescription_id in (:ids))""")
+            where e.club_id = :clubId and e.prescription_id in (:ids))
+          or exists (select 1 from warm_up_record r
+            where r.club_id = :clubId and r.prescription_id in (:ids))""")
   boolean areOnTheRecord(UUID clubId, Collection<UUID> ids);
 }

@@ -123,7 +123,7 @@ public class Prescriptions {
     SessionDetails details = sessions.details(session);
     PrescriptionRequest request =
         PrescriptionRequest.of(
-                athletes.profile(athlete).toCore(session.startsAt().toLocalDate()),
+                athletes.asKnown(athlete, session.startsAt().toLocalDate()),
                 details.toCore(),
                 details.circumstances())
             .with(approaches.of(coach))
@@ -164,9 +164,9 @@ public class Prescriptions {
                   before
                       .request()
                       .with(
-                          athletes
-                              .profile(athletes.row(coach.clubId(), row.athleteId()))
-                              .toCore(session.startsAt().toLocalDate()))
+                          athletes.asKnown(
+                              athletes.row(coach.clubId(), row.athleteId()),
+                              session.startsAt().toLocalDate()))
                       .with(sessions.details(session).toCore());
               return before.with(TodaysChange.all(today.taken(coach.clubId(), id), anew));
             });
@@ -193,6 +193,26 @@ public class Prescriptions {
         status -> {
           decided.run();
           revise(coach, id, baseRevision, Origin.CHECK_IN, "Took over the check-in", after);
+        });
+  }
+
+  /**
+   * Computes anew with so many graded efforts, around what is locked.
+   *
+   * @param words for the history
+   * @param decided what is written with the new revision, or not at all
+   */
+  public void withEfforts(SignedIn coach, UUID id, int efforts, String words, Runnable decided) {
+    PrescriptionRow current = reading.execute(status -> row(coach.clubId(), id));
+    int base = current.currentRevision();
+    PlanSource before = source(coach, id, base);
+    Computed after =
+        Computed.of(
+            WarmUp.edited(before.with(before.request().withEfforts(efforts)), new Edit.Refit()));
+    writing.executeWithoutResult(
+        status -> {
+          decided.run();
+          revise(coach, id, base, Origin.QUESTION, words, after);
         });
   }
 
@@ -314,6 +334,18 @@ public class Prescriptions {
     PrescriptionRow row = reading.execute(status -> row(clubId, id));
     PlanSource source = reading.execute(status -> source(row));
     return InHandPlans.of(source, row.currentRevision());
+  }
+
+  /** A revision as it was computed; the current one where there is none of that number. */
+  @Transactional(readOnly = true)
+  public Plan plan(UUID clubId, UUID id, int number) {
+    PrescriptionRow row = row(clubId, id);
+    String inputs =
+        revisions
+            .findInputs(clubId, id, number)
+            .or(() -> revisions.findInputs(clubId, id, row.currentRevision()))
+            .orElseThrow(() -> new NotFoundException("revision"));
+    return snapshots.source(clubId, inputs).plan();
   }
 
   /** The plan as it was in a revision. */

@@ -35,6 +35,7 @@ import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
+import dev.jubilee.server.athlete.PhysiqueV1;
 import java.time.Duration;
 import java.util.Arrays;
 import java.util.List;
@@ -141,50 +142,22 @@ public record SnapshotV1(Request request, List<Item> items) {
           a.deconditioned(),
           a.mastery(),
           a.health(),
-          PhysiqueV1.of(a.physique()));
+          PhysiqueV1.of(a.physique()).orElse(null));
     }
 
     Athlete toCore() {
       return new Athlete(
-          level,
-          ageYears,
-          Optional.ofNullable(restingHeartRate),
-          Optional.ofNullable(maximumHeartRate),
-          results.stream().map(ResultV1::toCore).toList(),
-          limits.stream().map(RestrictionV1::toCore).toList(),
-          avoidances,
-          deconditioned,
+              level,
+              ageYears,
+              Optional.ofNullable(restingHeartRate),
+              Optional.ofNullable(maximumHeartRate),
+              results.stream().map(ResultV1::toCore).toList(),
+              limits.stream().map(RestrictionV1::toCore).toList(),
+              avoidances,
+              deconditioned,
               mastery,
               health == null ? Set.of() : health)
           .withPhysique(physique == null ? Physique.USUAL : physique.toCore());
-    }
-  }
-
-  /** What earlier warm-ups had shown of their body. */
-  public record PhysiqueV1(
-      double warming,
-      double spread,
-      double heartLag,
-      double heartLevel,
-      int moments,
-      int sooner,
-      int jacketOff) {
-
-    static PhysiqueV1 of(Physique p) {
-      return p.equals(Physique.USUAL)
-          ? null
-          : new PhysiqueV1(
-              p.warming(),
-              p.spread(),
-              p.heartLag(),
-              p.heartLevel(),
-              p.moments(),
-              p.sooner(),
-              p.jacketOff());
-    }
-
-    Physique toCore() {
-      return new Physique(warming, spread, heartLag, heartLevel, moments, sooner, jacketOff);
     }
   }
 

@@ -1,0 +1,41 @@
+package dev.jubilee.server.logbook;
+
+import dev.jubilee.core.logbook.DeviceRecord;
+import dev.jubilee.core.logbook.FollowedRecord;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What devices told of warm-ups, added up. */
+@Component
+public class FollowedRecords {
+  private final FollowedEvents events;
+
+  FollowedRecords(FollowedEvents events) {
+    this.events = events;
+  }
+
+  /**
+   * What was followed.
+   *
+   * @param devices by what each is known by
+   * @param revision of the plan, as it was followed last; 0 where nobody told anything
+   */
+  public record Followed(
+      FollowedRecord record,
+      Map<UUID, DeviceRecord> devices,
+      Map<UUID, FollowedEvents.Told> told,
+      int revision) {}
+
+  /** Of a warm-up. */
+  @Transactional(readOnly = true)
+  public Followed of(UUID clubId, UUID prescriptionId) {
+    Map<UUID, FollowedEvents.Told> told = events.of(clubId, prescriptionId);
+    Map<UUID, DeviceRecord> devices = new LinkedHashMap<>();
+    told.forEach((device, t) -> devices.put(device, DeviceRecord.of(t.events(), t.offsets())));
+    int revision = told.values().stream().mapToInt(FollowedEvents.Told::revision).max().orElse(0);
+    return new Followed(FollowedRecord.of(devices.values()), devices, told, revision);
+  }
+}

@@ -1,0 +1,328 @@
+package dev.jubilee.server.record;
+
+import dev.jubilee.core.learning.HeartSighting;
+import dev.jubilee.core.learning.LearnedBody;
+import dev.jubilee.core.learning.WarmingMoment;
+import dev.jubilee.core.logbook.Counts;
+import dev.jubilee.core.logbook.DeviceRecord.Done;
+import dev.jubilee.core.logbook.DeviceRecord.State;
+import dev.jubilee.core.logbook.FollowedRecord;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.Sport;
+import dev.jubilee.server.athlete.Athletes;
+import dev.jubilee.server.json.Json;
+import dev.jubilee.server.logbook.FollowedRecords;
+import dev.jubilee.server.logbook.WarmUpListener;
+import dev.jubilee.server.prescription.PrescriptionRow;
+import dev.jubilee.server.prescription.Prescriptions;
+import dev.jubilee.server.problem.NotFoundException;
+import dev.jubilee.server.record.stored.ByHandV1;
+import dev.jubilee.server.record.stored.RecordV1;
+import dev.jubilee.server.session.SessionDetails;
+import dev.jubilee.server.session.Sessions;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.core.RowMapper;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Every warm-up that was done, a record each: what devices told, and above it what a coach says.
+ * With each one the athlete's body is learned anew.
+ */
+@Service
+public class Records implements WarmUpListener {
+  /** More than an athlete does in ten years. */
+  private static final int MOST = 5000;
+
+  private static final String COLUMNS =
+      "prescription_id, athlete_id, session_id, starts_at, sport, kind, figures, by_hand";
+
+  private final JdbcTemplate jdbc;
+  private final Json json;
+  private final Prescriptions prescriptions;
+  private final Sessions sessions;
+  private final Athletes athletes;
+  private final FollowedRecords followed;
+
+  Records(
+      JdbcTemplate jdbc,
+      Json json,
+      Prescriptions prescriptions,
+      Sessions sessions,
+      Athletes athletes,
+      FollowedRecords followed) {
+    this.jdbc = jdbc;
+    this.json = json;
+    this.prescriptions = prescriptions;
+    this.sessions = sessions;
+    this.athletes = athletes;
+    this.followed = followed;
+  }
+
+  /**
+   * A record.
+   *
+   * @param startsAt first effort of the session, where the club is
+   * @param byHand what a coach said, if anything
+   */
+  public record Kept(
+      UUID prescriptionId,
+      UUID athleteId,
+      UUID sessionId,
+      LocalDateTime startsAt,
+      Sport sport,
+      SessionKind kind,
+      RecordV1 figures,
+      Optional<ByHandV1> byHand) {}
+
+  @Override
+  @Transactional
+  public void told(UUID clubId, UUID prescriptionId) {
+    write(clubId, prescriptionId, find(clubId, prescriptionId).flatMap(Kept::byHand));
+  }
+
+  /** Keeps what a coach says of a warm-up. */
+  @Transactional
+  public Kept say(UUID clubId, UUID prescriptionId, ByHandV1 byHand) {
+    write(clubId, prescriptionId, Optional.of(byHand));
+    return find(clubId, prescriptionId).orElseThrow(() -> new NotFoundException("record"));
+  }
+
+  /** Forgets what a coach said; where nobody followed it there is no record then. */
+  @Transactional
+  public void unsay(UUID clubId, UUID prescriptionId) {
+    write(clubId, prescriptionId, Optional.empty());
+  }
+
+  private void write(UUID clubId, UUID prescriptionId, Optional<ByHandV1> byHand) {
+    PrescriptionRow row = prescriptions.row(clubId, prescriptionId);
+    FollowedRecords.Followed told = followed.of(clubId, prescriptionId);
+    boolean isFollowed = told.record().begun().isPresent();
+    if (!isFollowed && byHand.isEmpty()) {
+      jdbc.update(
+          "DELETE FROM warm_up_record WHERE club_id = ? AND prescription_id = ?",
+          clubId,
+          prescriptionId);
+    } else {
+      Plan plan = prescriptions.plan(clubId, prescriptionId, told.revision());
+      SessionDetails details = sessions.details(sessions.row(clubId, row.sessionId()));
+      RecordV1 figures = figures(plan, told.record(), byHand, details.title());
+      jdbc.update(
+          "INSERT INTO warm_up_record AS r (prescription_id, club_id, athlete_id, session_id,"
+              + " starts_at, sport, kind, figures, by_hand, changed_at)"
+              + " VALUES (?, ?, ?, ?, ?, ?, ?, ?::jsonb, ?::jsonb, now())"
+              + " ON CONFLICT (prescription_id) DO UPDATE SET athlete_id = EXCLUDED.athlete_id,"
+              + " starts_at = EXCLUDED.starts_at, sport = EXCLUDED.sport, kind = EXCLUDED.kind,"
+              + " figures = EXCLUDED.figures, by_hand = EXCLUDED.by_hand, changed_at = now()",
+          prescriptionId,
+          clubId,
+          row.athleteId(),
+          row.sessionId(),
+          details.startOf(row.athleteId()),
+          details.sport().name(),
+          details.kind().name(),
+          json.write(figures),
+          byHand.map(json::write).orElse(null));
+    }
+    athletes.learn(clubId, row.athleteId(), body(clubId, row.athleteId()).physique());
+  }
+
+  /** What an athlete's warm-ups have shown of their body. */
+  @Transactional(readOnly = true)
+  public LearnedBody body(UUID clubId, UUID athleteId) {
+    return body(of(clubId, athleteId));
+  }
+
+  /** The same of records in their order. */
+  public static LearnedBody body(List<Kept> records) {
+    return LearnedBody.of(
+        records.stream()
+            .map(
+                r ->
+                    new LearnedBody.Observation(
+                        r.prescriptionId().toString(),
+                        Optional.ofNullable(r.figures().jacketOff()),
+                        r.figures().momentToCore(),
+                        r.figures().heartToCore()))
+            .toList());
+  }
+
+  /** All of an athlete, in the order of time. */
+  @Transactional(readOnly = true)
+  public List<Kept> of(UUID clubId, UUID athleteId) {
+    return jdbc.query(
+        "SELECT "
+            + COLUMNS
+            + " FROM warm_up_record WHERE club_id = ? AND athlete_id = ?"
+            + " ORDER BY starts_at, prescription_id LIMIT "
+            + MOST,
+        mapper(),
+        clubId,
+        athleteId);
+  }
+
+  /** All of a club whose session began in a time, in its order. */
+  @Transactional(readOnly = true)
+  public List<Kept> between(UUID clubId, LocalDateTime from, LocalDateTime until) {
+    return jdbc.query(
+        "SELECT "
+            + COLUMNS
+            + " FROM warm_up_record WHERE club_id = ? AND starts_at >= ? AND starts_at < ?"
+            + " ORDER BY starts_at, prescription_id LIMIT "
+            + MOST,
+        mapper(),
+        clubId,
+        from,
+        until);
+  }
+
+  /** Of one warm-up, if it was done. */
+  @Transactional(readOnly = true)
+  public Optional<Kept> find(UUID clubId, UUID prescriptionId) {
+    return jdbc
+        .query(
+            "SELECT " + COLUMNS + " FROM warm_up_record WHERE club_id = ? AND prescription_id = ?",
+            mapper(),
+            clubId,
+            prescriptionId)
+        .stream()
+        .findFirst();
+  }
+
+  private RowMapper<Kept> mapper() {
+    return (row, i) ->
+        new Kept(
+            row.getObject(1, UUID.class),
+            row.getObject(2, UUID.class),
+            row.getObject(3, UUID.class),
+            row.getObject(4, LocalDateTime.class),
+            Sport.valueOf(row.getString(5)),
+            SessionKind.valueOf(row.getString(6)),
+            json.read(row.getString(7), RecordV1.class),
+            Optional.ofNullable(row.getString(8)).map(b -> json.read(b, ByHandV1.class)));
+  }
+
+  /** As if a warm-up that nobody recorded had been done as it was planned. */
+  @Transactional(readOnly = true)
+  public RecordV1 planned(UUID clubId, UUID prescriptionId) {
+    PrescriptionRow row = prescriptions.row(clubId, prescriptionId);
+    Plan plan = prescriptions.plan(clubId, prescriptionId, row.currentRevision());
+    SessionDetails details = sessions.details(sessions.row(clubId, row.sessionId()));
+    return figures(plan, FollowedRecord.of(List.of()), Optional.empty(), details.title());
+  }
+
+  private static RecordV1 figures(
+      Plan plan, FollowedRecord told, Optional<ByHandV1> byHand, String title) {
+    boolean isFollowed = told.begun().isPresent();
+    Map<String, Done> said = new HashMap<>();
+    Map<String, PlanItem> items = new HashMap<>();
+    plan.items().forEach(i -> items.put(i.id(), i));
+    byHand
+        .map(ByHandV1::items)
+        .ifPresent(
+            list ->
+                list.stream()
+                    .filter(i -> items.containsKey(i.id()))
+                    .forEach(i -> said.put(i.id(), done(i, items.get(i.id())))));
+    Function<String, Done> done =
+        id ->
+            said.containsKey(id)
+                ? said.get(id)
+                : isFollowed ? told.item(id) : new Done(State.DONE, items.get(id).seconds());
+    Optional<Integer> jacket =
+        byHand
+            .flatMap(b -> Optional.ofNullable(b.jacketOff()))
+            .or(() -> told.jacketOff().map(Records::seconds));
+    Optional<RecordV1.ResultsV1> results = byHand.flatMap(b -> Optional.ofNullable(b.results()));
+    return new RecordV1(
+        title,
+        plan.request().circumstances().place(),
+        plan.request().circumstances().feltTemperature(),
+        RecordV1.CountsV1.of(Counts.planned(plan)),
+        RecordV1.CountsV1.of(Counts.of(plan, done)),
+        byHand
+            .flatMap(b -> Optional.ofNullable(b.waited()))
+            .or(() -> told.waited().map(Records::seconds))
+            .orElse(null),
+        jacket.orElse(null),
+        byHand.flatMap(b -> Optional.ofNullable(b.felt())).or(told::felt).orElse(null),
+        byHand
+            .flatMap(b -> Optional.ofNullable(b.best()))
+            .or(told::bestEffort)
+            .or(() -> results.filter(r -> r.efforts().size() > 1).map(r -> r.best()))
+            .orElse(null),
+        results.orElse(null),
+        jacket
+            .flatMap(seconds -> WarmingMoment.of(plan, seconds))
+            .map(RecordV1.MomentV1::of)
+            .orElse(null),
+        heart(plan, told).map(RecordV1.HeartV1::of).orElse(null),
+        items(plan, done),
+        plan.items().stream().map(PlanItem::drillId).distinct().toList(),
+        byHand.map(ByHandV1::note).orElse(null),
+        isFollowed);
+  }
+
+  private static Optional<HeartSighting> heart(Plan plan, FollowedRecord told) {
+    return told.begun()
+        .flatMap(
+            begun ->
+                HeartSighting.of(
+                    plan,
+                    told.signals().stream()
+                        .filter(s -> s.heartRate() > 0)
+                        .map(
+                            s ->
+                                new HeartSighting.Reading(
+                                    (int) ((s.at() - begun.toEpochMilli()) / 1000), s.heartRate()))
+                        .toList()));
+  }
+
+  private static Done done(ByHandV1.ItemByHandV1 said, PlanItem item) {
+    int seconds =
+        switch (said.state()) {
+          case DONE -> said.seconds() == null ? item.seconds() : said.seconds();
+          case PARTLY -> said.seconds() == null ? item.seconds() / 2 : said.seconds();
+          case SKIPPED, NOT_REACHED -> 0;
+        };
+    return new Done(said.state(), seconds);
+  }
+
+  private static List<RecordV1.ItemV1> items(Plan plan, Function<String, Done> done) {
+    List<RecordV1.ItemV1> items = new ArrayList<>();
+    for (PlanItem item : plan.items()) {
+      Done how = done.apply(item.id());
+      int effort =
+          item.target()
+              .map(t -> (int) t.effort().points())
+              .orElseGet(() -> plan.drill(item).map(d -> d.effort()).orElse(0));
+      items.add(
+          new RecordV1.ItemV1(
+              item.id(),
+              item.block(),
+              how.drill().orElse(item.drillId()),
+              item.name(),
+              item.seconds(),
+              how.state(),
+              how.seconds(),
+              effort,
+              how.reason().orElse(null)));
+    }
+    return items;
+  }
+
+  private static int seconds(Duration duration) {
+    return (int) Math.min(36_000, duration.toSeconds());
+  }
+}
