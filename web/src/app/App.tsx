@@ -1,24 +1,15 @@
 import { Box } from "@chakra-ui/react";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState, useSyncExternalStore, type ReactNode } from "react";
+import { lazy, Suspense, useState, useSyncExternalStore, type ReactNode } from "react";
 import { BrowserRouter, Navigate, Route, Routes } from "react-router";
 import { api, data } from "../api/client";
 import { onStanding, standingNow } from "../api/standing";
 import type { Me } from "../api/types";
-import { AthletesPage } from "../athlete/AthletesPage";
-import { BoardPage } from "../board/BoardPage";
-import { BlockLayout, NewBlock } from "../block/BlockForm";
-import { BlockPage } from "../block/BlockPage";
-import { SquadSheetPage } from "../block/SquadSheetPage";
-import { LeadPage } from "../lead/LeadPage";
 import { BuilderPage } from "../prescription/BuilderPage";
-import { ClassPage } from "../session/ClassPage";
 import { DayPage } from "../session/DayPage";
 import { EditSessionPage, SessionPage } from "../session/SessionPage";
 import { WeeksPage } from "../session/WeeksPage";
-import { LibraryPage } from "../drill/LibraryPage";
 import { arrivalAt } from "../people/Arrival";
-import { ClubPage } from "../people/ClubPage";
 import { setPublicUrl } from "../shared/address";
 import { setHourCycle, setWeekStart } from "../shared/calendar";
 import { setUsualMeasures } from "../shared/measures";
@@ -26,6 +17,26 @@ import { ErrorNotice } from "../shared/ErrorNotice";
 import { SignInPage } from "../signin/SignInPage";
 import { Frame } from "./Frame";
 import { Outage } from "./Outage";
+
+// What a coach does not see first is fetched when it is asked for.
+const AthletesPage = lazy(async () => ({
+  default: (await import("../athlete/AthletesPage")).AthletesPage,
+}));
+const BlockLayout = lazy(async () => ({
+  default: (await import("../block/BlockForm")).BlockLayout,
+}));
+const NewBlock = lazy(async () => ({ default: (await import("../block/BlockForm")).NewBlock }));
+const BlockPage = lazy(async () => ({ default: (await import("../block/BlockPage")).BlockPage }));
+const SquadSheetPage = lazy(async () => ({
+  default: (await import("../block/SquadSheetPage")).SquadSheetPage,
+}));
+const LeadPage = lazy(async () => ({ default: (await import("../lead/LeadPage")).LeadPage }));
+const ClassPage = lazy(async () => ({ default: (await import("../session/ClassPage")).ClassPage }));
+const LibraryPage = lazy(async () => ({
+  default: (await import("../drill/LibraryPage")).LibraryPage,
+}));
+const ClubPage = lazy(async () => ({ default: (await import("../people/ClubPage")).ClubPage }));
+const BoardPage = lazy(async () => ({ default: (await import("../board/BoardPage")).BoardPage }));
 
 export function App() {
   return arrivalAt(window.location.pathname) ?? <Coaching />;
@@ -108,6 +119,7 @@ function Pages({ me }: { me: Me }) {
           <Route path="/block/:id?" element={titled("Block", <BlockPage />)} />
           <Route path="/block/:id/athlete/:athleteId" element={titled("Block", <BlockPage />)} />
           <Route path="/athletes/:id?" element={titled("Athletes", <AthletesPage />)} />
+          <Route path="/athletes/:id/edit" element={titled("Athlete", <AthletesPage isEdited />)} />
           <Route path="/club" element={titled("Club", <ClubPage me={me} />)} />
           <Route path="/library" element={titled("Library", <LibraryPage />)} />
           <Route path="/prescriptions/:id" element={<BuilderPage />} />
@@ -122,7 +134,7 @@ function titled(title: string, page: ReactNode) {
   return (
     <>
       <title>{`${title} · Jubilee`}</title>
-      {page}
+      <Suspense fallback={<Box>Loading…</Box>}>{page}</Suspense>
     </>
   );
 }

@@ -8,16 +8,14 @@ import { ErrorNotice } from "../shared/ErrorNotice";
 import { SportIcon } from "../shared/icons";
 import { restrictedInSentence, SPORTS } from "../shared/words";
 import { TextField } from "../shared/fields";
-import { BodyHistory } from "../screening/BodyHistory";
 import { AthleteForm } from "./AthleteForm";
-import { Merge } from "./Merge";
-import { PersonalLink } from "./PersonalLink";
+import { AthletePage } from "./AthletePage";
 import { found } from "./picking";
 
 /** From so many on one looks for them by name. */
 const MANY = 12;
 
-export function AthletesPage() {
+export function AthletesPage({ isEdited = false }: { isEdited?: boolean }) {
   const [typed, setTyped] = useState("");
   const [showsArchived, setShowsArchived] = useState(false);
   const { id } = useParams();
@@ -62,17 +60,14 @@ export function AthletesPage() {
         )}
       </Box>
       <Box minW="0">
-        <AthleteForm key={chosen?.id ?? "new"} athlete={id === "new" ? undefined : chosen} />
-        {id !== "new" && chosen && !chosen.archived && (
-          <>
-            <PersonalLink key={`link ${chosen.id}`} id={chosen.id} name={chosen.profile.name} />
-            <BodyHistory key={`body ${chosen.id}`} athlete={chosen} />
-            <Merge
-              key={`merge ${chosen.id}`}
-              athlete={chosen}
-              others={present.filter((a) => a !== chosen)}
-            />
-          </>
+        {id === "new" || !chosen || isEdited ? (
+          <AthleteForm key={chosen?.id ?? "new"} athlete={id === "new" ? undefined : chosen} />
+        ) : (
+          <AthletePage
+            key={chosen.id}
+            athlete={chosen}
+            others={present.filter((a) => a !== chosen)}
+          />
         )}
       </Box>
     </Grid>

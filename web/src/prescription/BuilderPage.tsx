@@ -14,6 +14,9 @@ import { AtTheStart } from "./AtTheStart";
 import { CircumstancesBar } from "./CircumstancesBar";
 import { Findings } from "./Findings";
 import { WhatWasDone } from "../logbook/WhatWasDone";
+import { DueTurn } from "../question/DueTurn";
+import { Unusual } from "../learning/Unusual";
+import { WriteRecord } from "../record/WriteRecord";
 import { HandOver } from "./HandOver";
 import { History } from "./History";
 import { ItemList } from "./ItemList";
@@ -116,12 +119,23 @@ function Builder({ view }: { view: PrescriptionView }) {
           <History prescriptionId={view.id} />
         </Box>
         <Flex direction="column" gap="5" minW="0">
+          <DueTurn prescriptionId={view.id} />
           <WhatWasDone prescriptionId={view.id} startsAt={view.startsAt} />
+          <WriteRecord
+            key={`record ${view.id}`}
+            prescriptionId={view.id}
+            startsAt={view.startsAt}
+          />
           {isGrave && findings}
           {chosen && (
             <ItemPanel key={chosen.id} prescriptionId={view.id} item={chosen} onEdit={mutate} />
           )}
           {!isGrave && findings}
+          <Unusual
+            prescriptionId={view.id}
+            revision={view.revision}
+            name={view.athlete.name.split(" ")[0] ?? ""}
+          />
           <Routines prescriptionId={view.id} athlete={view.athlete.name.split(" ")[0] ?? ""} />
           <HandOver prescriptionId={view.id} link={view.link} athlete={view.athlete.name} />
           <Why plan={plan} onStep={mutate} />
@@ -205,7 +219,7 @@ const Why = memo(function Why({ plan, onStep }: WhyProps) {
           {plan.readiness.verdict.sentences.map((sentence) => (
             <p key={sentence}>{sentence}</p>
           ))}
-          <p className={css.soft}>A model of an average body; the athlete’s own feel decides.</p>
+          <p className={css.soft}>A model of this body as far as it is known; the athlete’s own feel decides.</p>
         </section>
       )}
       <section className={css.sentences}>

@@ -4,11 +4,9 @@ import dev.jubilee.core.athlete.Physique;
 import dev.jubilee.core.intensity.HeartRate;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanLoad;
-import dev.jubilee.core.plan.SimulatedPlan;
 import dev.jubilee.core.simulation.Body;
 import dev.jubilee.core.simulation.LoadProfile;
 import dev.jubilee.core.simulation.Simulation;
-import dev.jubilee.core.simulation.Trace;
 import java.util.List;
 import java.util.Optional;
 
@@ -54,12 +52,12 @@ public record HeartSighting(double lag, double level) {
     HeartSighting best = null;
     double least = Double.POSITIVE_INFINITY;
     for (int lag = Physique.LEAST_LAG; lag <= Physique.MOST_LAG; lag += STEP) {
-      Trace trace = trace(plan, load, lag);
+      double[] trace = trace(plan, load, lag);
       double xx = 0;
       double xy = 0;
       double yy = 0;
       for (Reading reading : inside) {
-        double x = reserve * trace.heart(reading.second());
+        double x = reserve * trace[reading.second()];
         double y = reading.beats() - rest;
         xx += x * x;
         xy += x * y;
@@ -75,11 +73,11 @@ public record HeartSighting(double lag, double level) {
     return Optional.of(best);
   }
 
-  private static Trace trace(Plan plan, LoadProfile load, int lag) {
+  private static double[] trace(Plan plan, LoadProfile load, int lag) {
     Physique u = Physique.USUAL;
     Body body =
         Body.of(
             new Physique(u.warming(), u.spread(), lag, 1, u.moments(), u.sooner(), u.jacketOff()));
-    return Simulation.run(load, body, SimulatedPlan.air(plan), PlanLoad.arrival(plan, body));
+    return Simulation.heart(load, body, PlanLoad.arrival(plan, body));
   }
 }

@@ -1,6 +1,7 @@
 package dev.jubilee.core.learning;
 
 import dev.jubilee.core.athlete.Physique;
+import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanLoad;
 import dev.jubilee.core.plan.SimulatedPlan;
@@ -19,26 +20,27 @@ import java.util.Optional;
  */
 public record WarmingMoment(int usual, double factor) {
   /**
-   * A light sweat comes with muscle so much warmer than at rest, °C; Jubilee modelling choice: some
-   * six minutes into an easy raise (common practice).
+   * A raise is there to bring about a light sweat (common practice): it comes with so much of the
+   * warmth that its end has in store for the usual body; Jubilee modelling choice.
    */
-  private static final double ENOUGH = 1.5;
+  private static final double OF_THE_RAISE = 0.8;
 
-  private static final int STEPS = 24;
+  private static final int STEPS = 14;
 
   /**
    * What was seen in a warm-up.
    *
    * @param seconds after the beginning at which the jacket came off
-   * @return nothing where the plan does not warm enough for it, or it came off later than it lasts
+   * @return nothing where there is no raise, or it came off later than the plan lasts
    */
   public static Optional<WarmingMoment> of(Plan plan, int seconds) {
     LoadProfile load = PlanLoad.of(plan);
     if (seconds < 1 || seconds > load.seconds()) {
       return Optional.empty();
     }
-    int usual = reached(plan, load, 1);
-    if (usual > load.seconds()) {
+    double enough = enough(plan, load);
+    int usual = reached(plan, load, 1, enough);
+    if (usual > load.seconds() || enough <= trace(plan, load, 1).muscle(0)) {
       return Optional.empty();
     }
     // The slower a body, the later: the one that fits is between two, halved until it is found.
@@ -46,7 +48,7 @@ public record WarmingMoment(int usual, double factor) {
     double slow = Math.log(Physique.MOST);
     for (int i = 0; i < STEPS; i++) {
       double middle = (quick + slow) / 2;
-      if (reached(plan, load, Math.exp(middle)) < seconds) {
+      if (reached(plan, load, Math.exp(middle), enough) < seconds) {
         quick = middle;
       } else {
         slow = middle;
@@ -58,13 +60,26 @@ public record WarmingMoment(int usual, double factor) {
   /** When it comes off of a body, s after the beginning; later than the plan where it does not. */
   public static int expected(Plan plan, double factor) {
     LoadProfile load = PlanLoad.of(plan);
-    return reached(plan, load, factor);
+    return reached(plan, load, factor, enough(plan, load));
   }
 
-  private static int reached(Plan plan, LoadProfile load, double factor) {
+  /** Muscle temperature with which the jacket comes off, °C above rest. */
+  private static double enough(Plan plan, LoadProfile load) {
+    TemperatureTrace usual = trace(plan, load, 1);
+    int end = 0;
+    for (int i = 0; i < plan.items().size(); i++) {
+      if (plan.items().get(i).block() == WarmUpPart.RAISE) {
+        end = plan.seconds() - plan.startsBefore(i) + plan.items().get(i).seconds();
+      }
+    }
+    double most = usual.muscle(Math.min(end, load.seconds()));
+    return usual.muscle(0) + OF_THE_RAISE * (most - usual.muscle(0));
+  }
+
+  private static int reached(Plan plan, LoadProfile load, double factor, double enough) {
     TemperatureTrace trace = trace(plan, load, factor);
     for (int s = 1; s <= load.seconds(); s++) {
-      if (trace.muscle(s) >= ENOUGH) {
+      if (trace.muscle(s) >= enough) {
         return s;
       }
     }

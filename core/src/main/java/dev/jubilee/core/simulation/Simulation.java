@@ -69,6 +69,18 @@ public final class Simulation {
     }
   }
 
+  /** Heart rate alone, as a share of its reserve, second by second. */
+  public static double[] heart(LoadProfile load, Body body, Arrival arrival) {
+    double[] heart = new double[load.seconds() + 1];
+    heart[0] = arrival.heart();
+    double stays = Math.exp(-1 / body.heartLag());
+    for (int s = 0; s < load.seconds(); s++) {
+      double level = Kinetics.heartAt(load.cost[s], body);
+      heart[s + 1] = level + (heart[s] - level) * stays;
+    }
+    return heart;
+  }
+
   /** Muscle temperature alone, where nothing else is asked for. */
   public static TemperatureTrace warming(
       LoadProfile load, Body body, Ambient air, Arrival arrival) {

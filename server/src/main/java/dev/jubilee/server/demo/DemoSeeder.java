@@ -47,6 +47,7 @@ class DemoSeeder implements ApplicationRunner {
   private final Blocks blocks;
   private final BlockEdits edits;
   private final DemoDay day;
+  private final DemoHistory history;
 
   DemoSeeder(
       ClubRepository clubs,
@@ -57,7 +58,8 @@ class DemoSeeder implements ApplicationRunner {
       Prescriptions prescriptions,
       Blocks blocks,
       BlockEdits edits,
-      DemoDay day) {
+      DemoDay day,
+      DemoHistory history) {
     this.clubs = clubs;
     this.coaches = coaches;
     this.passwords = passwords;
@@ -67,6 +69,7 @@ class DemoSeeder implements ApplicationRunner {
     this.blocks = blocks;
     this.edits = edits;
     this.day = day;
+    this.history = history;
   }
 
   @Override
@@ -78,6 +81,9 @@ class DemoSeeder implements ApplicationRunner {
       ids.put(athlete.profile().name(), athlete.id());
     }
     boolean first = sessions.between(coach.clubId(), today.minusDays(DAYS_BACK), today).isEmpty();
+    if (first && sessions.between(coach.clubId(), today.minusDays(WEEK), today).isEmpty()) {
+      history.tell(SignedIn.of(coach), today, ids);
+    }
     for (int offset = -DAYS_BACK; offset <= DAYS_AHEAD; offset++) {
       LocalDate date = today.plusDays(offset);
       if (sessions.between(coach.clubId(), date, date).isEmpty()) {

@@ -8,6 +8,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 
 /**
@@ -134,7 +135,9 @@ public record AthletePageView(
     }
   }
 
-  /** A plan against what its athlete is used to. */
+  /** A plan against what its athlete is used to; {@code now} by measure. */
   public record AgainstUsual(
-      @Schema(nullable = true) RangeView range, List<UsualDifference> differences) {}
+      @Schema(nullable = true) RangeView range,
+      List<UsualDifference> differences,
+      Map<WorkingRange.Measure, Double> now) {}
 }

@@ -207,14 +207,13 @@ public class AthletePages {
             .toList();
     WorkingRange range = WorkingRange.of(before);
     if (range.usual().isEmpty()) {
-      return new AgainstUsual(null, List.of());
+      return new AgainstUsual(null, List.of(), Map.of());
     }
-    RecordV1 planned = records.planned(clubId, prescriptionId);
+    Map<Measure, Double> now = measures(records.planned(clubId, prescriptionId).planned());
     return new AgainstUsual(
         range(of, range),
-        range.differences(measures(planned.planned())).stream()
-            .map(AthletePageView.UsualDifference::of)
-            .toList());
+        range.differences(now).stream().map(AthletePageView.UsualDifference::of).toList(),
+        now);
   }
 
   private List<BestView> bests(UUID clubId, UUID athleteId) {

@@ -80,13 +80,19 @@ public class Logbook {
   public EventBatch.Received tell(String token, EventBatch batch) {
     Instant now = clock.instant();
     Link link = links.everFollowed(token, now);
-    batch.check();
-    events.store(link.clubId(), link.prescriptionId(), batch, now);
-    if (batch.events().stream().anyMatch(e -> IS_OVER.contains(e.kind()))) {
-      listener.told(link.clubId(), link.prescriptionId());
-    }
+    tell(link.clubId(), link.prescriptionId(), batch, now);
     int revision = prescriptions.row(link.clubId(), link.prescriptionId()).currentRevision();
     return new EventBatch.Received(now.toEpochMilli(), revision, links.isLive(token));
+  }
+
+  /** The same of a warm-up that is known, as it came at some time. */
+  @Transactional
+  public void tell(UUID clubId, UUID prescriptionId, EventBatch batch, Instant received) {
+    batch.check();
+    events.store(clubId, prescriptionId, batch, received);
+    if (batch.events().stream().anyMatch(e -> IS_OVER.contains(e.kind()))) {
+      listener.told(clubId, prescriptionId);
+    }
   }
 
   /**

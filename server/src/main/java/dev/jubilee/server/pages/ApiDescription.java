@@ -39,6 +39,12 @@ class ApiDescription {
           "Event.look",
           "CrossingView.shift",
           "ItemView.harder",
+          "AthletePageView.next",
+          "RecordView.results",
+          "RecordInput.results",
+          "QuestionView.answer",
+          "Due.question",
+          "AgainstUsual.range",
           "CircumstancesView.conditions");
 
   @Bean

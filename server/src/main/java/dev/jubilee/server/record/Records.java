@@ -138,10 +138,35 @@ public class Records implements WarmUpListener {
     athletes.learn(clubId, row.athleteId(), body(clubId, row.athleteId()).physique());
   }
 
-  /** What an athlete's warm-ups have shown of their body. */
+  /** What an athlete's warm-ups have shown of their body; only what tells of it is read. */
   @Transactional(readOnly = true)
   public LearnedBody body(UUID clubId, UUID athleteId) {
-    return body(of(clubId, athleteId));
+    return LearnedBody.of(
+        jdbc.query(
+            "SELECT prescription_id, (figures->>'jacketOff')::int,"
+                + " (figures->'moment'->>'usual')::int,"
+                + " (figures->'moment'->>'factor')::double precision,"
+                + " (figures->'heart'->>'lag')::double precision,"
+                + " (figures->'heart'->>'level')::double precision"
+                + " FROM warm_up_record WHERE club_id = ? AND athlete_id = ?"
+                + " ORDER BY starts_at, prescription_id LIMIT "
+                + MOST,
+            (row, i) -> {
+              Integer jacketOff = row.getObject(2, Integer.class);
+              Double factor = row.getObject(4, Double.class);
+              Double lag = row.getObject(5, Double.class);
+              return new LearnedBody.Observation(
+                  row.getString(1),
+                  Optional.ofNullable(jacketOff),
+                  factor == null
+                      ? Optional.empty()
+                      : Optional.of(new WarmingMoment(row.getInt(3), factor)),
+                  lag == null
+                      ? Optional.empty()
+                      : Optional.of(new HeartSighting(lag, row.getDouble(6))));
+            },
+            clubId,
+            athleteId));
   }
 
   /** The same of records in their order. */

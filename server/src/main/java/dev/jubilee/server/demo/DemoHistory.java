@@ -1,0 +1,330 @@
+package dev.jubilee.server.demo;
+
+import dev.jubilee.core.athlete.Restriction.Side;
+import dev.jubilee.core.decision.Checkpoint;
+import dev.jubilee.core.decision.Decision;
+import dev.jubilee.core.decision.Sign;
+import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.learning.Question;
+import dev.jubilee.core.logbook.FollowEvent.Kind;
+import dev.jubilee.core.logbook.FollowEvent.SkipReason;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.SimulatedPlan;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.BodyRegion;
+import dev.jubilee.core.sport.Sport;
+import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.logbook.EventBatch;
+import dev.jubilee.server.logbook.EventBatch.Event;
+import dev.jubilee.server.logbook.EventBatch.SignalInput;
+import dev.jubilee.server.logbook.Logbook;
+import dev.jubilee.server.logbook.LookInput;
+import dev.jubilee.server.prescription.PrescriptionView;
+import dev.jubilee.server.prescription.Prescriptions;
+import dev.jubilee.server.question.QuestionInput;
+import dev.jubilee.server.question.Questions;
+import dev.jubilee.server.session.SessionDetails;
+import dev.jubilee.server.session.SessionView;
+import dev.jubilee.server.session.Sessions;
+import dev.jubilee.server.signin.SignedIn;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.UUID;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * Eight weeks that never were: sessions, warm-ups, and what simulated devices told of them. Every
+ * start makes the same ones, by a fixed seed.
+ */
+@Component
+@ConditionalOnProperty(name = "jubilee.demo", havingValue = "true")
+class DemoHistory {
+  private static final int WEEKS = 8;
+
+  /** Of one rower more, so that a question has its answer. */
+  private static final int LONGEST = 14;
+
+  private static final int WEEK = 7;
+  private static final int EVERY = 10;
+
+  /** Of ten warm-ups one is followed by nobody. */
+  private static final double MISSED = 0.1;
+
+  private static final double SKIPPED = 0.04;
+  private static final String ASKED = "Maren Tarnfield";
+  private static final String ANSWERED = "Pia Thornmere";
+  private static final String STIFF = "Tobias Quillow";
+
+  private final Sessions sessions;
+  private final Prescriptions prescriptions;
+  private final Logbook logbook;
+  private final Questions questions;
+  private final ClubRepository clubs;
+  private final TransactionTemplate aDay;
+
+  DemoHistory(
+      Sessions sessions,
+      Prescriptions prescriptions,
+      Logbook logbook,
+      Questions questions,
+      ClubRepository clubs,
+      PlatformTransactionManager transactions) {
+    this.sessions = sessions;
+    this.prescriptions = prescriptions;
+    this.logbook = logbook;
+    this.questions = questions;
+    this.clubs = clubs;
+    this.aDay = new TransactionTemplate(transactions);
+  }
+
+  /** Lays out and follows all days up to the day before yesterday. */
+  void tell(SignedIn coach, LocalDate today, Map<String, UUID> ids) {
+    Map<UUID, String> names = new HashMap<>();
+    ids.forEach((name, id) -> names.put(id, name));
+    Map<String, UUID> asked = new HashMap<>();
+    ask(coach, ids, asked);
+    Random chance = new Random(1847);
+    ZoneId zone = clubs.findById(coach.clubId()).orElseThrow().zone();
+    for (int days = WEEK * LONGEST; days > 1; days--) {
+      int back = days;
+      aDay.executeWithoutResult(
+          status -> {
+            for (SessionView session : layOut(coach, today, back, ids)) {
+              for (UUID athlete : session.details().athleteIds()) {
+                follow(coach, session, names.get(athlete), athlete, asked, zone, chance);
+              }
+            }
+          });
+    }
+  }
+
+  private List<SessionView> layOut(
+      SignedIn coach, LocalDate today, int back, Map<String, UUID> ids) {
+    boolean isEarly = back > WEEK * WEEKS;
+    List<SessionView> laidOut = new ArrayList<>();
+    for (SessionDetails details :
+        DemoWorld.sessions(today.minusDays(back), Math.floorMod(-back, WEEK), ids)) {
+      boolean isOfTheQuestion =
+          details.sport() == Sport.ROW && details.kind() == SessionKind.INTERVALS;
+      if (!isEarly || isOfTheQuestion) {
+        laidOut.add(
+            sessions.create(
+                coach.clubId(),
+                UUID.randomUUID(),
+                isEarly ? details.withAthletes(List.of(ids.get(ANSWERED)), List.of()) : details));
+      }
+    }
+    return laidOut;
+  }
+
+  private void ask(SignedIn coach, Map<String, UUID> ids, Map<String, UUID> asked) {
+    if (ids.containsKey(ASKED) && ids.containsKey(ANSWERED)) {
+      QuestionInput running =
+          new QuestionInput(
+              Sport.RUN, SessionKind.INTERVALS, 4, 2, Question.Measure.BEST_EFFORT, 6);
+      asked.put(ASKED, questions.ask(coach, ids.get(ASKED), running, 4).id());
+      QuestionInput rowing =
+          new QuestionInput(
+              Sport.ROW, SessionKind.INTERVALS, 4, 2, Question.Measure.BEST_EFFORT, 7);
+      asked.put(ANSWERED, questions.ask(coach, ids.get(ANSWERED), rowing, 2).id());
+    }
+  }
+
+  private void follow(
+      SignedIn coach,
+      SessionView session,
+      String name,
+      UUID athlete,
+      Map<String, UUID> asked,
+      ZoneId zone,
+      Random chance) {
+    boolean isTurn = asked.containsKey(name) && session.details().kind() == SessionKind.INTERVALS;
+    if (!isTurn && chance.nextDouble() < MISSED) {
+      return;
+    }
+    PrescriptionView view = prescriptions.prescribe(coach, session.id(), athlete);
+    if (isTurn) {
+      isTurn = take(coach, asked.get(name), view.id());
+    }
+    Plan plan = prescriptions.plan(coach.clubId(), view.id(), isTurn ? 2 : 1);
+    Instant start = session.details().startOf(athlete).atZone(zone).toInstant();
+    List<Event> events = new Device(plan, DemoBody.of(name), name, start, chance).events();
+    for (int from = 0; from < events.size(); from += 400) {
+      logbook.tell(
+          coach.clubId(),
+          view.id(),
+          new EventBatch(
+              UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8)),
+              1,
+              start.toEpochMilli(),
+              isTurn ? 2 : 1,
+              events.subList(from, Math.min(events.size(), from + 400))),
+          start);
+    }
+  }
+
+  /** Takes the next turn of a question, if there is one left. */
+  private boolean take(SignedIn coach, UUID question, UUID prescription) {
+    int number = questions.one(coach.clubId(), question).taken().size() + 1;
+    if (number > questions.one(coach.clubId(), question).turns()) {
+      return false;
+    }
+    int efforts = questions.efforts(coach.clubId(), question, number);
+    prescriptions.withEfforts(
+        coach,
+        prescription,
+        efforts,
+        "Turn " + number + " of a question: graded efforts " + efforts,
+        () -> questions.took(coach.clubId(), question, prescription));
+    return true;
+  }
+
+  /** A simulated device in an athlete's hand. */
+  private static final class Device {
+    private final Plan plan;
+    private final DemoBody body;
+    private final String name;
+    private final Instant start;
+    private final Random chance;
+    private final List<Event> events = new ArrayList<>();
+    private int sequence;
+
+    Device(Plan plan, DemoBody body, String name, Instant start, Random chance) {
+      this.plan = plan;
+      this.body = body;
+      this.name = name;
+      this.start = start;
+      this.chance = chance;
+    }
+
+    List<Event> events() {
+      int early = 30 + chance.nextInt(240);
+      long begun = start.toEpochMilli() - 1000L * (plan.seconds() + early);
+      long at = begun;
+      tell(Kind.BEGUN, at, null, null, null, null);
+      int efforts = 0;
+      for (PlanItem item : plan.items()) {
+        boolean isRest = item.block() == WarmUpPart.TRANSITION;
+        tell(Kind.ITEM_STARTED, at, item.id(), null, null, null);
+        if (item.block().isChosen() && chance.nextDouble() < SKIPPED) {
+          tell(Kind.SKIPPED, at, item.id(), reason(), 0, null);
+          continue;
+        }
+        int seconds =
+            item.block().isChosen()
+                ? body.seconds(item.seconds(), item.drillId(), chance)
+                : item.seconds();
+        at += 1000L * seconds;
+        efforts += item.block() == WarmUpPart.BUILD ? 1 : 0;
+        if (!isRest) {
+          tell(Kind.ITEM_DONE, at, item.id(), null, seconds, null);
+        }
+      }
+      int jacket = body.jacketOff(plan, chance);
+      if (jacket < plan.seconds()) {
+        tell(Kind.JACKET_OFF, begun + 1000L * jacket, null, null, null, null);
+      }
+      looks(at);
+      signals(begun);
+      long ended = Math.min(at, start.toEpochMilli() - 30_000);
+      tell(Kind.ENDED, ended, null, null, null, null);
+      tell(
+          Kind.START_GIVEN,
+          start.toEpochMilli() + 1000L * chance.nextInt(90),
+          null,
+          null,
+          null,
+          null);
+      long after = start.toEpochMilli() + 3_600_000;
+      tell(Kind.FELT, after, null, null, null, body.felt(efforts, chance));
+      if (plan.request().session().kind() == SessionKind.INTERVALS
+          || plan.request().session().kind() == SessionKind.SPRINT) {
+        tell(Kind.BEST_EFFORT, after, null, null, null, body.best(efforts, chance));
+      }
+      return events;
+    }
+
+    private SkipReason reason() {
+      SkipReason[] reasons = SkipReason.values();
+      return reasons[chance.nextInt(reasons.length)];
+    }
+
+    private void looks(long at) {
+      if (!name.equals(STIFF) || chance.nextDouble() < 0.35) {
+        return;
+      }
+      events.add(
+          new Event(
+              ++sequence,
+              1,
+              at,
+              Kind.LOOKED,
+              null,
+              null,
+              null,
+              null,
+              null,
+              null,
+              new LookInput(
+                  Checkpoint.RAISE_DONE,
+                  List.of(
+                      new LookInput.MarkInput(
+                          Sign.TIGHT, BodyRegion.ACHILLES, Side.LEFT, 0, false)),
+                  Decision.Kind.CARRY_ON,
+                  Decision.Ground.ALL_WELL,
+                  true,
+                  null)));
+    }
+
+    private void signals(long begun) {
+      SimulatedPlan simulated =
+          SimulatedPlan.of(
+              new Plan(
+                  plan.request().with(plan.request().athlete().withPhysique(body.physique())),
+                  plan.anchors(),
+                  plan.demand(),
+                  plan.library(),
+                  plan.items()));
+      List<SignalInput> heard = new ArrayList<>();
+      for (int s = 0; s < plan.seconds(); s += EVERY) {
+        int beats = body.beats(simulated, s, chance);
+        if (beats > 0) {
+          heard.add(new SignalInput(begun + 1000L * s, Math.min(220, beats), 0, 0));
+        }
+      }
+      for (int from = 0; from < heard.size(); from += 60) {
+        List<SignalInput> some = heard.subList(from, Math.min(heard.size(), from + 60));
+        events.add(
+            new Event(
+                ++sequence,
+                1,
+                some.get(0).at(),
+                Kind.SIGNALS,
+                null,
+                null,
+                null,
+                null,
+                null,
+                List.copyOf(some),
+                null));
+      }
+    }
+
+    private void tell(
+        Kind kind, long at, String item, SkipReason reason, Integer seconds, Integer value) {
+      events.add(
+          new Event(++sequence, 1, at, kind, item, null, reason, seconds, value, null, null));
+    }
+  }
+}
