@@ -28,7 +28,10 @@ final class BodyLimits {
       return STRANGER;
     }
     // Sessions from files are imported into a block.
-    boolean isFile = path.equals("/api/library") || path.startsWith("/api/blocks");
+    boolean isFile =
+        path.equals("/api/library")
+            || path.startsWith("/api/blocks")
+            || path.endsWith("/recording");
     return isFile ? FILE : USUAL;
   }
 }

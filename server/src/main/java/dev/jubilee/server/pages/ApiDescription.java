@@ -44,6 +44,9 @@ class ApiDescription {
           "RecordInput.results",
           "QuestionView.answer",
           "Due.question",
+          "Recorded.recording",
+          "RecordingFile.columns",
+          "TableHead.columns",
           "AgainstUsual.range",
           "CircumstancesView.conditions");
 

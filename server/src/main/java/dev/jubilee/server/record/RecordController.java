@@ -5,8 +5,11 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,6 +18,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Records of warm-ups: of one, and of a whole group in one sweep. */
@@ -23,10 +27,36 @@ import org.springframework.web.bind.annotation.RestController;
 class RecordController {
   private final Records records;
   private final Sweeps sweeps;
+  private final RecordExport export;
 
-  RecordController(Records records, Sweeps sweeps) {
+  RecordController(Records records, Sweeps sweeps, RecordExport export) {
     this.records = records;
     this.sweeps = sweeps;
+    this.export = export;
+  }
+
+  /** All records of some days as a table. */
+  @GetMapping(value = "/records.csv", produces = "text/csv;charset=UTF-8")
+  ResponseEntity<String> recordsAsTable(
+      @AuthenticationPrincipal SignedIn coach,
+      @RequestParam LocalDate from,
+      @RequestParam LocalDate until) {
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"records.csv\"")
+        .body(export.csv(coach.clubId(), from, until));
+  }
+
+  /** The same in the form that the API's description has. */
+  @GetMapping("/records")
+  List<RecordView> listRecords(
+      @AuthenticationPrincipal SignedIn coach,
+      @RequestParam LocalDate from,
+      @RequestParam LocalDate until) {
+    return records
+        .between(coach.clubId(), from.atStartOfDay(), until.plusDays(1).atStartOfDay())
+        .stream()
+        .map(RecordView::of)
+        .toList();
   }
 
   @GetMapping("/prescriptions/{id}/record")

@@ -31,6 +31,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.RowMapper;
 import org.springframework.stereotype.Service;
@@ -54,6 +55,7 @@ public class Records implements WarmUpListener {
   private final Sessions sessions;
   private final Athletes athletes;
   private final FollowedRecords followed;
+  private final ObjectProvider<MeasuredLookup> measured;
 
   Records(
       JdbcTemplate jdbc,
@@ -61,13 +63,15 @@ public class Records implements WarmUpListener {
       Prescriptions prescriptions,
       Sessions sessions,
       Athletes athletes,
-      FollowedRecords followed) {
+      FollowedRecords followed,
+      ObjectProvider<MeasuredLookup> measured) {
     this.jdbc = jdbc;
     this.json = json;
     this.prescriptions = prescriptions;
     this.sessions = sessions;
     this.athletes = athletes;
     this.followed = followed;
+    this.measured = measured;
   }
 
   /**
@@ -99,6 +103,12 @@ public class Records implements WarmUpListener {
     return find(clubId, prescriptionId).orElseThrow(() -> new NotFoundException("record"));
   }
 
+  /** Writes anew what a recording says, or no longer says. */
+  @Transactional
+  public void measured(UUID clubId, UUID prescriptionId) {
+    told(clubId, prescriptionId);
+  }
+
   /** Forgets what a coach said; where nobody followed it there is no record then. */
   @Transactional
   public void unsay(UUID clubId, UUID prescriptionId) {
@@ -109,7 +119,9 @@ public class Records implements WarmUpListener {
     PrescriptionRow row = prescriptions.row(clubId, prescriptionId);
     FollowedRecords.Followed told = followed.of(clubId, prescriptionId);
     boolean isFollowed = told.record().begun().isPresent();
-    if (!isFollowed && byHand.isEmpty()) {
+    Optional<MeasuredLookup.Measured> recorded =
+        measured.getObject().measured(clubId, prescriptionId);
+    if (!isFollowed && byHand.isEmpty() && recorded.isEmpty()) {
       jdbc.update(
           "DELETE FROM warm_up_record WHERE club_id = ? AND prescription_id = ?",
           clubId,
@@ -117,7 +129,7 @@ public class Records implements WarmUpListener {
     } else {
       Plan plan = prescriptions.plan(clubId, prescriptionId, told.revision());
       SessionDetails details = sessions.details(sessions.row(clubId, row.sessionId()));
-      RecordV1 figures = figures(plan, told.record(), byHand, details.title());
+      RecordV1 figures = figures(plan, told.record(), byHand, recorded, details.title());
       jdbc.update(
           "INSERT INTO warm_up_record AS r (prescription_id, club_id, athlete_id, session_id,"
               + " starts_at, sport, kind, figures, by_hand, changed_at)"
@@ -244,11 +256,16 @@ public class Records implements WarmUpListener {
     PrescriptionRow row = prescriptions.row(clubId, prescriptionId);
     Plan plan = prescriptions.plan(clubId, prescriptionId, row.currentRevision());
     SessionDetails details = sessions.details(sessions.row(clubId, row.sessionId()));
-    return figures(plan, FollowedRecord.of(List.of()), Optional.empty(), details.title());
+    return figures(
+        plan, FollowedRecord.of(List.of()), Optional.empty(), Optional.empty(), details.title());
   }
 
   private static RecordV1 figures(
-      Plan plan, FollowedRecord told, Optional<ByHandV1> byHand, String title) {
+      Plan plan,
+      FollowedRecord told,
+      Optional<ByHandV1> byHand,
+      Optional<MeasuredLookup.Measured> recorded,
+      String title) {
     boolean isFollowed = told.begun().isPresent();
     Map<String, Done> said = new HashMap<>();
     Map<String, PlanItem> items = new HashMap<>();
@@ -278,6 +295,7 @@ public class Records implements WarmUpListener {
         RecordV1.CountsV1.of(Counts.of(plan, done)),
         byHand
             .flatMap(b -> Optional.ofNullable(b.waited()))
+            .or(() -> recorded.flatMap(MeasuredLookup.Measured::waited))
             .or(() -> told.waited().map(Records::seconds))
             .orElse(null),
         jacket.orElse(null),

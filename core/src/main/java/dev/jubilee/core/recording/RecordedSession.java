@@ -1,0 +1,126 @@
+package dev.jubilee.core.recording;
+
+import dev.jubilee.core.recording.Alignment.Pair;
+import dev.jubilee.core.recording.Alignment.Step;
+import dev.jubilee.core.recording.Stretches.Stretch;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/**
+ * A recording read against what was prescribed.
+ *
+ * @param stretches of even effort, in order
+ * @param pairs of steps and stretches
+ * @param length from its beginning to the end of the warm-up, s; empty where none of it was found
+ * @param gap from the last graded effort to the session's first effort, s; empty where either was
+ *     not found
+ * @param results mean m/s or W of each effort of the session that was found, in order
+ * @param inTarget by step, seconds within {@value #WITHIN} of what it asked for
+ */
+public record RecordedSession(
+    PlannedSteps planned,
+    List<Stretch> stretches,
+    List<Pair> pairs,
+    OptionalInt length,
+    OptionalInt gap,
+    List<Double> results,
+    Map<Integer, Integer> inTarget) {
+
+  /** Paces and watts are hit when they are this close; common practice. */
+  static final double WITHIN = 0.06;
+
+  /** A recording as it is found. */
+  public static RecordedSession of(PlannedSteps planned, Recording recording) {
+    List<Stretch> stretches = Stretches.of(recording);
+    return of(planned, recording, stretches, Alignment.of(planned.steps(), stretches));
+  }
+
+  /**
+   * A recording as a coach has paired it.
+   *
+   * @param stepOf by stretch, the index of its step; −1 for none
+   */
+  public static RecordedSession of(
+      PlannedSteps planned, Recording recording, List<Integer> stepOf) {
+    List<Stretch> stretches = Stretches.of(recording);
+    List<Pair> pairs = new ArrayList<>();
+    for (int i = 0; i < stretches.size(); i++) {
+      int step = i < stepOf.size() ? stepOf.get(i) : -1;
+      boolean isStep = step >= 0 && step < planned.steps().size();
+      pairs.add(new Pair(isStep ? Optional.of(step) : Optional.empty(), Optional.of(i)));
+    }
+    return of(planned, recording, stretches, pairs);
+  }
+
+  private static RecordedSession of(
+      PlannedSteps planned, Recording recording, List<Stretch> stretches, List<Pair> pairs) {
+    double[] figures = recording.standing();
+    Map<Integer, Integer> inTarget = new HashMap<>();
+    List<Double> results = new ArrayList<>();
+    OptionalInt warmUpEnds = OptionalInt.empty();
+    OptionalInt buildEnds = OptionalInt.empty();
+    OptionalInt begins = OptionalInt.empty();
+    for (Pair pair : pairs) {
+      if (pair.step().isEmpty() || pair.stretch().isEmpty()) {
+        continue;
+      }
+      int index = pair.step().get();
+      Step step = planned.steps().get(index);
+      Stretch stretch = stretches.get(pair.stretch().get());
+      step.figure()
+          .ifPresent(f -> inTarget.merge(index, secondsAt(figures, stretch, f), Integer::sum));
+      if (index < planned.warmUp()) {
+        warmUpEnds = OptionalInt.of(stretch.until());
+        if (step.isWork()) {
+          buildEnds = OptionalInt.of(stretch.until());
+        }
+      } else if (step.isWork()) {
+        results.add(stretch.mean());
+        if (begins.isEmpty()) {
+          begins = OptionalInt.of(stretch.from());
+        }
+      }
+    }
+    boolean hasGap =
+        buildEnds.isPresent() && begins.isPresent() && begins.getAsInt() >= buildEnds.getAsInt();
+    return new RecordedSession(
+        planned,
+        stretches,
+        List.copyOf(pairs),
+        warmUpEnds,
+        hasGap ? OptionalInt.of(begins.getAsInt() - buildEnds.getAsInt()) : OptionalInt.empty(),
+        List.copyOf(results),
+        Map.copyOf(inTarget));
+  }
+
+  private static int secondsAt(double[] figures, Stretch stretch, double asked) {
+    int seconds = 0;
+    for (int s = stretch.from(); s < stretch.until(); s++) {
+      seconds += Math.abs(figures[s] - asked) <= WITHIN * asked ? 1 : 0;
+    }
+    return seconds;
+  }
+
+  /**
+   * How far the session's efforts are from what was asked, as a share; nothing where none was
+   * found. Far off it is another athlete's, or another session's.
+   */
+  public Optional<Double> off() {
+    List<Double> shares = new ArrayList<>();
+    for (Pair pair : pairs) {
+      if (pair.step().isPresent() && pair.stretch().isPresent()) {
+        Step step = planned.steps().get(pair.step().get());
+        if (step.isWork() && step.figure().isPresent()) {
+          shares.add(stretches.get(pair.stretch().get()).mean() / step.figure().get() - 1);
+        }
+      }
+    }
+    return shares.isEmpty()
+        ? Optional.empty()
+        : Optional.of(shares.stream().mapToDouble(d -> d).average().orElse(0));
+  }
+}

@@ -1,0 +1,392 @@
+package dev.jubilee.server.recording;
+
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.core.recording.PlannedSteps;
+import dev.jubilee.core.recording.RecordedSession;
+import dev.jubilee.core.recording.Recording;
+import dev.jubilee.core.recording.Recording.Point;
+import dev.jubilee.core.shorthand.ParseResult;
+import dev.jubilee.core.shorthand.Shorthand;
+import dev.jubilee.core.shorthand.Timeline;
+import dev.jubilee.core.sport.Sport;
+import dev.jubilee.server.athlete.Athletes;
+import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.json.Json;
+import dev.jubilee.server.prescription.PrescriptionRow;
+import dev.jubilee.server.prescription.Prescriptions;
+import dev.jubilee.server.problem.ConflictException;
+import dev.jubilee.server.problem.NotFoundException;
+import dev.jubilee.server.record.MeasuredLookup;
+import dev.jubilee.server.record.stored.RecordV1;
+import dev.jubilee.server.recording.RecordingFile.Columns;
+import dev.jubilee.server.session.SessionDetails;
+import dev.jubilee.server.session.Sessions;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What devices recorded, read against what was prescribed; all files of one or none. */
+@Service
+public class Recordings implements MeasuredLookup {
+  /** A recording of the same session begins within this of its start. */
+  private static final Duration NEAR = Duration.ofHours(5);
+
+  /** Efforts that are further off than this are another athlete's, most likely. */
+  private static final double ANOTHERS = 0.25;
+
+  private static final int LONG_GAP = 600;
+
+  private final JdbcTemplate jdbc;
+  private final Json json;
+  private final Prescriptions prescriptions;
+  private final Sessions sessions;
+  private final Athletes athletes;
+  private final ClubRepository clubs;
+
+  Recordings(
+      JdbcTemplate jdbc,
+      Json json,
+      Prescriptions prescriptions,
+      Sessions sessions,
+      Athletes athletes,
+      ClubRepository clubs) {
+    this.jdbc = jdbc;
+    this.json = json;
+    this.prescriptions = prescriptions;
+    this.sessions = sessions;
+    this.athletes = athletes;
+    this.clubs = clubs;
+  }
+
+  /** A series as it is stored. */
+  record SeriesV1(
+      Instant start, Recording.Measure measure, List<Integer> hundredths, List<Integer> hearts) {
+    static SeriesV1 of(Recording r) {
+      return new SeriesV1(
+          r.start(),
+          r.measure(),
+          r.figures().stream().map(f -> Double.isNaN(f) ? -1 : (int) Math.round(100 * f)).toList(),
+          r.hearts());
+    }
+
+    Recording toCore() {
+      return new Recording(
+          start,
+          Optional.empty(),
+          measure,
+          hundredths.stream().map(h -> h < 0 ? Double.NaN : h / 100.0).toList(),
+          hearts);
+    }
+  }
+
+  /** Names of files. */
+  record FilesV1(List<String> names) {}
+
+  /** Steps by stretch; −1 for none. */
+  record StepsV1(List<Integer> stepOf) {}
+
+  /** The columns of a table. */
+  public record Head(List<String> names, Columns columns) {}
+
+  /** Which columns a table has, and what they were told or are guessed to be. */
+  @Transactional(readOnly = true)
+  public Head head(UUID clubId, String text) {
+    List<String> names = TableFiles.head(text);
+    return new Head(
+        names, remembered(clubId, names).or(() -> TableFiles.guess(names)).orElse(null));
+  }
+
+  private Optional<Columns> remembered(UUID clubId, List<String> names) {
+    return jdbc
+        .queryForList(
+            "SELECT mapping FROM csv_mapping WHERE club_id = ? AND head = ?",
+            String.class,
+            clubId,
+            fingerprint(String.join("\n", names)))
+        .stream()
+        .findFirst()
+        .map(m -> json.read(m, Columns.class));
+  }
+
+  /** What a session of an athlete is read against. */
+  private record Frame(
+      Plan plan, PlannedSteps steps, Instant start, ZoneId zone, Sport sport, String athlete) {}
+
+  private Frame frame(UUID clubId, UUID prescriptionId) {
+    PrescriptionRow row = prescriptions.row(clubId, prescriptionId);
+    Plan plan = prescriptions.plan(clubId, prescriptionId, row.currentRevision());
+    SessionDetails details = sessions.details(sessions.row(clubId, row.sessionId()));
+    ZoneId zone = clubs.findById(clubId).orElseThrow().zone();
+    ParseResult written = Shorthand.read(details.title(), details.sport());
+    List<Timeline.Stretch> session =
+        written.isWhole()
+            ? Timeline.of(written.outline(), details.kind(), plan.anchors())
+            : List.of();
+    return new Frame(
+        plan,
+        PlannedSteps.of(plan, session),
+        details.startOf(row.athleteId()).atZone(zone).toInstant(),
+        zone,
+        details.sport(),
+        athletes.row(clubId, row.athleteId()).name());
+  }
+
+  /**
+   * Takes in all files of a recording, or none; what was there before is replaced.
+   *
+   * @throws OutOfRangeException naming the file and what would be accepted
+   * @throws ConflictException where a file was taken in before, naming whose it is
+   */
+  @Transactional
+  public RecordingView take(UUID clubId, UUID prescriptionId, List<RecordingFile> files) {
+    Frame frame = frame(clubId, prescriptionId);
+    List<Parsed> parsed = new ArrayList<>();
+    for (int i = 0; i < files.size(); i++) {
+      try {
+        parsed.add(read(clubId, frame, files.get(i)));
+      } catch (OutOfRangeException e) {
+        throw e.in("files[" + i + "].");
+      }
+    }
+    parsed.sort(Comparator.comparing(p -> p.points().get(0).at()));
+    List<Point> points = parsed.stream().flatMap(p -> p.points().stream()).toList();
+    Recording recording = Recording.of(parsed.get(0).sport(), points);
+    jdbc.update(
+        "DELETE FROM recording WHERE club_id = ? AND prescription_id = ?", clubId, prescriptionId);
+    jdbc.update(
+        "INSERT INTO recording (prescription_id, club_id, files, series, recorded_at)"
+            + " VALUES (?, ?, ?::jsonb, ?::jsonb, now())",
+        prescriptionId,
+        clubId,
+        json.write(new FilesV1(files.stream().map(RecordingFile::name).toList())),
+        json.write(SeriesV1.of(recording)));
+    for (RecordingFile file : files) {
+      remember(clubId, prescriptionId, file);
+    }
+    return one(clubId, prescriptionId);
+  }
+
+  private Parsed read(UUID clubId, Frame frame, RecordingFile file) {
+    Parsed parsed =
+        switch (file.format()) {
+          case GPX, TCX -> TrackFiles.read(file.format(), file.text());
+          case CSV -> {
+            List<String> head = TableFiles.head(file.text());
+            Columns columns =
+                Optional.ofNullable(file.columns())
+                    .or(() -> remembered(clubId, head))
+                    .or(() -> TableFiles.guess(head))
+                    .orElseThrow(
+                        () ->
+                            new OutOfRangeException(
+                                "columns", "missing", "which of " + String.join(", ", head)));
+            jdbc.update(
+                "INSERT INTO csv_mapping (club_id, head, mapping) VALUES (?, ?, ?::jsonb)"
+                    + " ON CONFLICT (club_id, head) DO UPDATE SET mapping = EXCLUDED.mapping",
+                clubId,
+                fingerprint(String.join("\n", head)),
+                json.write(columns));
+            yield TableFiles.read(file.text(), columns, frame.start(), frame.zone());
+          }
+        };
+    if (parsed.points().isEmpty()) {
+      throw new OutOfRangeException("text", "no moment with a time", "a recording with times");
+    }
+    Recording alone = Recording.of(parsed.sport(), parsed.points());
+    Instant last = alone.start().plusSeconds(alone.seconds());
+    if (last.isBefore(frame.start().minus(NEAR))
+        || alone.start().isAfter(frame.start().plus(NEAR))) {
+      throw new OutOfRangeException(
+          "text",
+          "a recording of " + alone.start().atZone(frame.zone()).toLocalDateTime(),
+          "one of this session, at " + frame.start().atZone(frame.zone()).toLocalDateTime());
+    }
+    parsed
+        .sport()
+        .filter(s -> s != frame.sport())
+        .ifPresent(
+            s -> {
+              throw new OutOfRangeException(
+                  "text",
+                  "a recording of another sport, " + s.name().toLowerCase(Locale.ROOT),
+                  "one of " + frame.sport().name().toLowerCase(Locale.ROOT));
+            });
+    return parsed;
+  }
+
+  private void remember(UUID clubId, UUID prescriptionId, RecordingFile file) {
+    int kept =
+        jdbc.update(
+            "INSERT INTO recording_file (club_id, fingerprint, prescription_id) VALUES (?, ?, ?)"
+                + " ON CONFLICT DO NOTHING",
+            clubId,
+            fingerprint(file.text()),
+            prescriptionId);
+    if (kept == 0) {
+      UUID other =
+          jdbc.queryForObject(
+              "SELECT prescription_id FROM recording_file WHERE club_id = ? AND fingerprint = ?",
+              UUID.class,
+              clubId,
+              fingerprint(file.text()));
+      Frame whose = frame(clubId, other);
+      throw new ConflictException(
+          "%s was taken in already: it is %s’s of %s."
+              .formatted(
+                  file.name(), whose.athlete(), whose.start().atZone(whose.zone()).toLocalDate()));
+    }
+  }
+
+  private static String fingerprint(String text) {
+    try {
+      MessageDigest digest = MessageDigest.getInstance("SHA-256");
+      return HexFormat.of().formatHex(digest.digest(text.getBytes(StandardCharsets.UTF_8)));
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** A recording as it is stored. */
+  private record Stored(FilesV1 files, Recording recording, Optional<StepsV1> stepOf) {}
+
+  private Optional<Stored> stored(UUID clubId, UUID prescriptionId) {
+    return jdbc
+        .query(
+            "SELECT files, series, step_of FROM recording"
+                + " WHERE club_id = ? AND prescription_id = ?",
+            (row, i) ->
+                new Stored(
+                    json.read(row.getString(1), FilesV1.class),
+                    json.read(row.getString(2), SeriesV1.class).toCore(),
+                    Optional.ofNullable(row.getString(3)).map(s -> json.read(s, StepsV1.class))),
+            clubId,
+            prescriptionId)
+        .stream()
+        .findFirst();
+  }
+
+  private static RecordedSession read(Frame frame, Stored stored) {
+    return stored
+        .stepOf()
+        .map(s -> RecordedSession.of(frame.steps(), stored.recording(), s.stepOf()))
+        .orElseGet(() -> RecordedSession.of(frame.steps(), stored.recording()));
+  }
+
+  /** Of a warm-up, if there is one. */
+  @Transactional(readOnly = true)
+  public Optional<RecordingView> find(UUID clubId, UUID prescriptionId) {
+    prescriptions.row(clubId, prescriptionId);
+    return stored(clubId, prescriptionId)
+        .map(
+            s -> {
+              Frame frame = frame(clubId, prescriptionId);
+              RecordedSession read = read(frame, s);
+              Instant start = s.recording().start();
+              return RecordingView.of(
+                  prescriptionId,
+                  s.files().names(),
+                  start.atZone(frame.zone()).toLocalDateTime(),
+                  (int) Duration.between(start, frame.start()).toSeconds(),
+                  s.recording(),
+                  read,
+                  notes(s.recording(), read, frame),
+                  s.stepOf().isPresent());
+            });
+  }
+
+  private RecordingView one(UUID clubId, UUID prescriptionId) {
+    return find(clubId, prescriptionId).orElseThrow(() -> new NotFoundException("recording"));
+  }
+
+  private static List<String> notes(Recording recording, RecordedSession read, Frame frame) {
+    List<String> notes = new ArrayList<>();
+    if (recording.missing() > LONG_GAP) {
+      notes.add("Nothing was recorded for %d min of it.".formatted(recording.missing() / 60));
+    }
+    if (frame.steps().steps().size() == frame.steps().warmUp()) {
+      notes.add("The session is written freely, so that only the warm-up is found.");
+    } else if (read.results().isEmpty()) {
+      notes.add("None of the session’s efforts was found in it.");
+    }
+    read.off()
+        .filter(off -> Math.abs(off) > ANOTHERS)
+        .ifPresent(
+            off ->
+                notes.add(
+                    "Efforts are %d %% %s than prescribed for %s: is it another athlete’s?"
+                        .formatted(
+                            Math.round(100 * Math.abs(off)),
+                            off > 0 ? "faster or harder" : "slower or easier",
+                            frame.athlete())));
+    return notes;
+  }
+
+  /**
+   * Pairs stretches with steps as a coach says.
+   *
+   * @param stepOf by stretch, −1 for none
+   * @throws OutOfRangeException naming the stretch
+   */
+  @Transactional
+  public RecordingView pair(UUID clubId, UUID prescriptionId, List<Integer> stepOf) {
+    RecordingView before = one(clubId, prescriptionId);
+    if (stepOf.size() != before.stretches().size()) {
+      throw new OutOfRangeException(
+          "stepOf", stepOf.size() + " stretches", before.stretches().size() + " stretches");
+    }
+    for (int i = 0; i < stepOf.size(); i++) {
+      int step = stepOf.get(i);
+      if (step < -1 || step >= before.steps().size()) {
+        throw new OutOfRangeException(
+            "stepOf[" + i + "]", step, "−1, or a step up to " + (before.steps().size() - 1));
+      }
+    }
+    jdbc.update(
+        "UPDATE recording SET step_of = ?::jsonb WHERE club_id = ? AND prescription_id = ?",
+        json.write(new StepsV1(stepOf)),
+        clubId,
+        prescriptionId);
+    return one(clubId, prescriptionId);
+  }
+
+  /** Takes a recording away, so that its files can be taken in elsewhere. */
+  @Transactional
+  public void remove(UUID clubId, UUID prescriptionId) {
+    prescriptions.row(clubId, prescriptionId);
+    jdbc.update(
+        "DELETE FROM recording WHERE club_id = ? AND prescription_id = ?", clubId, prescriptionId);
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public Optional<Measured> measured(UUID clubId, UUID prescriptionId) {
+    return stored(clubId, prescriptionId)
+        .map(
+            s -> {
+              RecordedSession read = read(frame(clubId, prescriptionId), s);
+              RecordV1.Unit unit =
+                  s.recording().measure() == Recording.Measure.POWER
+                      ? RecordV1.Unit.WATTS
+                      : RecordV1.Unit.METRES_PER_SECOND;
+              return new Measured(
+                  read.gap().isPresent() ? Optional.of(read.gap().getAsInt()) : Optional.empty(),
+                  read.results().isEmpty()
+                      ? Optional.empty()
+                      : Optional.of(new RecordV1.ResultsV1(unit, read.results())));
+            });
+  }
+}
