@@ -123,3 +123,5 @@ export type RangeView = Schemas["RangeView"];
 export type UsualMeasure = Schemas["UsualView"]["measure"];
 export type QuestionView = Schemas["QuestionView"];
 export type QuestionInput = Schemas["QuestionInput"];
+export type RecordingView = Schemas["RecordingView"];
+export type RecordingFile = Schemas["RecordingFile"];

@@ -1,5 +1,5 @@
 import { Box, Button, Flex, Grid } from "@chakra-ui/react";
-import { memo, useCallback, useEffect, useState } from "react";
+import { lazy, memo, Suspense, useCallback, useEffect, useState } from "react";
 import { Link, useParams } from "react-router";
 import type { AxisItem, PlanView, PrescriptionView } from "../api/types";
 import { before, dayAndMonth, timeOf, weekday } from "../session/dates";
@@ -27,6 +27,11 @@ import { shortcut } from "./shortcuts";
 import { usePreview } from "./usePreview";
 import { usePlan, type Step } from "./usePlan";
 import css from "./prescription.module.css";
+
+// Only of what is over.
+const RecordingPanel = lazy(async () => ({
+  default: (await import("../recording/RecordingPanel")).RecordingPanel,
+}));
 
 export function BuilderPage() {
   const { id = "" } = useParams();
@@ -117,6 +122,9 @@ function Builder({ view }: { view: PrescriptionView }) {
           />
           <AddDrill sport={session.sport} onEdit={mutate} />
           <History prescriptionId={view.id} />
+          <Suspense>
+            <RecordingPanel key={view.id} prescriptionId={view.id} startsAt={view.startsAt} />
+          </Suspense>
         </Box>
         <Flex direction="column" gap="5" minW="0">
           <DueTurn prescriptionId={view.id} />
@@ -219,7 +227,9 @@ const Why = memo(function Why({ plan, onStep }: WhyProps) {
           {plan.readiness.verdict.sentences.map((sentence) => (
             <p key={sentence}>{sentence}</p>
           ))}
-          <p className={css.soft}>A model of this body as far as it is known; the athlete’s own feel decides.</p>
+          <p className={css.soft}>
+            A model of this body as far as it is known; the athlete’s own feel decides.
+          </p>
         </section>
       )}
       <section className={css.sentences}>

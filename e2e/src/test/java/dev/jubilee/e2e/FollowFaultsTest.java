@@ -158,7 +158,7 @@ class FollowFaultsTest {
   @Test
   void aServerThatIsStartedAnewMissesNothing() throws Exception {
     ConfigurableApplicationContext server =
-        RunningJubilee.start("restarted", "--jubilee.demo=true");
+        RunningJubilee.start("restarted", "--jubilee.demo=true", "--jubilee.demo-weeks=0");
     String database = server.getEnvironment().getProperty("spring.datasource.url");
     Page own = RunningJubilee.coach(RunningJubilee.base(server));
     JsonNode there = FollowedLink.handOver(own, Sport.RUN);

@@ -32,7 +32,7 @@ public final class RunningJubilee implements BeforeAllCallback {
   @Override
   public synchronized void beforeAll(ExtensionContext context) throws Exception {
     if (application == null) {
-      application = start("e2e", "--jubilee.demo=true");
+      application = start("e2e", "--jubilee.demo=true", "--jubilee.demo-weeks=0");
       // A busy machine is slow, not wrong.
       PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
       playwright = Playwright.create();

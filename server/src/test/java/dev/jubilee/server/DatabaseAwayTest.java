@@ -46,7 +46,11 @@ class DatabaseAwayTest {
     url = RunningServer.freshDatabase("away_" + ProcessHandle.current().pid());
     wire = Wire.to(url);
     application =
-        RunningServer.start(wire.through(url), "--jubilee.demo=true", "--jubilee.heartbeat=1s");
+        RunningServer.start(
+            wire.through(url),
+            "--jubilee.demo=true",
+            "--jubilee.demo-weeks=0",
+            "--jubilee.heartbeat=1s");
   }
 
   @AfterAll

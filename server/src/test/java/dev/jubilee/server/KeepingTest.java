@@ -61,6 +61,7 @@ class KeepingTest {
     return RunningServer.start(
         url,
         "--jubilee.demo=true",
+        "--jubilee.demo-weeks=0",
         "--jubilee.secret=" + Files.readString(folder.resolve("secret")));
   }
 

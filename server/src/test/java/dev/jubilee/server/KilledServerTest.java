@@ -157,6 +157,7 @@ class KilledServerTest {
     command.add("--spring.datasource.url=" + url);
     command.add("--server.port=" + port);
     command.add("--jubilee.demo=true");
+    command.add("--jubilee.demo-weeks=0");
     command.add("--jubilee.heartbeat=1s");
     return new ProcessBuilder(command)
         .redirectErrorStream(true)

@@ -39,7 +39,7 @@ public final class RunningServer implements BeforeAllCallback {
   private static ConfigurableApplicationContext start() throws Exception {
     String name = "server_" + ProcessHandle.current().pid();
     database = freshDatabase(name);
-    return start(database, "--jubilee.demo=true");
+    return start(database, "--jubilee.demo=true", "--jubilee.demo-weeks=0");
   }
 
   /** Another server, against a database that is there. */

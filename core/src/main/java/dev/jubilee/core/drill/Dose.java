@@ -87,6 +87,15 @@ public sealed interface Dose {
   /** The same dose with another amount, 1 or more. */
   Dose withAmount(int amount);
 
+  /**
+   * The same amount by whoever takes another time for it; what is given in seconds stays.
+   *
+   * @param factor of the usual time, 0.5 to 2
+   */
+  default Dose paced(double factor) {
+    return this;
+  }
+
   /** 1 when both sides work together, 2 when one after the other. */
   default int sides() {
     return 1;
@@ -114,6 +123,12 @@ public sealed interface Dose {
     public Reps {
       require(count >= 1 && sides >= 1 && sides <= 2 && directions >= 1 && directions <= 2);
       require(secondsPerRep >= 0.2 && secondsPerRep <= 12);
+    }
+
+    @Override
+    public Dose paced(double factor) {
+      double tempo = Math.max(0.2, Math.min(12, factor * secondsPerRep));
+      return new Reps(count, sides, directions, tempo);
     }
 
     @Override
@@ -273,6 +288,12 @@ public sealed interface Dose {
       require(metresPerSecond >= 0.2 && metresPerSecond <= 8);
     }
 
+    @Override
+    public Dose paced(double factor) {
+      double speed = Math.max(0.2, Math.min(8, metresPerSecond / factor));
+      return new Lengths(lengths, oneWay, thereAndBack, speed);
+    }
+
     /** The distance drilled. */
     public Distance distance() {
       Distance once = thereAndBack ? oneWay.thereAndBack() : oneWay;
@@ -345,6 +366,12 @@ public sealed interface Dose {
       parts = List.copyOf(parts);
       require(rounds >= 1 && !parts.isEmpty() && strokesEach >= 1);
       require(strokesPerMinute >= 10 && strokesPerMinute <= 80);
+    }
+
+    @Override
+    public Dose paced(double factor) {
+      int rate = (int) Math.max(10, Math.min(80, Math.round(strokesPerMinute / factor)));
+      return new Strokes(rounds, parts, strokesEach, rate);
     }
 
     @Override

@@ -41,6 +41,25 @@ public final class DrillLibrary {
         });
   }
 
+  /**
+   * The same for whoever takes other times for some drills.
+   *
+   * @param factors of the usual time, by drill; 0.5 to 2
+   */
+  public DrillLibrary paced(Map<String, Double> factors) {
+    return factors.isEmpty()
+        ? this
+        : new DrillLibrary(
+            byId.values().stream()
+                .map(
+                    d ->
+                        factors.containsKey(d.id())
+                            ? d.usually(d.usual().paced(factors.get(d.id())), d.most())
+                            : d)
+                .toList(),
+            archived.values());
+  }
+
   public List<Drill> drills() {
     return List.copyOf(byId.values());
   }

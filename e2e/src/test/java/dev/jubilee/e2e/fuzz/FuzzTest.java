@@ -64,7 +64,7 @@ class FuzzTest {
   @Test
   void nothingThatIsSentHurtsAnyone() throws Exception {
     try (ConfigurableApplicationContext application =
-        RunningJubilee.start("fuzz", "--jubilee.demo=true")) {
+        RunningJubilee.start("fuzz", "--jubilee.demo=true", "--jubilee.demo-weeks=0")) {
       String server = RunningJubilee.base(application);
       String foreignAthlete = settleOther(application);
       Visitor coach = new Visitor(server).signedIn("coach@lanternmere.example", "lantern-mere");

@@ -38,22 +38,24 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * Eight weeks that never were: sessions, warm-ups, and what simulated devices told of them. Every
- * start makes the same ones, by a fixed seed.
+ * Weeks that never were: sessions, warm-ups, and what simulated devices told of them, by a fixed
+ * seed for each day.
  */
 @Component
 @ConditionalOnProperty(name = "jubilee.demo", havingValue = "true")
 class DemoHistory {
-  private static final int WEEKS = 8;
+  /** Of one rower more weeks than of the others, so that a question has its answer. */
+  private static final int MORE = 6;
 
-  /** Of one rower more, so that a question has its answer. */
-  private static final int LONGEST = 14;
+  /** With each day a chance of its own. */
+  private static final long SEED = 1847;
 
   private static final int WEEK = 7;
   private static final int EVERY = 10;
@@ -72,6 +74,7 @@ class DemoHistory {
   private final Questions questions;
   private final ClubRepository clubs;
   private final TransactionTemplate aDay;
+  private final int weeks;
 
   DemoHistory(
       Sessions sessions,
@@ -79,25 +82,42 @@ class DemoHistory {
       Logbook logbook,
       Questions questions,
       ClubRepository clubs,
-      PlatformTransactionManager transactions) {
+      PlatformTransactionManager transactions,
+      @Value("${jubilee.demo-weeks:8}") int weeks) {
     this.sessions = sessions;
     this.prescriptions = prescriptions;
     this.logbook = logbook;
     this.questions = questions;
     this.clubs = clubs;
     this.aDay = new TransactionTemplate(transactions);
+    this.weeks = weeks;
   }
 
-  /** Lays out and follows all days up to the day before yesterday. */
+  /**
+   * Lays out and follows all days up to the day before yesterday that have no session yet, beside
+   * whoever looks around already; a start that was ended in the middle goes on with the next one.
+   */
   void tell(SignedIn coach, LocalDate today, Map<String, UUID> ids) {
+    if (weeks > 0) {
+      Thread thread = new Thread(() -> tellAll(coach, today, ids), "demo-history");
+      thread.setDaemon(true);
+      thread.start();
+    }
+  }
+
+  private void tellAll(SignedIn coach, LocalDate today, Map<String, UUID> ids) {
     Map<UUID, String> names = new HashMap<>();
     ids.forEach((name, id) -> names.put(id, name));
     Map<String, UUID> asked = new HashMap<>();
     ask(coach, ids, asked);
-    Random chance = new Random(1847);
     ZoneId zone = clubs.findById(coach.clubId()).orElseThrow().zone();
-    for (int days = WEEK * LONGEST; days > 1; days--) {
+    for (int days = WEEK * (weeks + MORE); days > 1; days--) {
       int back = days;
+      LocalDate day = today.minusDays(back);
+      if (!sessions.between(coach.clubId(), day, day).isEmpty()) {
+        continue;
+      }
+      Random chance = new Random(SEED + day.toEpochDay());
       aDay.executeWithoutResult(
           status -> {
             for (SessionView session : layOut(coach, today, back, ids)) {
@@ -111,7 +131,7 @@ class DemoHistory {
 
   private List<SessionView> layOut(
       SignedIn coach, LocalDate today, int back, Map<String, UUID> ids) {
-    boolean isEarly = back > WEEK * WEEKS;
+    boolean isEarly = back > WEEK * weeks;
     List<SessionView> laidOut = new ArrayList<>();
     for (SessionDetails details :
         DemoWorld.sessions(today.minusDays(back), Math.floorMod(-back, WEEK), ids)) {
@@ -129,7 +149,12 @@ class DemoHistory {
   }
 
   private void ask(SignedIn coach, Map<String, UUID> ids, Map<String, UUID> asked) {
-    if (ids.containsKey(ASKED) && ids.containsKey(ANSWERED)) {
+    for (String name : List.of(ASKED, ANSWERED)) {
+      if (ids.containsKey(name)) {
+        questions.of(coach.clubId(), ids.get(name)).forEach(q -> asked.put(name, q.id()));
+      }
+    }
+    if (asked.isEmpty() && ids.containsKey(ASKED) && ids.containsKey(ANSWERED)) {
       QuestionInput running =
           new QuestionInput(
               Sport.RUN, SessionKind.INTERVALS, 4, 2, Question.Measure.BEST_EFFORT, 6);

@@ -81,9 +81,6 @@ class DemoSeeder implements ApplicationRunner {
       ids.put(athlete.profile().name(), athlete.id());
     }
     boolean first = sessions.between(coach.clubId(), today.minusDays(DAYS_BACK), today).isEmpty();
-    if (first && sessions.between(coach.clubId(), today.minusDays(WEEK), today).isEmpty()) {
-      history.tell(SignedIn.of(coach), today, ids);
-    }
     for (int offset = -DAYS_BACK; offset <= DAYS_AHEAD; offset++) {
       LocalDate date = today.plusDays(offset);
       if (sessions.between(coach.clubId(), date, date).isEmpty()) {
@@ -101,6 +98,7 @@ class DemoSeeder implements ApplicationRunner {
       edits.create(
           SignedIn.of(coach), Optional.empty(), DemoBlock.of(today.plusDays(DAYS_AHEAD + 1), ids));
     }
+    history.tell(SignedIn.of(coach), today, ids);
   }
 
   private Coach settle() {

@@ -54,13 +54,32 @@ public class Libraries {
 
   private record Known(String state, Opened opened) {}
 
-  Libraries(ClubDrillRepository own) {
+  /** The same with the club's own times. */
+  private record Paced(DrillLibrary of, Map<String, Double> times, DrillLibrary inOwnTime) {}
+
+  private final Map<UUID, Paced> paced = new ConcurrentHashMap<>();
+  private final OwnTimesStore times;
+
+  Libraries(ClubDrillRepository own, OwnTimesStore times) {
     this.own = own;
+    this.times = times;
   }
 
+  /** The drills of a club, each in the time that it takes there. */
   @Transactional(readOnly = true)
   public DrillLibrary of(UUID clubId) {
-    return opened(clubId).library();
+    DrillLibrary library = opened(clubId).library();
+    Map<String, Double> factors = times.of(clubId);
+    if (factors.isEmpty()) {
+      return library;
+    }
+    Paced last = paced.get(clubId);
+    if (last == null || last.of() != library || !last.times().equals(factors)) {
+      DrillLibrary inOwnTime = library.paced(factors);
+      last = new Paced(library, factors, inOwnTime);
+      paced.put(clubId, last);
+    }
+    return last.inOwnTime();
   }
 
   /** Faults of the club's drills that cannot be read, by their ids; usually empty. */
@@ -124,7 +143,7 @@ public class Libraries {
   /** One drill in the form that {@link #importDrills} accepts. */
   @Transactional(readOnly = true)
   public String form(UUID clubId, String drillId) {
-    return pretty(DrillForms.of(of(clubId).require(drillId)));
+    return pretty(DrillForms.of(opened(clubId).library().require(drillId)));
   }
 
   /** The library as a JSON array; {@code onlyOwn} leaves out what ships with Jubilee. */
@@ -132,7 +151,7 @@ public class Libraries {
   public String export(UUID clubId, boolean onlyOwn) {
     Set<String> ids = ownDrills(clubId).keySet();
     return pretty(
-        of(clubId).drills().stream()
+        opened(clubId).library().drills().stream()
             .filter(d -> !onlyOwn || ids.contains(d.id()))
             .map(DrillForms::of)
             .toList());

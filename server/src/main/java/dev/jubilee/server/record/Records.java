@@ -286,7 +286,10 @@ public class Records implements WarmUpListener {
         byHand
             .flatMap(b -> Optional.ofNullable(b.jacketOff()))
             .or(() -> told.jacketOff().map(Records::seconds));
-    Optional<RecordV1.ResultsV1> results = byHand.flatMap(b -> Optional.ofNullable(b.results()));
+    Optional<RecordV1.ResultsV1> results =
+        byHand
+            .flatMap(b -> Optional.ofNullable(b.results()))
+            .or(() -> recorded.flatMap(MeasuredLookup.Measured::results));
     return new RecordV1(
         title,
         plan.request().circumstances().place(),
