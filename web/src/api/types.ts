@@ -125,3 +125,4 @@ export type QuestionView = Schemas["QuestionView"];
 export type QuestionInput = Schemas["QuestionInput"];
 export type RecordingView = Schemas["RecordingView"];
 export type RecordingFile = Schemas["RecordingFile"];
+export type WeekReview = Schemas["WeekReview"];

@@ -36,6 +36,10 @@ const LibraryPage = lazy(async () => ({
   default: (await import("../drill/LibraryPage")).LibraryPage,
 }));
 const ClubPage = lazy(async () => ({ default: (await import("../people/ClubPage")).ClubPage }));
+const ReviewPage = lazy(async () => ({
+  default: (await import("../review/ReviewPage")).ReviewPage,
+}));
+const SweepPage = lazy(async () => ({ default: (await import("../record/SweepPage")).SweepPage }));
 const BoardPage = lazy(async () => ({ default: (await import("../board/BoardPage")).BoardPage }));
 
 export function App() {
@@ -120,6 +124,8 @@ function Pages({ me }: { me: Me }) {
           <Route path="/block/:id/athlete/:athleteId" element={titled("Block", <BlockPage />)} />
           <Route path="/athletes/:id?" element={titled("Athletes", <AthletesPage />)} />
           <Route path="/athletes/:id/edit" element={titled("Athlete", <AthletesPage isEdited />)} />
+          <Route path="/review/:date?" element={titled("Week", <ReviewPage today={me.today} />)} />
+          <Route path="/sessions/:id/records" element={titled("Records", <SweepPage />)} />
           <Route path="/club" element={titled("Club", <ClubPage me={me} />)} />
           <Route path="/library" element={titled("Library", <LibraryPage />)} />
           <Route path="/prescriptions/:id" element={<BuilderPage />} />

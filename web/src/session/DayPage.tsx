@@ -57,6 +57,9 @@ export function DayPage({ today }: { today: string }) {
         <Button asChild variant="ghost">
           <Link to={`/weeks/${date}`}>Weeks</Link>
         </Button>
+        <Button asChild variant="ghost">
+          <Link to={`/review/${plusDays(date, -6)}`}>Looking back</Link>
+        </Button>
         <Link to={`/sessions/new?date=${date}`}>
           <Button variant="solid" as="span">
             Add a session
@@ -219,6 +222,12 @@ function SessionRow({
                     aria-label={`Squad sheet of ${details.title}`}
                   >
                     Squad sheet
+                  </Link>
+                  <Link
+                    to={`/sessions/${session.id}/records`}
+                    aria-label={`Write down ${details.title}`}
+                  >
+                    Write down
                   </Link>
                 </Box>
               )}

@@ -18,6 +18,7 @@ class PageController {
     "/weeks/**",
     "/months/**",
     "/board/**",
+    "/review/**",
     "/athletes/**",
     "/block/**",
     "/library",
