@@ -126,3 +126,4 @@ export type QuestionInput = Schemas["QuestionInput"];
 export type RecordingView = Schemas["RecordingView"];
 export type RecordingFile = Schemas["RecordingFile"];
 export type WeekReview = Schemas["WeekReview"];
+export type AthleteHappened = Schemas["AthleteHappened"];

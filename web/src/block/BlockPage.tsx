@@ -10,6 +10,7 @@ import { readDate } from "../shared/calendar";
 import { SelectField, TextField } from "../shared/fields";
 import { Climbs } from "./Climbs";
 import { withRace, withWish, type BlockEdit } from "./edits";
+import { Happened } from "./Happened";
 import { Interruptions } from "./Interruptions";
 import { Advance } from "./Advance";
 import { Replan } from "./Replan";
@@ -157,6 +158,7 @@ function Laid({
         <div>
           <WeekPanel block={block} athlete={athlete} index={chosen} onEdit={setEdit} />
           {athlete && <Interruptions block={block} athlete={athlete} onEdit={setEdit} />}
+          {!athlete && <Happened block={block} onEdit={setEdit} />}
           {!athlete && <RaceDay block={block} onEdit={setEdit} />}
         </div>
       </div>

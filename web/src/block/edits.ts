@@ -1,5 +1,11 @@
 // What a coach does to a block, as a new definition and the words for undo.
-import type { BlockDefinition, Emphasis, Interruption, WeekPattern } from "../api/types";
+import type {
+  AthleteHappened,
+  BlockDefinition,
+  Emphasis,
+  Interruption,
+  WeekPattern,
+} from "../api/types";
 
 export interface BlockEdit {
   words: string;
@@ -130,3 +136,18 @@ export const EMPHASES: Record<Emphasis, string> = {
   COMPETITION: "competition",
   RECOVERY: "recovery",
 };
+
+/** With what records say. */
+export function withHappened(
+  d: BlockDefinition,
+  happened: readonly Pick<AthleteHappened, "reports" | "interruptions">[],
+): BlockEdit {
+  return {
+    words: "Took over what the records say",
+    definition: {
+      ...d,
+      mastery: [...d.mastery, ...happened.flatMap((h) => h.reports)],
+      interruptions: [...d.interruptions, ...happened.flatMap((h) => h.interruptions)],
+    },
+  };
+}

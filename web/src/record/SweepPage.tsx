@@ -111,7 +111,7 @@ function Sweep({
       </Box>
       <Soft>
         {dayAndMonth(first.startsAt.slice(0, 10))}: all did what was written, unless you say
-        otherwise. Whoever was not there is touched off.
+        otherwise. Touch whoever was not there.
       </Soft>
       {records.map((r) => {
         const one = said[r.prescriptionId];

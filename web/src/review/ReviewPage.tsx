@@ -1,5 +1,6 @@
 import { Box, Button, Flex } from "@chakra-ui/react";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { api, data } from "../api/client";
 import type { WeekReview } from "../api/types";
@@ -90,21 +91,26 @@ function Week({ view }: { view: WeekReview }) {
       <Section aria-label="Left out">
         <Title>Left out</Title>
         {view.skipped.length === 0 && <Soft>Nothing was left out.</Soft>}
-        {view.skipped.map((s) => (
-          <Box key={`${s.athleteId} ${s.drill} ${s.reason}`}>
-            <b>{s.athlete}</b>: {s.drill}
-            {s.times > 1 ? `, ${s.times} times` : ""}
-            <Box as="span" color="inkSoft">
-              {" "}
-              ({REASONS[s.reason]})
+        <div className={css.columns}>
+          {view.skipped.map((s) => (
+            <Box key={`${s.athleteId} ${s.drill} ${s.reason}`}>
+              <b>{s.athlete}</b>: {s.drill}
+              {s.times > 1 ? `, ${s.times} times` : ""}
+              <Box as="span" color="inkSoft">
+                {" "}
+                ({REASONS[s.reason]})
+              </Box>
             </Box>
-          </Box>
-        ))}
+          ))}
+        </div>
       </Section>
       <OwnTimes view={view} />
     </>
   );
 }
+
+/** Of many drills these are shown at first. */
+const SHOWN = 8;
 
 /** Where drills take this club another time than we say; used only when the coach says so. */
 function OwnTimes({ view }: { view: WeekReview }) {
@@ -120,7 +126,9 @@ function OwnTimes({ view }: { view: WeekReview }) {
       data(api.DELETE("/api/own-times/{drill}", { params: { path: { drill } } })),
     onSuccess: refresh,
   });
-  const shown = view.times.filter((t) => t.isWorthwhile || t.isUsed);
+  const [showsAll, setShowsAll] = useState(false);
+  const all = view.times.filter((t) => t.isWorthwhile || t.isUsed);
+  const shown = showsAll ? all : all.slice(0, SHOWN);
   return (
     <Section aria-label="Your own times" w="100%">
       <Title>Your own times</Title>
@@ -149,6 +157,11 @@ function OwnTimes({ view }: { view: WeekReview }) {
           )}
         </Flex>
       ))}
+      {all.length > SHOWN && (
+        <Button variant="ghost" size="sm" onClick={() => setShowsAll(!showsAll)}>
+          {showsAll ? "Fewer" : `All ${all.length}`}
+        </Button>
+      )}
       {(use.error ?? forget.error) && <ErrorNotice error={use.error ?? forget.error} />}
     </Section>
   );

@@ -216,7 +216,7 @@ function SessionRow({
             <Flex mt="2" gap="3" align="center" wrap="wrap">
               <PrescribeAll sessions={[session]} of={details.title} />
               {session.warmUps.length > 1 && (
-                <Box fontSize="sm" textDecoration="underline">
+                <Flex gap="3" fontSize="sm" textDecoration="underline">
                   <Link
                     to={`/sessions/${session.id}/sheet`}
                     aria-label={`Squad sheet of ${details.title}`}
@@ -229,7 +229,7 @@ function SessionRow({
                   >
                     Write down
                   </Link>
-                </Box>
+                </Flex>
               )}
             </Flex>
           </Box>

@@ -44,13 +44,16 @@ class BlockController {
   private final SessionFiles files;
 
   private final ClubZones zones;
+  private final Happenings happenings;
 
   BlockController(
       Blocks blocks,
       BlockEdits edits,
       BlockPreviews previews,
       SessionFiles files,
-      ClubZones zones) {
+      ClubZones zones,
+      Happenings happenings) {
+    this.happenings = happenings;
     this.zones = zones;
     this.blocks = blocks;
     this.edits = edits;
@@ -123,6 +126,13 @@ class BlockController {
       @PathVariable UUID id,
       @RequestParam int baseRevision) {
     return edits.redo(coach, id, baseRevision);
+  }
+
+  /** What records say that the block does not know yet. */
+  @GetMapping("/{id}/happened")
+  List<Happenings.AthleteHappened> whatHappened(
+      @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
+    return happenings.of(coach, id);
   }
 
   @PostMapping("/{id}/compile")
