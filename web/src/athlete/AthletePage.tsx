@@ -6,6 +6,7 @@ import type { AthletePageView, AthleteView } from "../api/types";
 import { BodyShows } from "../learning/BodyShows";
 import { Ladders } from "../learning/Ladders";
 import { LastOnes } from "../learning/LastOnes";
+import { RaceRoutines } from "../learning/RaceRoutines";
 import { UsedTo } from "../learning/UsedTo";
 import { best } from "../learning/words";
 import { Questions } from "../question/Questions";
@@ -115,6 +116,10 @@ function Known({
           What goes together need not be cause and effect; a question tried in pairs can tell.
         </Soft>
         <Questions athleteId={athlete.id} sport={athlete.profile.sport} />
+      </Section>
+      <Section aria-label="Before races">
+        <Title>Before races</Title>
+        <RaceRoutines athleteId={athlete.id} sport={athlete.profile.sport} />
       </Section>
       <Section aria-label="Ladders">
         <Title>Where {name} stands</Title>

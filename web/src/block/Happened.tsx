@@ -34,7 +34,7 @@ export function Happened({
                 ? `not there from ${dayAndMonth(i.from)} to ${dayAndMonth(i.until)}`
                 : `pain, ${regionInSentence(i.region)}, on ${dayAndMonth(i.from)}`,
             ),
-            ...[...new Set(one.names)].map((name) => `${name} clean`),
+            ...clean([...new Set(one.names)]),
           ].join("; ")}
         </Box>
       ))}
@@ -42,4 +42,13 @@ export function Happened({
       <Button onClick={() => onEdit(withHappened(block.definition, all))}>See what changes</Button>
     </Section>
   );
+}
+
+/** Of many drills these are named. */
+const NAMED = 3;
+
+function clean(names: readonly string[]): string[] {
+  if (names.length === 0) return [];
+  const more = names.length - NAMED;
+  return [`clean: ${names.slice(0, NAMED).join(", ")}${more > 0 ? ` and ${more} more` : ""}`];
 }

@@ -36,9 +36,15 @@ export function differs(
   return `${count(by)} ${what} ${more} than ${name} is used to`;
 }
 
+const PLURALS: Record<string, string> = {
+  "exercise for range": "exercises for range",
+  "graded effort": "graded efforts",
+  "point at the top": "points at the top",
+  "minute of waiting": "minutes of waiting",
+};
+
 function plural(one: string): string {
-  const [first, ...rest] = one.split(" ");
-  return [`${first}s`, ...rest].join(" ").replace("gradeds effort", "graded efforts");
+  return PLURALS[one] ?? `${one}s`;
 }
 
 /** "After four graded efforts, best on effort 2 to 3 (6 sessions)". */
@@ -59,4 +65,22 @@ export function bodyWords(body: AthletePageView["body"]): string {
     `Jacket off after ${minutes} min, ${isSooner ? "sooner" : "later"} than the usual body ` +
     `${isSooner ? body.sooner : later} times of ${body.moments}.`
   );
+}
+
+/** "one drill more", "wait 6 min longer". */
+export function drifts({ measure, by }: { measure: UsualMeasure; by: number }): string {
+  const size = Math.abs(Math.round(by));
+  const isMore = by > 0;
+  switch (measure) {
+    case "WAIT":
+      return `wait ${size} min ${isMore ? "longer" : "shorter"}`;
+    case "MINUTES":
+      return `${size} min ${isMore ? "longer" : "shorter"}`;
+    case "TOP":
+      return `${size} of 100 ${isMore ? "higher" : "lower"} at the top`;
+    default: {
+      const { one } = MEASURES[measure];
+      return `${count(size)} ${size === 1 ? one : plural(one)} ${isMore ? "more" : "fewer"}`;
+    }
+  }
 }

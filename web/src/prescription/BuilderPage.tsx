@@ -15,6 +15,7 @@ import { CircumstancesBar } from "./CircumstancesBar";
 import { Findings } from "./Findings";
 import { WhatWasDone } from "../logbook/WhatWasDone";
 import { DueTurn } from "../question/DueTurn";
+import { Drift } from "../learning/RaceRoutines";
 import { Unusual } from "../learning/Unusual";
 import { WriteRecord } from "../record/WriteRecord";
 import { HandOver } from "./HandOver";
@@ -139,6 +140,7 @@ function Builder({ view }: { view: PrescriptionView }) {
             <ItemPanel key={chosen.id} prescriptionId={view.id} item={chosen} onEdit={mutate} />
           )}
           {!isGrave && findings}
+          <Drift prescriptionId={view.id} revision={view.revision} />
           <Unusual
             prescriptionId={view.id}
             revision={view.revision}

@@ -105,6 +105,11 @@ class DemoHistory {
     }
   }
 
+  /** Whether there are weeks to tell of. */
+  boolean isTold() {
+    return weeks > 0;
+  }
+
   private void tellAll(SignedIn coach, LocalDate today, Map<String, UUID> ids) {
     Map<UUID, String> names = new HashMap<>();
     ids.forEach((name, id) -> names.put(id, name));

@@ -95,8 +95,13 @@ class DemoSeeder implements ApplicationRunner {
     }
     if (blocks.all(coach.clubId()).isEmpty()) {
       // After the days laid out by hand, so that nobody has two sessions at once.
+      LocalDate last = today.plusDays(DAYS_AHEAD);
       edits.create(
-          SignedIn.of(coach), Optional.empty(), DemoBlock.of(today.plusDays(DAYS_AHEAD + 1), ids));
+          SignedIn.of(coach),
+          Optional.empty(),
+          history.isTold()
+              ? DemoBlock.inItsFourthWeek(today, last, ids)
+              : DemoBlock.after(last, ids));
     }
     history.tell(SignedIn.of(coach), today, ids);
   }

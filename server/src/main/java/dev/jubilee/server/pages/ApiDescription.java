@@ -44,6 +44,7 @@ class ApiDescription {
           "RecordInput.results",
           "QuestionView.answer",
           "Due.question",
+          "AgainstRoutine.routine",
           "Recorded.recording",
           "RecordingFile.columns",
           "TableHead.columns",

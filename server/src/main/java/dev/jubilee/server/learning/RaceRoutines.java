@@ -1,0 +1,192 @@
+package dev.jubilee.server.learning;
+
+import dev.jubilee.core.learning.RaceRoutine;
+import dev.jubilee.core.learning.WorkingRange;
+import dev.jubilee.core.learning.WorkingRange.Measure;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.Sport;
+import dev.jubilee.server.athlete.Athletes;
+import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.prescription.PrescriptionRow;
+import dev.jubilee.server.prescription.Prescriptions;
+import dev.jubilee.server.problem.ConflictException;
+import dev.jubilee.server.record.Records;
+import dev.jubilee.server.record.Records.Kept;
+import dev.jubilee.server.session.SessionDetails;
+import dev.jubilee.server.session.Sessions;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Competition routines: frozen from an athlete's best days, and held against what is done. */
+@Service
+class RaceRoutines {
+  private final JdbcTemplate jdbc;
+  private final Records records;
+  private final Athletes athletes;
+  private final Prescriptions prescriptions;
+  private final Sessions sessions;
+  private final ClubRepository clubs;
+
+  RaceRoutines(
+      JdbcTemplate jdbc,
+      Records records,
+      Athletes athletes,
+      Prescriptions prescriptions,
+      Sessions sessions,
+      ClubRepository clubs) {
+    this.jdbc = jdbc;
+    this.records = records;
+    this.athletes = athletes;
+    this.prescriptions = prescriptions;
+    this.sessions = sessions;
+    this.clubs = clubs;
+  }
+
+  /** In which sport it is to be frozen, and under which name. */
+  record FreezeRequest(@NotNull Sport sport, @NotBlank @Size(max = 60) String name) {}
+
+  /**
+   * A routine.
+   *
+   * @param prescriptionId the warm-up that is kept
+   * @param day on which it was done
+   * @param felt how ready then, 1 to 5
+   */
+  record RaceRoutineView(
+      Sport sport,
+      String name,
+      UUID prescriptionId,
+      LocalDate day,
+      @Schema(nullable = true) Integer felt,
+      LocalDate frozenOn,
+      Map<Measure, Double> measures) {}
+
+  /** What is not as in the routine. */
+  record DriftView(Measure measure, double by) {}
+
+  /** A warm-up against the routine of its athlete; nothing where there is none, or no race. */
+  record AgainstRoutine(@Schema(nullable = true) RaceRoutineView routine, List<DriftView> drift) {}
+
+  @Transactional(readOnly = true)
+  List<RaceRoutineView> of(UUID clubId, UUID athleteId) {
+    athletes.row(clubId, athleteId);
+    return jdbc.query(
+        "SELECT sport, name, prescription_id, frozen_on FROM race_routine"
+            + " WHERE club_id = ? AND athlete_id = ? ORDER BY sport LIMIT 10",
+        (row, i) ->
+            view(
+                clubId,
+                Sport.valueOf(row.getString(1)),
+                row.getString(2),
+                row.getObject(3, UUID.class),
+                row.getObject(4, LocalDate.class)),
+        clubId,
+        athleteId);
+  }
+
+  private RaceRoutineView view(
+      UUID clubId, Sport sport, String name, UUID prescriptionId, LocalDate frozenOn) {
+    Kept kept = records.find(clubId, prescriptionId).orElse(null);
+    return new RaceRoutineView(
+        sport,
+        name,
+        prescriptionId,
+        kept == null ? frozenOn : kept.startsAt().toLocalDate(),
+        kept == null ? null : kept.figures().felt(),
+        frozenOn,
+        kept == null ? Map.of() : AthletePages.measures(kept.figures()));
+  }
+
+  /**
+   * Freezes the best day before trials and races; one that was frozen before is replaced.
+   *
+   * @throws ConflictException where no such day is on record
+   */
+  @Transactional
+  List<RaceRoutineView> freeze(UUID clubId, UUID athleteId, FreezeRequest request) {
+    athletes.row(clubId, athleteId);
+    List<Kept> races =
+        records.of(clubId, athleteId).stream()
+            .filter(k -> k.sport() == request.sport() && k.kind() == SessionKind.TIME_TRIAL)
+            .toList();
+    List<Map<Measure, Double>> measures =
+        races.stream().map(k -> AthletePages.measures(k.figures())).toList();
+    List<RaceRoutine.Day> days =
+        races.stream()
+            .filter(k -> k.figures().felt() != null)
+            .map(
+                k ->
+                    new RaceRoutine.Day(
+                        k.prescriptionId().toString(),
+                        k.figures().felt(),
+                        AthletePages.measures(k.figures())))
+            .toList();
+    RaceRoutine.Day best =
+        RaceRoutine.bestOf(days, WorkingRange.of(measures))
+            .orElseThrow(
+                () ->
+                    new ConflictException(
+                        "No warm-up before a race or trial of this sport is on record with how"
+                            + " ready it felt."));
+    jdbc.update(
+        "INSERT INTO race_routine (club_id, athlete_id, sport, name, prescription_id, frozen_on)"
+            + " VALUES (?, ?, ?, ?, ?, ?) ON CONFLICT (club_id, athlete_id, sport)"
+            + " DO UPDATE SET name = EXCLUDED.name, prescription_id = EXCLUDED.prescription_id,"
+            + " frozen_on = EXCLUDED.frozen_on",
+        clubId,
+        athleteId,
+        request.sport().name(),
+        request.name().strip(),
+        UUID.fromString(best.key()),
+        LocalDate.now(clubs.findById(clubId).orElseThrow().zone()));
+    return of(clubId, athleteId);
+  }
+
+  @Transactional
+  List<RaceRoutineView> thaw(UUID clubId, UUID athleteId, Sport sport) {
+    athletes.row(clubId, athleteId);
+    jdbc.update(
+        "DELETE FROM race_routine WHERE club_id = ? AND athlete_id = ? AND sport = ?",
+        clubId,
+        athleteId,
+        sport.name());
+    return of(clubId, athleteId);
+  }
+
+  /** A warm-up before a race or trial against its athlete's routine. */
+  @Transactional(readOnly = true)
+  AgainstRoutine against(UUID clubId, UUID prescriptionId) {
+    PrescriptionRow row = prescriptions.row(clubId, prescriptionId);
+    SessionDetails details = sessions.details(sessions.row(clubId, row.sessionId()));
+    Optional<RaceRoutineView> routine =
+        details.kind() == SessionKind.TIME_TRIAL
+            ? of(clubId, row.athleteId()).stream()
+                .filter(r -> r.sport() == details.sport())
+                .filter(r -> !r.prescriptionId().equals(prescriptionId))
+                .findFirst()
+            : Optional.empty();
+    if (routine.isEmpty()) {
+      return new AgainstRoutine(null, List.of());
+    }
+    Map<Measure, Double> now =
+        records
+            .find(clubId, prescriptionId)
+            .map(k -> AthletePages.measures(k.figures()))
+            .orElseGet(() -> AthletePages.measures(records.planned(clubId, prescriptionId)));
+    return new AgainstRoutine(
+        routine.get(),
+        RaceRoutine.drift(routine.get().measures(), now).stream()
+            .map(d -> new DriftView(d.measure(), d.by()))
+            .toList());
+  }
+}
