@@ -38,10 +38,11 @@ export function Questions({ athleteId, sport }: { athleteId: string; sport: Spor
 function Question({ question: q }: { question: QuestionView }) {
   const queries = useQueryClient();
   const end = useMutation({
-    mutationFn: () =>
-      q.taken.length === 0
-        ? data(api.DELETE("/api/questions/{id}", { params: { path: { id: q.id } } }))
-        : data(api.POST("/api/questions/{id}/end", { params: { path: { id: q.id } } })),
+    mutationFn: async () => {
+      const params = { path: { id: q.id } };
+      if (q.taken.length === 0) await api.DELETE("/api/questions/{id}", { params });
+      else await api.POST("/api/questions/{id}/end", { params });
+    },
     onSuccess: () => void queries.invalidateQueries({ queryKey: ["questions", q.athleteId] }),
   });
   const isOpen = !q.isGivenUp && q.taken.length < q.turns;

@@ -111,11 +111,9 @@ export function Aligned({ view, onPair }: Props) {
               </g>
             );
           })}
-          <path
-            className={css.start}
-            d={`M${x(view.beginsBefore)} 0V${HEIGHT}`}
-            aria-label="the start"
-          />
+          <path className={css.start} d={`M${x(view.beginsBefore)} 0V${HEIGHT}`}>
+            <title>the start</title>
+          </path>
         </svg>
         <div className={css.legend}>
           <span>T−{clock(Math.max(0, view.beginsBefore - first))}</span>

@@ -140,7 +140,7 @@ function Take({ prescriptionId, isThere }: { prescriptionId: string; isThere: bo
     },
   });
   const remove = useMutation({
-    mutationFn: () => data(api.DELETE("/api/prescriptions/{id}/recording", { params })),
+    mutationFn: () => api.DELETE("/api/prescriptions/{id}/recording", { params }),
     onSuccess: refresh,
   });
   const choose = async (chosen: readonly File[]) => {

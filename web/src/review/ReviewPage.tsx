@@ -118,12 +118,12 @@ function OwnTimes({ view }: { view: WeekReview }) {
   const refresh = () => void queries.invalidateQueries({ queryKey: ["review"] });
   const use = useMutation({
     mutationFn: (drill: string) =>
-      data(api.POST("/api/own-times", { body: { drill, until: view.until } })),
+      api.POST("/api/own-times", { body: { drill, until: view.until } }),
     onSuccess: refresh,
   });
   const forget = useMutation({
     mutationFn: (drill: string) =>
-      data(api.DELETE("/api/own-times/{drill}", { params: { path: { drill } } })),
+      api.DELETE("/api/own-times/{drill}", { params: { path: { drill } } }),
     onSuccess: refresh,
   });
   const [showsAll, setShowsAll] = useState(false);

@@ -55,8 +55,11 @@ class AccessibilityTest {
       page.getByText("Together:").waitFor();
       expectNoViolations(page, "board " + scheme);
       page.navigate(RunningJubilee.base() + "/athletes");
-      page.getByText("What the results say").waitFor();
+      page.getByText("What the body shows").waitFor();
       expectNoViolations(page, "athlete " + scheme);
+      page.getByText("Edit", new Page.GetByTextOptions().setExact(true)).click();
+      page.getByText("What the results say").waitFor();
+      expectNoViolations(page, "athlete's form " + scheme);
       page.navigate(RunningJubilee.base() + "/day");
       page.getByRole(
               AriaRole.BUTTON,

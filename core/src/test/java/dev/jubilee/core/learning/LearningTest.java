@@ -128,4 +128,22 @@ class LearningTest {
     assertThat(own.get(1).isWorthwhile()).isFalse();
     assertThat(own.get(1).times()).as("an hour in a drill is not believed").isEqualTo(60);
   }
+
+  @Test
+  void theDayThatFeltBestAndWasMostUsualIsKeptAndDriftIsTold() {
+    Map<Measure, Double> usual = Map.of(Measure.EFFORTS, 4.0, Measure.WAIT, 8.0);
+    List<Map<Measure, Double>> records = new ArrayList<>();
+    for (int i = 0; i < 6; i++) {
+      records.add(usual);
+    }
+    WorkingRange range = WorkingRange.of(records);
+    RaceRoutine.Day odd =
+        new RaceRoutine.Day("odd", 5, Map.of(Measure.EFFORTS, 7.0, Measure.WAIT, 8.0));
+    RaceRoutine.Day best = new RaceRoutine.Day("best", 5, usual);
+    RaceRoutine.Day dull = new RaceRoutine.Day("dull", 3, usual);
+    assertThat(RaceRoutine.bestOf(List.of(odd, dull, best), range)).contains(best);
+    assertThat(RaceRoutine.bestOf(List.of(), range)).isEmpty();
+    assertThat(RaceRoutine.drift(usual, Map.of(Measure.EFFORTS, 5.0, Measure.WAIT, 9.0)))
+        .containsExactly(new RaceRoutine.Drift(Measure.EFFORTS, 1));
+  }
 }

@@ -30,6 +30,7 @@ import dev.jubilee.core.drill.Skill;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.drill.Way;
 import dev.jubilee.core.intensity.TargetMetric;
+import dev.jubilee.core.learning.YearPages;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PlanText;
@@ -480,6 +481,7 @@ class ScenarioTableTest {
     text.append(" (400 m in 6:00), unless the title says otherwise.\n");
     rows().forEach(row -> text.append(example(row)));
     text.append('\n').append(BlockPages.text());
+    text.append(YearPages.text());
     if ("write".equals(System.getProperty("jubilee.examples"))) {
       Files.writeString(EXAMPLES, text);
     }
