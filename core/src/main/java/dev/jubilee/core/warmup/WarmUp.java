@@ -3,6 +3,7 @@ package dev.jubilee.core.warmup;
 import dev.jubilee.core.check.Checks;
 import dev.jubilee.core.check.Finding;
 import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.edit.Edit;
 import dev.jubilee.core.edit.PlanEditor;
 import dev.jubilee.core.plan.Plan;
@@ -14,6 +15,7 @@ import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.readiness.Readiness;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A finished warm-up: the plan, the state it leaves the athlete in, what a coach should know about
@@ -45,6 +47,26 @@ public record WarmUp(
   /** The warm-up for a request; the same request and library give the same. */
   public static WarmUp prescribed(PrescriptionRequest request, DrillLibrary library) {
     return of(new Prescriber(library).simulated(request));
+  }
+
+  /**
+   * A plan computed anew with just so many graded efforts; forms of the build may need one more or
+   * fewer than they are told to get there.
+   *
+   * @param efforts 1 to {@value PrescriptionRequest#MOST_EFFORTS}
+   * @return nothing where no plan has just that many
+   */
+  public static Optional<WarmUp> withEfforts(PlanSource before, int efforts) {
+    for (int told : new int[] {efforts, efforts - 1, efforts + 1, efforts - 2, efforts + 2}) {
+      if (told < 1 || told > PrescriptionRequest.MOST_EFFORTS) {
+        continue;
+      }
+      WarmUp found = edited(before.with(before.request().withEfforts(told)), new Edit.Refit());
+      if (found.plan().in(WarmUpPart.BUILD).size() == efforts) {
+        return Optional.of(found);
+      }
+    }
+    return Optional.empty();
   }
 
   /**

@@ -163,11 +163,11 @@ class DemoHistory {
       QuestionInput running =
           new QuestionInput(
               Sport.RUN, SessionKind.INTERVALS, 4, 2, Question.Measure.BEST_EFFORT, 6);
-      asked.put(ASKED, questions.ask(coach, ids.get(ASKED), running, 4).id());
+      asked.put(ASKED, questions.ask(coach, ids.get(ASKED), running, 11).id());
       QuestionInput rowing =
           new QuestionInput(
               Sport.ROW, SessionKind.INTERVALS, 4, 2, Question.Measure.BEST_EFFORT, 7);
-      asked.put(ANSWERED, questions.ask(coach, ids.get(ANSWERED), rowing, 2).id());
+      asked.put(ANSWERED, questions.ask(coach, ids.get(ANSWERED), rowing, 1847).id());
     }
   }
 

@@ -197,10 +197,11 @@ public class Prescriptions {
   }
 
   /**
-   * Computes anew with so many graded efforts, around what is locked.
+   * Computes anew with just so many graded efforts, around what is locked.
    *
    * @param words for the history
    * @param decided what is written with the new revision, or not at all
+   * @throws ConflictException where no warm-up before this session has that many
    */
   public void withEfforts(SignedIn coach, UUID id, int efforts, String words, Runnable decided) {
     PrescriptionRow current = reading.execute(status -> row(coach.clubId(), id));
@@ -208,7 +209,13 @@ public class Prescriptions {
     PlanSource before = source(coach, id, base);
     Computed after =
         Computed.of(
-            WarmUp.edited(before.with(before.request().withEfforts(efforts)), new Edit.Refit()));
+            WarmUp.withEfforts(before, efforts)
+                .orElseThrow(
+                    () ->
+                        new ConflictException(
+                            "No warm-up before this session has just "
+                                + efforts
+                                + " graded efforts.")));
     writing.executeWithoutResult(
         status -> {
           decided.run();
