@@ -28,28 +28,31 @@ export function asked(q: QuestionView): string {
 export function answerWords(q: QuestionView, a: Answer): string {
   const better = a.isFirstBetter ? q.first : q.second;
   const other = a.isFirstBetter ? q.second : q.first;
-  const between = `${plain(Math.min(Math.abs(a.low), Math.abs(a.high)), a)} to ${plain(Math.max(Math.abs(a.low), Math.abs(a.high)), a)}`;
-  const crosses = a.low < 0 && a.high > 0;
-  const range = crosses ? `from ${plain(a.low, a)} to ${plain(a.high, a)}` : `between ${between}`;
+  const unit = UNITS[q.measure];
+  const mean = `${plain(Math.abs(a.mean), a)} ${unit} ${WAYS[q.measure].better}`;
   const chance = `Chance alone differs as much in ${percent(a.surprise)} of such trials`;
+  const most = Math.max(Math.abs(a.low), Math.abs(a.high));
+  const least = Math.min(Math.abs(a.low), Math.abs(a.high));
   if (!a.isFound) {
+    // The longer end is on the side of the mean.
     return (
-      `No difference was found in ${a.pairs} pairs: ${plain(a.mean, a)} ${UNITS[q.measure]} ` +
-      `on average, ${range} with ${percent(a.sure)}. ${chance}.`
+      `No difference was found in ${a.pairs} pairs: with ${count(better)} ${mean} on average, ` +
+      `anything from ${plain(most, a)} ${WAYS[q.measure].better} to ${plain(least, a)} ` +
+      `${a.low < 0 && a.high > 0 ? WAYS[q.measure].worse : WAYS[q.measure].better} ` +
+      `with ${percent(a.sure)}. ${chance}.`
     );
   }
-  const way = SOONER[q.measure];
   return (
-    `With ${count(better)} it was ${plain(Math.abs(a.mean), a)} ${UNITS[q.measure]} ${way} than ` +
-    `with ${count(other)}, ${range} with ${percent(a.sure)}, in ${a.pairs} pairs. ${chance}.`
+    `With ${count(better)} it was ${mean} than with ${count(other)}, between ${plain(least, a)} ` +
+    `and ${plain(most, a)} with ${percent(a.sure)}, in ${a.pairs} pairs. ${chance}.`
   );
 }
 
-const SOONER: Record<QuestionInput["measure"], string> = {
-  FELT: "more",
-  BEST_EFFORT: "sooner",
-  SECONDS: "less",
-  OUTPUT: "more",
+const WAYS: Record<QuestionInput["measure"], { better: string; worse: string }> = {
+  FELT: { better: "more", worse: "less" },
+  BEST_EFFORT: { better: "sooner", worse: "later" },
+  SECONDS: { better: "less", worse: "more" },
+  OUTPUT: { better: "more", worse: "less" },
 };
 
 function plain(figure: number, a: Answer): string {

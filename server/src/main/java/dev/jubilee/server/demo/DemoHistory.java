@@ -22,6 +22,7 @@ import dev.jubilee.server.logbook.Logbook;
 import dev.jubilee.server.logbook.LookInput;
 import dev.jubilee.server.prescription.PrescriptionView;
 import dev.jubilee.server.prescription.Prescriptions;
+import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.question.QuestionInput;
 import dev.jubilee.server.question.Questions;
 import dev.jubilee.server.session.SessionDetails;
@@ -166,7 +167,7 @@ class DemoHistory {
       asked.put(ASKED, questions.ask(coach, ids.get(ASKED), running, 11).id());
       QuestionInput rowing =
           new QuestionInput(
-              Sport.ROW, SessionKind.INTERVALS, 4, 2, Question.Measure.BEST_EFFORT, 7);
+              Sport.ROW, SessionKind.INTERVALS, 5, 3, Question.Measure.BEST_EFFORT, 7);
       asked.put(ANSWERED, questions.ask(coach, ids.get(ANSWERED), rowing, 1847).id());
     }
   }
@@ -211,12 +212,17 @@ class DemoHistory {
       return false;
     }
     int efforts = questions.efforts(coach.clubId(), question, number);
-    prescriptions.withEfforts(
-        coach,
-        prescription,
-        efforts,
-        "Turn " + number + " of a question: graded efforts " + efforts,
-        () -> questions.took(coach.clubId(), question, prescription));
+    try {
+      prescriptions.withEfforts(
+          coach,
+          prescription,
+          efforts,
+          "Turn " + number + " of a question: graded efforts " + efforts,
+          () -> questions.took(coach.clubId(), question, prescription));
+    } catch (ConflictException e) {
+      // No warm-up of that day has just as many: the turn waits for the next session.
+      return false;
+    }
     return true;
   }
 
