@@ -80,6 +80,7 @@ class FirstPathTest {
     page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Athletes"))
         .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Edda Lindmere"))
         .click();
+    page.getByRole(AriaRole.LINK, exactly("Edit")).click();
     Locator time = page.getByLabel("Time, m:ss");
     time.fill("0:20");
     button(page, "Save").click();

@@ -17,6 +17,7 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -60,6 +61,44 @@ class RecordApiTest {
     assertThat(field(coach.put(at, "{\"felt\":6}"))).isEqualTo("felt");
     assertThat(field(coach.put(at, "{\"waited\":-1}"))).isEqualTo("waited");
     assertThat(Squads.coachOf("Others").get(at).statusCode()).isEqualTo(404);
+  }
+
+  @Test
+  void whatAPhoneTellsIsARecordByItself() throws Exception {
+    String id = prescribed(LocalDateTime.now(DUBLIN).minusHours(1));
+    JsonNode plan = read(coach.get("/api/prescriptions/" + id + "/record"));
+    String token =
+        read(coach.post("/api/prescriptions/" + id + "/hand-over", "")).get("token").asString();
+    long now = Instant.now().toEpochMilli();
+    ObjectNode batch = JSON.createObjectNode();
+    batch.put("device", UUID.randomUUID().toString());
+    batch.put("run", 1).put("sentAt", now).put("revision", 1);
+    int sequence = 0;
+    event(batch, ++sequence, now - 3_000_000, "BEGUN");
+    for (JsonNode item : plan.get("items")) {
+      event(batch, ++sequence, now - 2_000_000, "ITEM_DONE")
+          .put("item", item.get("id").asString())
+          .put("seconds", item.get("planned").asInt());
+    }
+    event(batch, ++sequence, now - 1_900_000, "ENDED");
+    event(batch, ++sequence, now - 1_000, "FELT").put("value", 4);
+    Visitor phone = new Visitor();
+    read(phone.post("/api/follow/" + token + "/events", batch.toString()));
+    JsonNode record = read(coach.get("/api/prescriptions/" + id + "/record"));
+    assertThat(record.get("isFollowed").asBoolean()).isTrue();
+    assertThat(record.get("isByHand").asBoolean()).isFalse();
+    assertThat(record.get("felt").asInt()).isEqualTo(4);
+    assertThat(record.at("/done/efforts")).isEqualTo(record.at("/planned/efforts"));
+  }
+
+  private static ObjectNode event(ObjectNode batch, int sequence, long at, String kind) {
+    return batch
+        .withArray("events")
+        .addObject()
+        .put("sequence", sequence)
+        .put("run", 1)
+        .put("at", at)
+        .put("kind", kind);
   }
 
   @Test

@@ -1,6 +1,7 @@
 package dev.jubilee.server.learning;
 
 import dev.jubilee.core.sport.Sport;
+import dev.jubilee.server.record.Records;
 import dev.jubilee.server.signin.SignedIn;
 import jakarta.validation.Valid;
 import java.util.List;
@@ -20,8 +21,10 @@ import org.springframework.web.bind.annotation.RestController;
 class LearningController {
   private final AthletePages pages;
   private final RaceRoutines routines;
+  private final Records records;
 
-  LearningController(AthletePages pages, RaceRoutines routines) {
+  LearningController(AthletePages pages, RaceRoutines routines, Records records) {
+    this.records = records;
     this.pages = pages;
     this.routines = routines;
   }
@@ -56,6 +59,7 @@ class LearningController {
 
   @GetMapping("/athletes/{id}/page")
   AthletePageView athletePage(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
+    records.settle(coach.clubId(), id);
     return pages.of(coach.clubId(), id);
   }
 

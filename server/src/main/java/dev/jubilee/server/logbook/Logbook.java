@@ -32,7 +32,9 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** What is really done of warm-ups: told by the devices that follow them, read by coaches. */
 @Service
@@ -52,6 +54,7 @@ public class Logbook {
   private final ClubRepository clubs;
   private final FollowedRecords followed;
   private final WarmUpListener listener;
+  private final TransactionTemplate writing;
   private final Clock clock = Clock.systemUTC();
 
   Logbook(
@@ -61,7 +64,8 @@ public class Logbook {
       Libraries libraries,
       ClubRepository clubs,
       FollowedRecords followed,
-      WarmUpListener listener) {
+      WarmUpListener listener,
+      PlatformTransactionManager transactions) {
     this.events = events;
     this.links = links;
     this.prescriptions = prescriptions;
@@ -69,6 +73,7 @@ public class Logbook {
     this.clubs = clubs;
     this.followed = followed;
     this.listener = listener;
+    this.writing = new TransactionTemplate(transactions);
   }
 
   /**
@@ -76,20 +81,22 @@ public class Logbook {
    *
    * @throws dev.jubilee.core.quantity.OutOfRangeException naming the event and what is accepted
    */
-  @Transactional
   public EventBatch.Received tell(String token, EventBatch batch) {
     Instant now = clock.instant();
-    Link link = links.everFollowed(token, now);
+    Link link = writing.execute(status -> links.everFollowed(token, now));
     tell(link.clubId(), link.prescriptionId(), batch, now);
-    int revision = prescriptions.row(link.clubId(), link.prescriptionId()).currentRevision();
-    return new EventBatch.Received(now.toEpochMilli(), revision, links.isLive(token));
+    return writing.execute(
+        status -> {
+          int revision = prescriptions.row(link.clubId(), link.prescriptionId()).currentRevision();
+          return new EventBatch.Received(now.toEpochMilli(), revision, links.isLive(token));
+        });
   }
 
   /** The same of a warm-up that is known, as it came at some time. */
-  @Transactional
   public void tell(UUID clubId, UUID prescriptionId, EventBatch batch, Instant received) {
     batch.check();
-    events.store(clubId, prescriptionId, batch, received);
+    writing.executeWithoutResult(status -> events.store(clubId, prescriptionId, batch, received));
+    // What was told is kept by now, whatever becomes of its record.
     if (batch.events().stream().anyMatch(e -> IS_OVER.contains(e.kind()))) {
       listener.told(clubId, prescriptionId);
     }

@@ -1,5 +1,6 @@
 package dev.jubilee.server.record;
 
+import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.signin.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
@@ -25,6 +26,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class RecordController {
+  private static final int MOST_DAYS = 366;
+
+  /** Whole records are long. */
+  private static final int MOST_DAYS_WHOLE = 31;
+
   private final Records records;
   private final Sweeps sweeps;
   private final RecordExport export;
@@ -35,12 +41,19 @@ class RecordController {
     this.export = export;
   }
 
+  private static void requireDays(LocalDate from, LocalDate until, int most) {
+    if (until.isBefore(from) || until.isAfter(from.plusDays(most))) {
+      throw new OutOfRangeException("until", until, "up to " + most + " days after " + from);
+    }
+  }
+
   /** All records of some days as a table. */
   @GetMapping(value = "/records.csv", produces = "text/csv;charset=UTF-8")
   ResponseEntity<String> recordsAsTable(
       @AuthenticationPrincipal SignedIn coach,
       @RequestParam LocalDate from,
       @RequestParam LocalDate until) {
+    requireDays(from, until, MOST_DAYS);
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"records.csv\"")
         .body(export.csv(coach.clubId(), from, until));
@@ -52,6 +65,7 @@ class RecordController {
       @AuthenticationPrincipal SignedIn coach,
       @RequestParam LocalDate from,
       @RequestParam LocalDate until) {
+    requireDays(from, until, MOST_DAYS_WHOLE);
     return records
         .between(coach.clubId(), from.atStartOfDay(), until.plusDays(1).atStartOfDay())
         .stream()

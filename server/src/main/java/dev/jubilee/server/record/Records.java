@@ -31,11 +31,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.RowMapper;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Every warm-up that was done, a record each: what devices told, and above it what a coach says.
@@ -43,6 +47,11 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 public class Records implements WarmUpListener {
+  private static final Logger LOG = LoggerFactory.getLogger(Records.class);
+
+  /** At once; the rest the next time. */
+  private static final int MOST_SETTLED = 60;
+
   /** More than an athlete does in ten years. */
   private static final int MOST = 5000;
 
@@ -56,6 +65,7 @@ public class Records implements WarmUpListener {
   private final Athletes athletes;
   private final FollowedRecords followed;
   private final ObjectProvider<MeasuredLookup> measured;
+  private final TransactionTemplate writing;
 
   Records(
       JdbcTemplate jdbc,
@@ -64,7 +74,8 @@ public class Records implements WarmUpListener {
       Sessions sessions,
       Athletes athletes,
       FollowedRecords followed,
-      ObjectProvider<MeasuredLookup> measured) {
+      ObjectProvider<MeasuredLookup> measured,
+      PlatformTransactionManager transactions) {
     this.jdbc = jdbc;
     this.json = json;
     this.prescriptions = prescriptions;
@@ -72,6 +83,7 @@ public class Records implements WarmUpListener {
     this.athletes = athletes;
     this.followed = followed;
     this.measured = measured;
+    this.writing = new TransactionTemplate(transactions);
   }
 
   /**
@@ -91,9 +103,36 @@ public class Records implements WarmUpListener {
       Optional<ByHandV1> byHand) {}
 
   @Override
-  @Transactional
   public void told(UUID clubId, UUID prescriptionId) {
+    try {
+      writing.executeWithoutResult(status -> anew(clubId, prescriptionId));
+    } catch (RuntimeException e) {
+      // It is made when somebody asks for it: see settle.
+      LOG.warn("no record of a warm-up that is over: {}", e.getClass().getSimpleName());
+    }
+  }
+
+  private void anew(UUID clubId, UUID prescriptionId) {
     write(clubId, prescriptionId, find(clubId, prescriptionId).flatMap(Kept::byHand));
+  }
+
+  /**
+   * Makes the records of warm-ups that were begun, whose session began some time ago, and that
+   * nobody told the end of, or of which a record was not made when they ended.
+   */
+  public void settle(UUID clubId, UUID athleteId) {
+    jdbc.queryForList(
+            "SELECT p.id FROM prescription p JOIN followed_now n ON n.prescription_id = p.id"
+                + " JOIN training_session s ON s.id = p.session_id"
+                + " LEFT JOIN warm_up_record r ON r.prescription_id = p.id"
+                + " WHERE p.club_id = ? AND p.athlete_id = ? AND n.begun_at IS NOT NULL"
+                + " AND n.begun_at < now() - interval '3 hours' AND r.prescription_id IS NULL"
+                + " ORDER BY s.starts_at LIMIT "
+                + MOST_SETTLED,
+            UUID.class,
+            clubId,
+            athleteId)
+        .forEach(id -> told(clubId, id));
   }
 
   /** Keeps what a coach says of a warm-up. */
@@ -106,7 +145,7 @@ public class Records implements WarmUpListener {
   /** Writes anew what a recording says, or no longer says. */
   @Transactional
   public void measured(UUID clubId, UUID prescriptionId) {
-    told(clubId, prescriptionId);
+    anew(clubId, prescriptionId);
   }
 
   /** Forgets what a coach said; where nobody followed it there is no record then. */

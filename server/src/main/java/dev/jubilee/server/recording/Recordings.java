@@ -37,7 +37,9 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** What devices recorded, read against what was prescribed; all files of one or none. */
 @Service
@@ -56,6 +58,8 @@ public class Recordings implements MeasuredLookup {
   private final Sessions sessions;
   private final Athletes athletes;
   private final ClubRepository clubs;
+  private final TransactionTemplate reading;
+  private final TransactionTemplate writing;
 
   Recordings(
       JdbcTemplate jdbc,
@@ -63,13 +67,17 @@ public class Recordings implements MeasuredLookup {
       Prescriptions prescriptions,
       Sessions sessions,
       Athletes athletes,
-      ClubRepository clubs) {
+      ClubRepository clubs,
+      PlatformTransactionManager transactions) {
     this.jdbc = jdbc;
     this.json = json;
     this.prescriptions = prescriptions;
     this.sessions = sessions;
     this.athletes = athletes;
     this.clubs = clubs;
+    this.writing = new TransactionTemplate(transactions);
+    this.reading = new TransactionTemplate(transactions);
+    this.reading.setReadOnly(true);
   }
 
   /** A series as it is stored. */
@@ -151,9 +159,9 @@ public class Recordings implements MeasuredLookup {
    * @throws OutOfRangeException naming the file and what would be accepted
    * @throws ConflictException where a file was taken in before, naming whose it is
    */
-  @Transactional
   public RecordingView take(UUID clubId, UUID prescriptionId, List<RecordingFile> files) {
-    Frame frame = frame(clubId, prescriptionId);
+    // A long file is read between two transactions, and holds no connection.
+    Frame frame = reading.execute(status -> frame(clubId, prescriptionId));
     List<Parsed> parsed = new ArrayList<>();
     for (int i = 0; i < files.size(); i++) {
       try {
@@ -165,6 +173,12 @@ public class Recordings implements MeasuredLookup {
     parsed.sort(Comparator.comparing(p -> p.points().get(0).at()));
     List<Point> points = parsed.stream().flatMap(p -> p.points().stream()).toList();
     Recording recording = Recording.of(parsed.get(0).sport(), points);
+    writing.executeWithoutResult(status -> keep(clubId, prescriptionId, files, recording));
+    return reading.execute(status -> one(clubId, prescriptionId));
+  }
+
+  private void keep(
+      UUID clubId, UUID prescriptionId, List<RecordingFile> files, Recording recording) {
     jdbc.update(
         "DELETE FROM recording WHERE club_id = ? AND prescription_id = ?", clubId, prescriptionId);
     jdbc.update(
@@ -177,7 +191,6 @@ public class Recordings implements MeasuredLookup {
     for (RecordingFile file : files) {
       remember(clubId, prescriptionId, file);
     }
-    return one(clubId, prescriptionId);
   }
 
   private Parsed read(UUID clubId, Frame frame, RecordingFile file) {
