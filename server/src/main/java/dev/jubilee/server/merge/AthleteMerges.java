@@ -81,6 +81,20 @@ public class AthleteMerges {
         who,
         into);
     jdbc.update(
+        "UPDATE question SET athlete_id = ? WHERE club_id = ? AND athlete_id = ?",
+        into,
+        clubId,
+        who);
+    // Of two routines before races in one sport that of whoever stays is kept.
+    jdbc.update(
+        "UPDATE race_routine r SET athlete_id = ? WHERE r.club_id = ? AND r.athlete_id = ?"
+            + " AND NOT EXISTS (SELECT 1 FROM race_routine o WHERE o.club_id = r.club_id"
+            + " AND o.athlete_id = ? AND o.sport = r.sport)",
+        into,
+        clubId,
+        who,
+        into);
+    jdbc.update(
         "UPDATE athlete_link SET revoked_at = now()"
             + " WHERE club_id = ? AND athlete_id = ? AND revoked_at IS NULL",
         clubId,
