@@ -63,36 +63,6 @@ public record Athlete(
     }
   }
 
-  /** Of whose body nothing was seen yet. */
-  public Athlete(
-      Level level,
-      int ageYears,
-      Optional<Integer> restingHeartRate,
-      Optional<Integer> maximumHeartRate,
-      List<TestResult> results,
-      List<Restriction> restrictions,
-      Set<Contraindication> contraindications,
-      boolean deconditioned,
-      Map<String, Integer> mastery,
-      Set<HealthCondition> health,
-      Map<Sport, Level> levels,
-      Optional<Integer> kilograms) {
-    this(
-        level,
-        ageYears,
-        restingHeartRate,
-        maximumHeartRate,
-        results,
-        restrictions,
-        contraindications,
-        deconditioned,
-        mastery,
-        health,
-        levels,
-        kilograms,
-        Physique.USUAL);
-  }
-
   /** Of unknown mass. */
   public Athlete(
       Level level,
@@ -118,7 +88,8 @@ public record Athlete(
         mastery,
         health,
         levels,
-        Optional.empty());
+        Optional.empty(),
+        Physique.USUAL);
   }
 
   /** Of one level in all sports. */

@@ -60,7 +60,10 @@ public record PrescriptionRequest(
     phase = phase == null ? TrainingPhase.NONE : phase;
   }
 
-  /** Whoever it is for, as they are in the session's sport. */
+  /**
+   * Whoever it is for, as they are in the session's sport. Copies are written out below because of
+   * this: one made by accessors would take the level in this sport along to another session's.
+   */
   @Override
   public Athlete athlete() {
     return athlete.in(session.sport());

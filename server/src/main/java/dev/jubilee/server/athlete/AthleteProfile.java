@@ -5,6 +5,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Contraindication;
 import dev.jubilee.core.athlete.HealthCondition;
+import dev.jubilee.core.athlete.Physique;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.athlete.ResultConditions;
 import dev.jubilee.core.athlete.TestResult;
@@ -184,7 +185,8 @@ public record AthleteProfile(
             ? Map.of()
             : levels.stream()
                 .collect(Collectors.toMap(LevelIn::sport, LevelIn::level, (a, b) -> b)),
-        Optional.ofNullable(kilograms));
+        Optional.ofNullable(kilograms),
+        Physique.USUAL);
   }
 
   /**
