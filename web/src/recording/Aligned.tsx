@@ -1,6 +1,7 @@
 import { Box } from "@chakra-ui/react";
 import { useRef, useState, type PointerEvent } from "react";
 import type { RecordingView } from "../api/types";
+import { hatching, outline } from "../shared/engraving";
 import { SelectField } from "../shared/fields";
 import { Soft } from "../shared/panels";
 import { clock } from "../shared/units";
@@ -12,6 +13,9 @@ const WIDTH = 1000;
 const HALF = 110;
 const BETWEEN = 40;
 const HEIGHT = 2 * HALF + BETWEEN;
+
+/** How high what has no pace is drawn. */
+const DRILLS = 0.12;
 
 interface Props {
   view: RecordingView;
@@ -27,7 +31,11 @@ export function Aligned({ view, onPair }: Props) {
   const [first, last] = span(view);
   const most = top(view) * 1.08;
   const x = (second: number) => (WIDTH * (second - first)) / (last - first);
-  const up = (figure: number) => HALF - (HALF * figure) / most;
+  const asked = steps.map(({ index, from, until }) => {
+    const figure = view.steps[index]?.figure;
+    const height = figure == null ? DRILLS : figure / most;
+    return { from: x(from) / WIDTH, to: x(until) / WIDTH, effort: 100 * height, height };
+  });
   const down = (figure: number) => HALF + BETWEEN + HALF - (HALF * figure) / most;
   const second = (event: PointerEvent) => {
     const box = svg.current?.getBoundingClientRect();
@@ -53,20 +61,22 @@ export function Aligned({ view, onPair }: Props) {
             setAt(undefined);
           }}
         >
+          {hatching(asked, WIDTH, HALF, WIDTH).map(({ weight, path }) => (
+            <path key={weight} className={css.hatch} strokeWidth={weight} d={path} />
+          ))}
+          <path className={css.asked} d={outline(asked, WIDTH, HALF)} />
           {steps.map(({ index, from, until }) => {
             const step = view.steps[index];
             if (!step) return null;
-            const y = up(step.figure ?? 0.15 * most);
-            const kind = step.figure == null ? css.drills : step.isWork ? css.work : undefined;
             const isUnder = at !== undefined && stepAt(at) === index;
             return (
               <rect
                 key={index}
-                className={`${css.step} ${isUnder ? css.chosen : (kind ?? "")}`}
+                className={isUnder ? css.chosen : css.step}
                 x={x(from)}
                 width={Math.max(1, x(until) - x(from))}
-                y={y}
-                height={HALF - y}
+                y="0"
+                height={HALF}
               >
                 <title>
                   {step.name}, {clock(step.seconds)}
