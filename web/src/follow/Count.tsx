@@ -28,8 +28,16 @@ function lengthFigure({ length, turns }: Way, left: number): [string, string] {
   return [figure, `${unit}${turns ? ", then turn" : ""}; about ${left} s left`];
 }
 
+interface Props {
+  beat: Beat;
+  at: number;
+  after: Beat | undefined;
+  /** Whoever is in place sooner than the clock says need not wait for it. */
+  onReady: (() => void) | undefined;
+}
+
 /** The count or the countdown, as large as the screen allows. */
-export function Count({ beat, at, after }: { beat: Beat; at: number; after: Beat | undefined }) {
+export function Count({ beat, at, after, onReady }: Props) {
   const { segment } = beat;
   const left = Math.ceil(beat.to - at);
   const count = segment.kind === "WORK" ? repetition(beat, at) : 0;
@@ -54,14 +62,21 @@ export function Count({ beat, at, after }: { beat: Beat; at: number; after: Beat
           ? [String(strokes[0]), `of ${strokes[1]} strokes`]
           : onTheClock;
   return (
-    <section className={css.count} data-testid="count">
-      <span className={css.side}>{label || "\u00a0"}</span>
-      <strong style={{ "--characters": figure.length } as CSSProperties}>{figure}</strong>
-      <span className={css.of}>
-        {unit}
-        {comesAnotherSide(beat, after) && <>, then {SIDES[otherSide(beat)].toLowerCase()}</>}
-      </span>
-    </section>
+    <>
+      <section className={css.count} data-testid="count">
+        <span className={css.side}>{label || "\u00a0"}</span>
+        <strong style={{ "--characters": figure.length } as CSSProperties}>{figure}</strong>
+        <span className={css.of}>
+          {unit}
+          {comesAnotherSide(beat, after) && <>, then {SIDES[otherSide(beat)].toLowerCase()}</>}
+        </span>
+      </section>
+      {onReady && (
+        <button type="button" className={css.inPlace} onClick={onReady}>
+          In place: begin
+        </button>
+      )}
+    </>
   );
 }
 

@@ -351,6 +351,7 @@ describe("the player", () => {
     pass(0.1);
     expect(told.slice(2)).toEqual([
       "ITEM_DONE jog 90",
+      "CHANGED_OVER swings 5",
       "ITEM_DONE swings 28",
       "ITEM_DONE settle 3700",
       "ENDED",
@@ -380,6 +381,22 @@ describe("the player", () => {
     expect(told.at(-1)).toBe("RUNG_CHANGED swings 12");
     pass(20.1);
     expect(told.at(-2)).toBe("ITEM_DONE swings 20");
+  });
+
+  it("begins at once for whoever is in place, and tells how long getting there took", () => {
+    play();
+    pass(90);
+    pass(2.2);
+    press("In place: begin");
+    expect(screen.queryByRole("button", { name: "In place: begin" })).toBeNull();
+    expect(count()).toContain("1of 10");
+    expect(screen.getByRole("button", { name: /Easier/ }).hasAttribute("disabled")).toBe(false);
+    watch(23.1);
+    expect(told.slice(-3)).toEqual([
+      "CHANGED_OVER swings 2",
+      "ITEM_DONE swings 25",
+      "ITEM_STARTED settle",
+    ]);
   });
 
   it("fits in what is left when one is behind, and says what goes", () => {

@@ -20,7 +20,7 @@ import { Gauges, powerOf, speedOf } from "./Gauges";
 import { InHand, WhySkipped } from "./InHand";
 import type { Place } from "./keeping";
 import { Ready } from "./Ready";
-import { fitted, MORE, offered, rungsOf, withMore, withRung, type Late } from "./refit";
+import { fitted, inPlace, MORE, offered, rungsOf, withMore, withRung, type Late } from "./refit";
 import { keepAwake } from "./signals";
 import { moveTo, pause, seconds, start as startWatch, STOPPED, type Stopwatch } from "./stopwatch";
 import {
@@ -220,6 +220,13 @@ export function Player({
     change({ items: withMore(items, beat) });
     tell({ kind: "TIME_ADDED", item: item.id, seconds: MORE });
   };
+  const beginNow = () => {
+    const taken = Math.max(1, Math.round(at - beat.from));
+    act((instant) => ({
+      items: inPlace(items, beat, taken),
+      watch: moveTo(watch, beat.from + taken, instant),
+    }));
+  };
   const takeJacketOff = () => {
     change({ isJacketOff: true });
     tell({ kind: "JACKET_OFF" });
@@ -308,7 +315,12 @@ export function Player({
         <h1>{item.name}</h1>
         <p className={css.dose}>{say(item.dose)}</p>
       </section>
-      <Count beat={beat} at={at} after={beats[beat.index + 1]} />
+      <Count
+        beat={beat}
+        at={at}
+        after={beats[beat.index + 1]}
+        onReady={segment.kind === "CHANGE" && !led ? beginNow : undefined}
+      />
       <TargetLine item={item} />
       {sensors && <Gauges sensors={sensors} item={item} />}
       <p className={css.cues}>{item.cues.join(" · ")}</p>
@@ -380,7 +392,7 @@ export function Player({
       <InHand
         rungs={rungs}
         onRung={takeRung}
-        onMore={segment.kind === "WORK" && !led ? addTime : undefined}
+        onMore={["WORK", "CHANGE"].includes(segment.kind) && !led ? addTime : undefined}
         onJacketOff={running.isJacketOff ? undefined : takeJacketOff}
         late={late}
         onFit={fit}

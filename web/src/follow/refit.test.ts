@@ -3,7 +3,7 @@ import type { FollowItem, InHandView } from "../api/types";
 import { rungsOf } from "./refit";
 
 const item = (drillId: string, seconds: number) =>
-  ({ id: "lunge", drillId, seconds }) as unknown as FollowItem;
+  ({ id: "lunge", drillId, seconds, segments: [] }) as unknown as FollowItem;
 
 const PLANNED = [item("lunge", 60)];
 const IN_HAND = {

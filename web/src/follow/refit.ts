@@ -1,7 +1,7 @@
 // Changes in hand: another rung, more time, what is left when minutes are lost. What is taken was
 // computed by the server and sent along.
 import type { FollowItem, InHandView, Segment } from "../api/types";
-import type { Beat } from "./timeline";
+import { changeoverOf, type Beat } from "./timeline";
 
 export type Late = InHandView["late"][number];
 
@@ -29,7 +29,7 @@ export function rungsOf(
   const original = planned.find((i) => i.id === item.id);
   if (!rungs || !original) return {};
   const isAs = (other: FollowItem | null | undefined) =>
-    other?.drillId === item.drillId && item.seconds >= other.seconds;
+    other?.drillId === item.drillId && workOf(item) >= workOf(other);
   if (isAs(original)) return rungs;
   if (isAs(rungs.easier)) return { harder: original };
   if (isAs(rungs.harder)) return { easier: original };
@@ -39,6 +39,27 @@ export function rungsOf(
 /** The items with one of them done in another version. */
 export function withRung(items: readonly FollowItem[], id: string, rung: FollowItem): FollowItem[] {
   return items.map((item) => (item.id === id ? { ...rung, id } : item));
+}
+
+function workOf(item: FollowItem): number {
+  return item.seconds - (changeoverOf(item) ?? 0);
+}
+
+/** The items with one in place for the present one after so many seconds of getting there. */
+export function inPlace(
+  items: readonly FollowItem[],
+  { item, segment }: Beat,
+  seconds: number,
+): FollowItem[] {
+  return items.map((one) =>
+    one.id === item.id
+      ? {
+          ...one,
+          seconds: one.seconds - segment.seconds + seconds,
+          segments: one.segments.map((s) => (s === segment ? { ...s, seconds } : s)),
+        }
+      : one,
+  );
 }
 
 /** The items with more time for the stretch that runs; counted ones get more repetitions. */

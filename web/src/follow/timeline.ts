@@ -41,6 +41,12 @@ export function previousItemAt(beats: readonly Beat[], beat: Beat, seconds: numb
   return before ? (beats.find((b) => b.item.id === before.item.id)?.from ?? 0) : 0;
 }
 
+/** Seconds of getting to an item; undefined where nothing is to be got to. */
+export function changeoverOf(item: FollowItem): number | undefined {
+  const changes = item.segments.filter((s) => s.kind === "CHANGE");
+  return changes.length === 0 ? undefined : changes.reduce((sum, s) => sum + s.seconds, 0);
+}
+
 export function endOf(beats: readonly Beat[]): number {
   return beats.at(-1)?.to ?? 0;
 }

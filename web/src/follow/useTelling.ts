@@ -4,7 +4,7 @@ import type { FollowItem } from "../api/types";
 import { isMeanwhile } from "../lead/steps";
 import type { Happening } from "./keeping";
 import { seconds, type Stopwatch } from "./stopwatch";
-import { beatAt, type Beat } from "./timeline";
+import { beatAt, changeoverOf, type Beat } from "./timeline";
 
 /** Tells what happened, now unless said otherwise. */
 export type Tell = (happening: Omit<Happening, "at">, at?: number) => void;
@@ -68,6 +68,8 @@ export function useTelling(
       for (const over of from < 0 ? [] : all.slice(from, to)) {
         if (skip.current.has(over.id) || isMeanwhile(over)) continue;
         const whole = over.segments.reduce((sum, s) => sum + s.seconds, 0);
+        const change = changeoverOf(over);
+        if (change !== undefined) say({ kind: "CHANGED_OVER", item: over.id, seconds: change });
         say({ kind: "ITEM_DONE", item: over.id, drill: over.drillId, seconds: whole });
       }
     }

@@ -137,6 +137,7 @@ function OwnTimes({ view }: { view: WeekReview }) {
         another time than we say, drawn towards ours where they are few. Plans use it once you say
         so.
       </Soft>
+      <Changeovers view={view} />
       {shown.map((t) => (
         <Flex key={t.drill} gap="3" align="center" wrap="wrap" w="100%">
           <Box flex="1" minW="220px">
@@ -164,6 +165,41 @@ function OwnTimes({ view }: { view: WeekReview }) {
       )}
       {(use.error ?? forget.error) && <ErrorNotice error={use.error ?? forget.error} />}
     </Section>
+  );
+}
+
+/** Getting from drill to drill, all kinds together. */
+function Changeovers({ view }: { view: WeekReview }) {
+  const queries = useQueryClient();
+  const own = view.changeovers;
+  const turn = useMutation({
+    mutationFn: (isUsed: boolean) =>
+      isUsed
+        ? api.PUT("/api/own-changeovers", { body: { until: view.until } })
+        : api.DELETE("/api/own-changeovers"),
+    onSuccess: () => void queries.invalidateQueries({ queryKey: ["review"] }),
+  });
+  if (!own || !(own.isWorthwhile || own.isUsed)) return null;
+  return (
+    <Flex gap="3" align="center" wrap="wrap" w="100%">
+      <Box flex="1" minW="220px">
+        <b>From drill to drill</b>: {clock(Math.round(own.planned * own.factor))} a warm-up instead
+        of {clock(own.planned)}
+        <Box as="span" color="inkSoft">
+          {" "}
+          ({own.warmUps} warm-ups; {share(own.low)} to {share(own.high)})
+        </Box>
+      </Box>
+      <Button
+        size="sm"
+        variant={own.isUsed ? "ghost" : "solid"}
+        loading={turn.isPending}
+        onClick={() => turn.mutate(!own.isUsed)}
+      >
+        {own.isUsed ? "Used: go back to ours" : "Use it"}
+      </Button>
+      {turn.error && <ErrorNotice error={turn.error} />}
+    </Flex>
   );
 }
 

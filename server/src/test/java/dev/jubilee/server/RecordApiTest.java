@@ -91,6 +91,62 @@ class RecordApiTest {
     assertThat(record.at("/done/efforts")).isEqualTo(record.at("/planned/efforts"));
   }
 
+  @Test
+  void changeoversOfAClubAreShownAndUsedOnceTheCoachSaysSo() throws Exception {
+    LocalDateTime now = LocalDateTime.now(DUBLIN);
+    String today = now.toLocalDate().toString();
+    String use = "{\"until\":\"" + today + "\"}";
+    assertThat(field(coach.put("/api/own-changeovers", use))).isEqualTo("until");
+    int usual = 0;
+    for (int i = 1; i <= 6; i++) {
+      String id = prescribed(now.minusHours(20L * i));
+      usual = changing(id);
+      tellsTwiceTheChangeovers(id, Instant.now().minusSeconds(72_000L * i));
+    }
+    JsonNode own =
+        read(coach.get("/api/review?from=" + now.toLocalDate().minusDays(6))).get("changeovers");
+    assertThat(own.get("warmUps").asInt()).isEqualTo(6);
+    assertThat(own.get("factor").asDouble()).isBetween(1.3, 2.0);
+    assertThat(own.get("isUsed").asBoolean()).isFalse();
+    assertThat(changing(prescribed(now.plusDays(1)))).as("not yet").isEqualTo(usual);
+    assertThat(coach.put("/api/own-changeovers", use).statusCode()).isEqualTo(204);
+    assertThat(changing(prescribed(now.plusDays(2)))).isGreaterThan(usual);
+    assertThat(coach.delete("/api/own-changeovers").statusCode()).isEqualTo(204);
+    assertThat(changing(prescribed(now.plusDays(3)))).isEqualTo(usual);
+  }
+
+  private void tellsTwiceTheChangeovers(String id, Instant at) throws Exception {
+    String token =
+        read(coach.post("/api/prescriptions/" + id + "/hand-over", "")).get("token").asString();
+    ObjectNode batch = JSON.createObjectNode();
+    batch.put("device", UUID.randomUUID().toString());
+    batch.put("run", 1).put("sentAt", at.toEpochMilli()).put("revision", 1);
+    int sequence = 0;
+    event(batch, ++sequence, at.toEpochMilli(), "BEGUN");
+    for (JsonNode item : read(coach.get("/api/prescriptions/" + id)).at("/plan/items")) {
+      String key = item.get("id").asString();
+      int change = item.get("changeSeconds").asInt();
+      if (change > 0) {
+        event(batch, ++sequence, at.toEpochMilli(), "CHANGED_OVER")
+            .put("item", key)
+            .put("seconds", 2 * change);
+      }
+      event(batch, ++sequence, at.toEpochMilli(), "ITEM_DONE")
+          .put("item", key)
+          .put("seconds", item.get("seconds").asInt() + change);
+    }
+    event(batch, ++sequence, at.toEpochMilli(), "ENDED");
+    read(new Visitor().post("/api/follow/" + token + "/events", batch.toString()));
+  }
+
+  private int changing(String id) throws Exception {
+    return read(coach.get("/api/prescriptions/" + id))
+        .at("/plan/items")
+        .valueStream()
+        .mapToInt(i -> i.get("changeSeconds").asInt())
+        .sum();
+  }
+
   private static ObjectNode event(ObjectNode batch, int sequence, long at, String kind) {
     return batch
         .withArray("events")

@@ -4,6 +4,7 @@ import dev.jubilee.core.plan.SetUp;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.ToIntBiFunction;
 
 /**
  * Seconds of the cheapest way through the parts of a plan, for any set of set-ups. For each part
@@ -57,13 +58,17 @@ final class ChangeoverCosts {
   /**
    * @param stages parts in the order of the plan
    * @param optional how many set-ups can be chosen
+   * @param seconds from one set-up to another
    */
-  ChangeoverCosts(List<List<SetUpSequencer.Visit>> stages, int optional) {
+  ChangeoverCosts(
+      List<List<SetUpSequencer.Visit>> stages,
+      int optional,
+      ToIntBiFunction<SetUp, SetUp> seconds) {
     int[][] indices = stages.stream().map(this::indices).toArray(int[][]::new);
     between = new int[setUps.size()][setUps.size()];
     for (int from = 0; from < between.length; from++) {
       for (int to = 0; to < between.length; to++) {
-        between[from][to] = setUps.get(from).secondsTo(setUps.get(to));
+        between[from][to] = seconds.applyAsInt(setUps.get(from), setUps.get(to));
       }
     }
     for (int s = 0; s < indices.length; s++) {

@@ -71,7 +71,8 @@ public final class DrillMenu {
   private final PrescriptionRequest request;
   private final Set<String> lockedOpen;
   private final List<Need> needs;
-  private final SetUpSequencer stages = new SetUpSequencer();
+  private final DrillLibrary library;
+  private final SetUpSequencer stages;
 
   /** Set-up indices by part of the plan and set-up. */
   private final Map<Place, Integer> setUps = new HashMap<>();
@@ -83,6 +84,7 @@ public final class DrillMenu {
   private record Place(WarmUpPart block, boolean apparatus, SetUp setUp) {}
 
   /**
+   * @param library whose pace it is
    * @param skeleton raise, build and transition, in the order of the plan
    * @param candidates drills to choose from
    * @param required drills that are in, in these doses
@@ -94,6 +96,7 @@ public final class DrillMenu {
   public DrillMenu(
       PrescriptionRequest request,
       Demand demand,
+      DrillLibrary library,
       List<Layout.Part> skeleton,
       List<Drill> candidates,
       List<DosedDrill> required,
@@ -102,6 +105,8 @@ public final class DrillMenu {
       int contacts,
       Map<WarmUpPart, Menu.Room> rooms) {
     this.request = request;
+    this.library = library;
+    this.stages = new SetUpSequencer((from, to) -> library.changing(from.secondsTo(to)));
     this.lockedOpen = lockedOpen;
     this.needs =
         demand.needs().keySet().stream().sorted(Comparator.comparing(Need::words)).toList();
@@ -201,7 +206,8 @@ public final class DrillMenu {
         isFoot(drill, request) ? drill.id() : drill.group(),
         WarmUpPart.CHOSEN.indexOf(drill.block()),
         setUps.get(place),
-        part.dose().seconds() + Changeovers.next(request.circumstances().conditions().group()),
+        part.dose().seconds()
+            + Changeovers.next(library, request.circumstances().conditions().group()),
         drill.contactsIn(part.dose()),
         covers,
         bias(drill) - index,

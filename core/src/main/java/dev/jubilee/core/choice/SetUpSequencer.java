@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.ToIntBiFunction;
 
 /**
  * The parts of a plan in their order, and the cheapest way through them. Within a part, drills of
@@ -17,11 +18,19 @@ final class SetUpSequencer implements SetupTime {
   /** Seconds count before effort that falls. */
   private static final long SECOND = 1000;
 
+  private final ToIntBiFunction<SetUp, SetUp> seconds;
   private final List<List<Visit>> stages = new ArrayList<>();
   private final List<Visit> optional = new ArrayList<>();
 
   /** What is asked again and again, worked out at the first question. */
   private ChangeoverCosts crossings;
+
+  /**
+   * @param seconds from one set-up to another; never longer than by a third
+   */
+  SetUpSequencer(ToIntBiFunction<SetUp, SetUp> seconds) {
+    this.seconds = seconds;
+  }
 
   /** A set-up in a part of the plan; index −1 marks what is there anyway. */
   record Visit(int index, SetUp setUp) {}
@@ -61,7 +70,7 @@ final class SetUpSequencer implements SetupTime {
 
   private ChangeoverCosts crossings() {
     if (crossings == null) {
-      crossings = new ChangeoverCosts(stages, optional.size());
+      crossings = new ChangeoverCosts(stages, optional.size(), seconds);
     }
     return crossings;
   }
@@ -98,12 +107,12 @@ final class SetUpSequencer implements SetupTime {
   }
 
   /** Best ways through all of a part's set-ups, one for each that may be the last. */
-  private static List<Way> through(List<Visit> stage, List<Way> ends, int[][] efforts) {
+  private List<Way> through(List<Visit> stage, List<Way> ends, int[][] efforts) {
     int n = stage.size();
     Way[][] best = new Way[1 << n][n];
     for (int i = 0; i < n; i++) {
       for (Way end : ends) {
-        long cost = end.cost + SECOND * end.at.setUp.secondsTo(stage.get(i).setUp);
+        long cost = end.cost + SECOND * seconds.applyAsInt(end.at.setUp, stage.get(i).setUp);
         best[1 << i][i] = better(best[1 << i][i], stage.get(i), cost, end);
       }
     }
@@ -126,10 +135,10 @@ final class SetUpSequencer implements SetupTime {
     return known == null || cost < known.cost ? new Way(at, cost, before) : known;
   }
 
-  private static long step(Visit from, Visit to, int[][] efforts) {
-    long seconds = SECOND * from.setUp.secondsTo(to.setUp);
+  private long step(Visit from, Visit to, int[][] efforts) {
+    long cost = SECOND * seconds.applyAsInt(from.setUp, to.setUp);
     return efforts.length == 0
-        ? seconds
-        : seconds + Math.max(0, efforts[from.index][1] - efforts[to.index][0]);
+        ? cost
+        : cost + Math.max(0, efforts[from.index][1] - efforts[to.index][0]);
   }
 }

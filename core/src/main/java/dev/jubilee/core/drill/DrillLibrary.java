@@ -17,6 +17,9 @@ public final class DrillLibrary {
 
   private final Map<String, Drill> archived = new LinkedHashMap<>();
 
+  /** How long changeovers take, of our times. */
+  private final double changeovers;
+
   public DrillLibrary(Collection<Drill> drills) {
     this(drills, List.of());
   }
@@ -26,6 +29,11 @@ public final class DrillLibrary {
    * @param past no longer to choose from, but known, so that plans that hold them stay whole
    */
   public DrillLibrary(Collection<Drill> drills, Collection<Drill> past) {
+    this(drills, past, 1);
+  }
+
+  private DrillLibrary(Collection<Drill> drills, Collection<Drill> past, double changeovers) {
+    this.changeovers = changeovers;
     past.forEach(d -> archived.put(d.id(), d));
     Map<String, List<Drill>> rungs = new TreeMap<>();
     for (Drill drill : drills) {
@@ -42,12 +50,13 @@ public final class DrillLibrary {
   }
 
   /**
-   * The same for whoever takes other times for some drills.
+   * The same for whoever takes other times.
    *
-   * @param factors of the usual time, by drill; 0.5 to 2
+   * @param factors of a drill's usual time, by drill; 0.5 to 2
+   * @param changeovers of the time from one drill to the next; 0.5 to 2
    */
-  public DrillLibrary paced(Map<String, Double> factors) {
-    return factors.isEmpty()
+  public DrillLibrary paced(Map<String, Double> factors, double changeovers) {
+    return factors.isEmpty() && changeovers == this.changeovers
         ? this
         : new DrillLibrary(
             byId.values().stream()
@@ -57,7 +66,16 @@ public final class DrillLibrary {
                             ? d.usually(d.usual().paced(factors.get(d.id())), d.most())
                             : d)
                 .toList(),
-            archived.values());
+            archived.values(),
+            changeovers);
+  }
+
+  /**
+   * Whole seconds of a changeover here, given ours. Rounded up: so no way round by a third becomes
+   * shorter than the straight one.
+   */
+  public int changing(int seconds) {
+    return (int) Math.ceil(changeovers * seconds - 1e-9);
   }
 
   public List<Drill> drills() {

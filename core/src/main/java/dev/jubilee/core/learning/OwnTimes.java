@@ -5,18 +5,23 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.ToIntFunction;
 
 /**
- * How long drills really take a club, against our times: drawn towards ours, the more the fewer
- * times it was seen ({@link LogNormal}).
+ * How long drills and changeovers really take a club, against our times: drawn towards ours, the
+ * more the fewer times it was seen ({@link LogNormal}).
  */
 public final class OwnTimes {
   /** How far clubs differ; standard deviation of the logarithm, Jubilee modelling choice. */
   private static final double CLUBS_DIFFER = 0.15;
 
-  /** What one time is off by; likewise. */
+  /** What one time of a drill is off by; likewise. */
   private static final double TIME_IS_OFF = 0.35;
+
+  /** What all changeovers of one warm-up are off by; likewise. */
+  private static final double CHANGEOVERS_ARE_OFF = 0.25;
 
   /** Of fewer times nothing is said. */
   public static final int ENOUGH = 5;
@@ -30,7 +35,7 @@ public final class OwnTimes {
   private OwnTimes() {}
 
   /**
-   * A drill that was done.
+   * A drill that was done, without the time of getting to it.
    *
    * @param planned s
    * @param real s
@@ -56,15 +61,76 @@ public final class OwnTimes {
       double high,
       boolean isWorthwhile) {}
 
+  /**
+   * What a club's changeovers are against ours, all kinds together.
+   *
+   * @param warmUps in how many they were seen
+   * @param planned mean of a warm-up's, by our times, s
+   * @param factor real over planned, drawn towards 1
+   * @param low a tenth of what is believed is below it
+   * @param high a tenth is above it
+   * @param isWorthwhile whether it should be used
+   */
+  public record OwnChangeovers(
+      int warmUps, int planned, double factor, double low, double high, boolean isWorthwhile) {}
+
+  /**
+   * All changeovers of one warm-up.
+   *
+   * @param planned s, by our times
+   * @param real s
+   */
+  public record Changeovers(int planned, int real) {}
+
+  /** Nothing where they were seen in fewer than {@value #ENOUGH} warm-ups. */
+  public static Optional<OwnChangeovers> changeovers(List<Changeovers> warmUps) {
+    List<Changeovers> seen =
+        warmUps.stream().filter(c -> isBelievable(c.planned(), c.real())).toList();
+    if (seen.size() < ENOUGH) {
+      return Optional.empty();
+    }
+    Believed believed =
+        Believed.of(seen, Changeovers::planned, Changeovers::real, CHANGEOVERS_ARE_OFF);
+    return Optional.of(
+        new OwnChangeovers(
+            seen.size(),
+            believed.planned(),
+            believed.factor(),
+            believed.low(),
+            believed.high(),
+            believed.isWorthwhile()));
+  }
+
+  /** What times say together. */
+  private record Believed(int planned, double factor, double low, double high) {
+    static <T> Believed of(
+        List<T> times, ToIntFunction<T> planned, ToIntFunction<T> real, double isOff) {
+      LogNormal known = LogNormal.around(1, CLUBS_DIFFER);
+      for (T time : times) {
+        known = known.seen((double) real.applyAsInt(time) / planned.applyAsInt(time), isOff);
+      }
+      return new Believed(
+          (int) Math.round(times.stream().mapToInt(planned).average().orElse(0)),
+          known.median(),
+          known.quantile(0.1),
+          known.quantile(0.9));
+    }
+
+    /** Whether it is sure, and makes a difference. */
+    boolean isWorthwhile() {
+      return (low > 1 || high < 1) && Math.abs(factor - 1) >= WORTHWHILE;
+    }
+  }
+
+  private static boolean isBelievable(int planned, int real) {
+    return planned > 0 && real > planned / BELIEVABLE && real < planned * BELIEVABLE;
+  }
+
   /** By drill, the one that runs over most first. */
   public static List<OwnTime> of(List<Time> times) {
     Map<String, List<Time>> byDrill = new TreeMap<>();
     for (Time time : times) {
-      boolean isBelievable =
-          time.planned() > 0
-              && time.real() > time.planned() / BELIEVABLE
-              && time.real() < time.planned() * BELIEVABLE;
-      if (isBelievable) {
+      if (isBelievable(time.planned(), time.real())) {
         byDrill.computeIfAbsent(time.drill(), k -> new ArrayList<>()).add(time);
       }
     }
@@ -80,22 +146,14 @@ public final class OwnTimes {
   }
 
   private static OwnTime of(String drill, List<Time> times) {
-    LogNormal known = LogNormal.around(1, CLUBS_DIFFER);
-    for (Time time : times) {
-      known = known.seen((double) time.real() / time.planned(), TIME_IS_OFF);
-    }
-    double factor = known.median();
-    double low = known.quantile(0.1);
-    double high = known.quantile(0.9);
-    int planned = (int) Math.round(times.stream().mapToInt(Time::planned).average().orElse(0));
-    boolean isSure = low > 1 || high < 1;
+    Believed believed = Believed.of(times, Time::planned, Time::real, TIME_IS_OFF);
     return new OwnTime(
         drill,
         times.size(),
-        planned,
-        factor,
-        low,
-        high,
-        isSure && Math.abs(factor - 1) >= WORTHWHILE);
+        believed.planned(),
+        believed.factor(),
+        believed.low(),
+        believed.high(),
+        believed.isWorthwhile());
   }
 }

@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +24,7 @@ import java.util.TreeMap;
  * @param felt how ready, 1 to 5
  * @param bestEffort number of the session's best effort
  * @param items by their id, in the order in which they were begun
+ * @param changeovers seconds of getting to an item, by its id
  * @param signals what sensors said, in order, each second once
  * @param looks what was seen and decided, in order
  */
@@ -35,6 +37,7 @@ public record DeviceRecord(
     Optional<Integer> felt,
     Optional<Integer> bestEffort,
     Map<String, Done> items,
+    Map<String, Integer> changeovers,
     List<Signal> signals,
     List<Looked> looks) {
 
@@ -93,6 +96,7 @@ public record DeviceRecord(
   private static final class Fold {
     private final Map<Integer, Long> offsets;
     private final Map<String, Done> items = new LinkedHashMap<>();
+    private final Map<String, Integer> changeovers = new HashMap<>();
     private Optional<Instant> begun = Optional.empty();
     private Optional<Instant> ended = Optional.empty();
     private Optional<Instant> started = Optional.empty();
@@ -132,6 +136,7 @@ public record DeviceRecord(
         case FELT -> felt = Optional.of(event.value());
         case BEST_EFFORT -> best = Optional.of(event.value());
         case ITEM_STARTED -> item(event, Done.NOT_REACHED);
+        case CHANGED_OVER -> changeovers.put(event.item().orElseThrow(), event.seconds());
         case ITEM_DONE -> item(event, done(event, State.DONE));
         case SKIPPED ->
             item(event, done(event, event.seconds() > A_LOOK ? State.PARTLY : State.SKIPPED));
@@ -203,6 +208,7 @@ public record DeviceRecord(
           felt,
           best,
           new LinkedHashMap<>(items),
+          Map.copyOf(changeovers),
           List.copyOf(signals.values()),
           List.copyOf(looks));
     }

@@ -49,6 +49,8 @@ public record FollowEvent(
     /** The clock was started. */
     BEGUN,
     ITEM_STARTED,
+    /** One is in place for the item: so many seconds of it were getting there. */
+    CHANGED_OVER,
     ITEM_DONE,
     SKIPPED,
     /** An easier or harder rung was taken. */
@@ -76,6 +78,7 @@ public record FollowEvent(
 
     boolean isOfItem() {
       return this == ITEM_STARTED
+          || this == CHANGED_OVER
           || this == ITEM_DONE
           || this == SKIPPED
           || this == RUNG_CHANGED

@@ -50,6 +50,12 @@ public record FollowedRecord(
         .reduce(DeviceRecord.Done.NOT_REACHED, (a, b) -> b.or(a));
   }
 
+  /** Seconds of getting to an item, if a device told; of several the longest. */
+  public Optional<Integer> changeover(String id) {
+    return each(devices, d -> Optional.ofNullable(d.changeovers().get(id))).stream()
+        .max(Comparator.naturalOrder());
+  }
+
   /** What sensors said, of the device that heard the most. */
   public List<Signal> signals() {
     return devices.stream()

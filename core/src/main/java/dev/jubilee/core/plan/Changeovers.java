@@ -16,21 +16,22 @@ public final class Changeovers {
   /** A changeover: how long and what for. */
   record Change(int seconds, String note) {}
 
-  /** Seconds of explaining a drill to a group, beyond one athlete; Jubilee modelling choice. */
-  public static int next(int group) {
-    return NEXT + Math.min(10, (group - 1) / 2);
+  /** Seconds until a group has heard what comes; Jubilee modelling choice. */
+  public static int next(DrillLibrary library, int group) {
+    return library.changing(NEXT + Math.min(10, (group - 1) / 2));
   }
 
   /**
    * From one drill to the next.
    *
    * @param before null at the beginning
+   * @param library whose own pace it is
    * @param group how many warm up together
    */
-  static Change between(Drill before, Drill after, int group) {
+  static Change between(DrillLibrary library, Drill before, Drill after, int group) {
     SetUp from = before == null ? SetUp.ARRIVING : SetUp.of(before);
     SetUp to = SetUp.of(after);
-    int seconds = next(before, after, group) + from.secondsTo(to);
+    int seconds = next(library, before, after, group) + library.changing(from.secondsTo(to));
     String note = from.noteTo(to);
     if (note.isEmpty() && seconds > 0) {
       note = "get ready";
@@ -39,7 +40,7 @@ public final class Changeovers {
   }
 
   /** Hearing what comes: nothing where one thing leads into the other. */
-  private static int next(Drill before, Drill after, int group) {
+  private static int next(DrillLibrary library, Drill before, Drill after, int group) {
     if (after.block() == WarmUpPart.TRANSITION || after.block() == WarmUpPart.TRANSFER) {
       return 0;
     }
@@ -48,7 +49,7 @@ public final class Changeovers {
             && (before.id().equals(after.id())
                 || (isGraded(before) && isGraded(after))
                 || (isGraded(after) && SetUp.onApparatus(before) && SetUp.onApparatus(after)));
-    return continues ? 0 : next(group);
+    return continues ? 0 : next(library, group);
   }
 
   /** The items with the time between them as it follows from their order. */
@@ -61,7 +62,7 @@ public final class Changeovers {
         timed.add(item);
         continue;
       }
-      Change change = between(before, drill, group);
+      Change change = between(library, before, drill, group);
       timed.add(item.withChangeSeconds(change.seconds()).withChangeNote(change.note()));
       before = drill;
     }

@@ -310,6 +310,7 @@ final class InOnePlace {
     return new DrillMenu(
         request,
         demand,
+        library,
         skeleton.layout(),
         candidates,
         required,

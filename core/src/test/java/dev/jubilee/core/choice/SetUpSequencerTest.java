@@ -2,10 +2,12 @@ package dev.jubilee.core.choice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.plan.SetUp;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
@@ -32,7 +34,7 @@ class SetUpSequencerTest {
   @BeforeEach
   void layOut(RepetitionInfo repetition) {
     Random random = new Random(repetition.getCurrentRepetition());
-    stages = new SetUpSequencer();
+    stages = new SetUpSequencer(SetUp::secondsTo);
     parts = new ArrayList<>();
     choices = new ArrayList<>();
     fixed = new ArrayList<>();
@@ -107,12 +109,16 @@ class SetUpSequencerTest {
   }
 
   @RepeatedTest(1)
-  void aWayRoundIsNeverShorter() {
-    for (SetUp a : SET_UPS) {
-      assertThat(a.secondsTo(a)).isZero();
-      for (SetUp b : SET_UPS) {
-        for (SetUp c : SET_UPS) {
-          assertThat(a.secondsTo(b) + b.secondsTo(c)).isGreaterThanOrEqualTo(a.secondsTo(c));
+  void aWayRoundIsNeverShorterAtWhateverPace() {
+    for (int percent = 50; percent <= 200; percent += 7) {
+      DrillLibrary paced = BuiltInLibrary.get().paced(Map.of(), percent / 100.0);
+      for (SetUp a : SET_UPS) {
+        assertThat(paced.changing(a.secondsTo(a))).isZero();
+        for (SetUp b : SET_UPS) {
+          for (SetUp c : SET_UPS) {
+            assertThat(paced.changing(a.secondsTo(b)) + paced.changing(b.secondsTo(c)))
+                .isGreaterThanOrEqualTo(paced.changing(a.secondsTo(c)));
+          }
         }
       }
     }

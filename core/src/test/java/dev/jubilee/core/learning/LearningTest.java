@@ -8,6 +8,7 @@ import dev.jubilee.core.learning.OwnTimes.Time;
 import dev.jubilee.core.learning.WorkingRange.Difference;
 import dev.jubilee.core.learning.WorkingRange.Measure;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -127,6 +128,28 @@ class LearningTest {
     assertThat(own.get(0).factor()).isBetween(1.2, 1.3);
     assertThat(own.get(1).isWorthwhile()).isFalse();
     assertThat(own.get(1).times()).as("an hour in a drill is not believed").isEqualTo(60);
+  }
+
+  @Test
+  void changeoversOfAClubAreFoundWithinTheBandThatIsSaid() {
+    Random random = new Random(31);
+    int held = 0;
+    for (int club = 0; club < 4000; club++) {
+      double truth = Math.exp(0.15 * random.nextGaussian());
+      List<OwnTimes.Changeovers> seen = new ArrayList<>();
+      for (int i = 0; i < 5 + club % 30; i++) {
+        double real = 240 * truth * Math.exp(0.25 * random.nextGaussian());
+        seen.add(new OwnTimes.Changeovers(240, (int) Math.round(real)));
+      }
+      OwnTimes.OwnChangeovers own = OwnTimes.changeovers(seen).orElseThrow();
+      held += own.low() <= truth && truth <= own.high() ? 1 : 0;
+    }
+    assertThat(held / 4000.0).isBetween(0.78, 0.82);
+    assertThat(OwnTimes.changeovers(Collections.nCopies(4, new OwnTimes.Changeovers(240, 300))))
+        .isEmpty();
+    assertThat(OwnTimes.changeovers(Collections.nCopies(40, new OwnTimes.Changeovers(0, 300))))
+        .as("of nothing planned nothing follows")
+        .isEmpty();
   }
 
   @Test

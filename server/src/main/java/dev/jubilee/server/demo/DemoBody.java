@@ -72,6 +72,11 @@ record DemoBody(
     return (int) Math.max(3, planned * tempo * hard * Math.exp(0.08 * chance.nextGaussian()));
   }
 
+  /** How long they take to get to a drill, s: longer than we say, wherever kit is fetched. */
+  int change(int planned, Random chance) {
+    return (int) Math.max(1, planned * tempo * 1.2 * Math.exp(0.2 * chance.nextGaussian()));
+  }
+
   /** What their strap says, beats/min; 0 where they wear none. */
   int beats(SimulatedPlan simulated, int second, Random chance) {
     if (heartLag == 0 || simulated.plan().anchors().heart().isEmpty()) {

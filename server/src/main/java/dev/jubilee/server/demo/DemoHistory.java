@@ -257,10 +257,15 @@ class DemoHistory {
           tell(Kind.SKIPPED, at, item.id(), reason(), 0, null);
           continue;
         }
+        int change = item.changeSeconds() == 0 ? 0 : body.change(item.changeSeconds(), chance);
+        int work = item.seconds() - item.changeSeconds();
         int seconds =
             item.block().isChosen()
-                ? body.seconds(item.seconds(), item.drillId(), chance)
-                : item.seconds();
+                ? change + body.seconds(work, item.drillId(), chance)
+                : change + work;
+        if (!isRest && item.changeSeconds() > 0) {
+          tell(Kind.CHANGED_OVER, at, item.id(), null, change, null);
+        }
         at += 1000L * seconds;
         efforts += item.block() == WarmUpPart.BUILD ? 1 : 0;
         if (!isRest) {

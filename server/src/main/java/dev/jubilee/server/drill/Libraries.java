@@ -55,7 +55,8 @@ public class Libraries {
   private record Known(String state, Opened opened) {}
 
   /** The same with the club's own times. */
-  private record Paced(DrillLibrary of, Map<String, Double> times, DrillLibrary inOwnTime) {}
+  private record Paced(
+      DrillLibrary of, Map<String, Double> times, double changeovers, DrillLibrary inOwnTime) {}
 
   private final Map<UUID, Paced> paced = new ConcurrentHashMap<>();
   private final OwnTimesStore times;
@@ -70,13 +71,14 @@ public class Libraries {
   public DrillLibrary of(UUID clubId) {
     DrillLibrary library = opened(clubId).library();
     Map<String, Double> factors = times.of(clubId);
-    if (factors.isEmpty()) {
-      return library;
-    }
+    double changeovers = times.changeovers(clubId).orElse(1.0);
     Paced last = paced.get(clubId);
-    if (last == null || last.of() != library || !last.times().equals(factors)) {
-      DrillLibrary inOwnTime = library.paced(factors);
-      last = new Paced(library, factors, inOwnTime);
+    if (last == null
+        || last.of() != library
+        || !last.times().equals(factors)
+        || last.changeovers() != changeovers) {
+      DrillLibrary inOwnTime = library.paced(factors, changeovers);
+      last = new Paced(library, factors, changeovers, inOwnTime);
       paced.put(clubId, last);
     }
     return last.inOwnTime();

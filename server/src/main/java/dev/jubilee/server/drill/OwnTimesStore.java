@@ -1,12 +1,13 @@
 package dev.jubilee.server.drill;
 
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Repository;
 
-/** How long drills take a club, against our times, where it chose to use that. */
+/** How long drills and changeovers take a club, against our times, where it chose to use that. */
 @Repository
 public class OwnTimesStore {
   private final JdbcTemplate jdbc;
@@ -35,6 +36,28 @@ public class OwnTimesStore {
         clubId,
         drill,
         factor);
+  }
+
+  /** The factor of our changeovers; most clubs have none. */
+  public Optional<Double> changeovers(UUID clubId) {
+    return jdbc
+        .queryForList("SELECT factor FROM own_changeover WHERE club_id = ?", Double.class, clubId)
+        .stream()
+        .findFirst();
+  }
+
+  /** Uses a factor of changeovers from now on. */
+  public void useChangeovers(UUID clubId, double factor) {
+    jdbc.update(
+        "INSERT INTO own_changeover (club_id, factor) VALUES (?, ?)"
+            + " ON CONFLICT (club_id) DO UPDATE SET factor = EXCLUDED.factor",
+        clubId,
+        factor);
+  }
+
+  /** Goes back to our changeovers. */
+  public void forgetChangeovers(UUID clubId) {
+    jdbc.update("DELETE FROM own_changeover WHERE club_id = ?", clubId);
   }
 
   /** Goes back to our time. */

@@ -49,6 +49,7 @@ class ApiDescription {
           "RecordingFile.columns",
           "TableHead.columns",
           "AgainstUsual.range",
+          "WeekReview.changeovers",
           "CircumstancesView.conditions");
 
   @Bean

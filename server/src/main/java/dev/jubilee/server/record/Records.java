@@ -353,7 +353,7 @@ public class Records implements WarmUpListener {
             .map(RecordV1.MomentV1::of)
             .orElse(null),
         heart(plan, told).map(RecordV1.HeartV1::of).orElse(null),
-        items(plan, done),
+        items(plan, done, told),
         plan.items().stream().map(PlanItem::drillId).distinct().toList(),
         byHand.map(ByHandV1::note).orElse(null),
         isFollowed);
@@ -384,7 +384,8 @@ public class Records implements WarmUpListener {
     return new Done(said.state(), seconds);
   }
 
-  private static List<RecordV1.ItemV1> items(Plan plan, Function<String, Done> done) {
+  private static List<RecordV1.ItemV1> items(
+      Plan plan, Function<String, Done> done, FollowedRecord told) {
     List<RecordV1.ItemV1> items = new ArrayList<>();
     for (PlanItem item : plan.items()) {
       Done how = done.apply(item.id());
@@ -402,7 +403,9 @@ public class Records implements WarmUpListener {
               how.state(),
               how.seconds(),
               effort,
-              how.reason().orElse(null)));
+              how.reason().orElse(null),
+              item.changeSeconds(),
+              told.changeover(item.id()).orElse(null)));
     }
     return items;
   }

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -46,5 +47,21 @@ class ReviewController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void forgetOwnTime(@AuthenticationPrincipal SignedIn coach, @PathVariable String drill) {
     reviews.forget(coach.clubId(), drill);
+  }
+
+  /** Changeovers are to be used as they were seen up to a day. */
+  record UsedChangeovers(@NotNull LocalDate until) {}
+
+  @PutMapping("/own-changeovers")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void useOwnChangeovers(
+      @AuthenticationPrincipal SignedIn coach, @Valid @RequestBody UsedChangeovers used) {
+    reviews.useChangeovers(coach.clubId(), used.until());
+  }
+
+  @DeleteMapping("/own-changeovers")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void forgetOwnChangeovers(@AuthenticationPrincipal SignedIn coach) {
+    reviews.forgetChangeovers(coach.clubId());
   }
 }

@@ -17,6 +17,7 @@ import java.util.UUID;
  * @param skipped what was left out, the most often first
  * @param athletes each who had a session
  * @param times drills that take the club another time than ours, over twelve weeks
+ * @param changeovers what its changeovers are against ours; absent where too few were seen
  */
 public record WeekReview(
     LocalDate from,
@@ -26,7 +27,8 @@ public record WeekReview(
     int recorded,
     List<Skipped> skipped,
     List<AthleteWeekView> athletes,
-    List<OwnTimeView> times) {
+    List<OwnTimeView> times,
+    @Schema(nullable = true) OwnChangeoversView changeovers) {
 
   /** A drill that somebody left out. */
   public record Skipped(
@@ -60,6 +62,22 @@ public record WeekReview(
       String drill,
       String name,
       int times,
+      int planned,
+      double factor,
+      double low,
+      double high,
+      boolean isWorthwhile,
+      boolean isUsed) {}
+
+  /**
+   * How long the club takes from drill to drill; see {@link OwnTimes.OwnChangeovers}.
+   *
+   * @param warmUps in how many it was seen
+   * @param planned our time in a warm-up on average, s
+   * @param isUsed whether plans are made with it
+   */
+  public record OwnChangeoversView(
+      int warmUps,
       int planned,
       double factor,
       double low,

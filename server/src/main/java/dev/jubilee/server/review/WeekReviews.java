@@ -21,6 +21,7 @@ import dev.jubilee.server.record.Records;
 import dev.jubilee.server.record.Records.Kept;
 import dev.jubilee.server.record.stored.RecordV1;
 import dev.jubilee.server.review.WeekReview.AthleteWeekView;
+import dev.jubilee.server.review.WeekReview.OwnChangeoversView;
 import dev.jubilee.server.review.WeekReview.OwnTimeView;
 import dev.jubilee.server.review.WeekReview.Skipped;
 import dev.jubilee.server.session.SessionView;
@@ -99,7 +100,8 @@ public class WeekReviews {
         kept.size(),
         skipped(kept, names),
         weeks(held, kept, rows, names, checkIns.latest(clubId, ids), logbook.marks(clubId, ids)),
-        ownTimes(clubId, until));
+        ownTimes(clubId, until),
+        ownChangeovers(clubId, until));
   }
 
   private static List<Skipped> skipped(List<Kept> kept, Map<UUID, String> names) {
@@ -203,24 +205,65 @@ public class WeekReviews {
     return views;
   }
 
-  private List<OwnTimes.OwnTime> learned(UUID clubId, LocalDate until) {
-    List<OwnTimes.Time> seen = new ArrayList<>();
-    for (Kept kept :
-        records.between(
+  private OwnChangeoversView ownChangeovers(UUID clubId, LocalDate until) {
+    boolean isUsed = times.changeovers(clubId).isPresent();
+    return OwnTimes.changeovers(changeovers(followed(clubId, until)))
+        .map(
+            own ->
+                new OwnChangeoversView(
+                    own.warmUps(),
+                    own.planned(),
+                    own.factor(),
+                    own.low(),
+                    own.high(),
+                    own.isWorthwhile(),
+                    isUsed))
+        .orElse(null);
+  }
+
+  /** What devices told; by hand nobody measures seconds. */
+  private List<RecordV1> followed(UUID clubId, LocalDate until) {
+    return records
+        .between(
             clubId,
             until.minusWeeks(WEEKS_OF_TIMES).atStartOfDay(),
-            until.plusDays(1).atStartOfDay())) {
-      // By hand nobody measures seconds.
-      if (!kept.figures().isFollowed()) {
-        continue;
-      }
-      for (RecordV1.ItemV1 item : kept.figures().items()) {
+            until.plusDays(1).atStartOfDay())
+        .stream()
+        .map(Kept::figures)
+        .filter(RecordV1::isFollowed)
+        .toList();
+  }
+
+  private List<OwnTimes.OwnTime> learned(UUID clubId, LocalDate until) {
+    List<OwnTimes.Time> seen = new ArrayList<>();
+    for (RecordV1 record : followed(clubId, until)) {
+      for (RecordV1.ItemV1 item : record.items()) {
         if (item.state() == State.DONE && item.block().isChosen()) {
-          seen.add(new OwnTimes.Time(item.drill(), item.planned(), item.seconds()));
+          int change = item.change() == null ? 0 : item.change();
+          int changed = item.changed() == null ? change : item.changed();
+          seen.add(
+              new OwnTimes.Time(item.drill(), item.planned() - change, item.seconds() - changed));
         }
       }
     }
     return OwnTimes.of(seen);
+  }
+
+  private static List<OwnTimes.Changeovers> changeovers(List<RecordV1> followed) {
+    return followed.stream()
+        .map(
+            record -> {
+              int planned = 0;
+              int real = 0;
+              for (RecordV1.ItemV1 item : record.items()) {
+                if (item.state() == State.DONE && item.change() != null && item.changed() != null) {
+                  planned += item.change();
+                  real += item.changed();
+                }
+              }
+              return new OwnTimes.Changeovers(planned, real);
+            })
+        .toList();
   }
 
   /**
@@ -239,7 +282,7 @@ public class WeekReviews {
     }
     // What was planned in own times already is no measure of ours.
     if (!times.of(clubId).containsKey(drill)) {
-      times.use(clubId, drill, Math.max(0.5, Math.min(2, own.factor())));
+      times.use(clubId, drill, held(own.factor()));
     }
   }
 
@@ -247,5 +290,37 @@ public class WeekReviews {
   @Transactional
   public void forget(UUID clubId, String drill) {
     times.forget(clubId, drill);
+  }
+
+  /**
+   * Uses a club's own changeovers in plans from now on.
+   *
+   * @throws OutOfRangeException where too few were seen
+   */
+  @Transactional
+  public void useChangeovers(UUID clubId, LocalDate until) {
+    OwnTimes.OwnChangeovers own =
+        OwnTimes.changeovers(changeovers(followed(clubId, until)))
+            .orElseThrow(
+                () ->
+                    new OutOfRangeException(
+                        "until",
+                        until,
+                        "a day by which " + OwnTimes.ENOUGH + " warm-ups were followed"));
+    // What was planned in own times already is no measure of ours.
+    if (times.changeovers(clubId).isEmpty()) {
+      times.useChangeovers(clubId, held(own.factor()));
+    }
+  }
+
+  /** Goes back to our changeovers. */
+  @Transactional
+  public void forgetChangeovers(UUID clubId) {
+    times.forgetChangeovers(clubId);
+  }
+
+  /** As a library accepts it. */
+  private static double held(double factor) {
+    return Math.max(0.5, Math.min(2, factor));
   }
 }

@@ -109,6 +109,8 @@ public record RecordV1(
    * @param planned s
    * @param seconds that were done
    * @param effort 0 to 100, for drawing
+   * @param change s of what was planned that are for getting to it; absent in old records
+   * @param changed s that getting to it took, where a device told
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record ItemV1(
@@ -120,7 +122,9 @@ public record RecordV1(
       State state,
       int seconds,
       int effort,
-      SkipReason reason) {}
+      SkipReason reason,
+      Integer change,
+      Integer changed) {}
 
   /** What it says of the body. */
   public Optional<WarmingMoment> momentToCore() {
