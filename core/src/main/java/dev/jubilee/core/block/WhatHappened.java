@@ -1,5 +1,9 @@
 package dev.jubilee.core.block;
 
+import dev.jubilee.core.decision.Mark;
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.Need;
+import dev.jubilee.core.drill.Skill;
 import dev.jubilee.core.sport.BodyRegion;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -36,7 +40,10 @@ public record WhatHappened(List<Clean> clean, List<Day> days, List<Hurt> hurts) 
   /** For so long a block goes around what hurts, days; common practice: looked at weekly. */
   private static final int AROUND = 6;
 
-  /** A version of a movement that was done whole, in a warm-up after which one felt all right. */
+  /** Below that it was not clean, whoever did it: 1 to 5; Jubilee modelling choice. */
+  private static final int ALL_RIGHT = 3;
+
+  /** A version of a movement that was done whole and {@link #isClean cleanly}. */
   public record Clean(LocalDate day, String ladder, int step) {}
 
   /** A day with a session, and whether it was done. */
@@ -49,6 +56,26 @@ public record WhatHappened(List<Clean> clean, List<Day> days, List<Hurt> hurts) 
     clean = List.copyOf(clean);
     days = List.copyOf(days);
     hurts = List.copyOf(hurts);
+  }
+
+  /**
+   * Whether a version that was done whole was done cleanly: one felt all right, nothing hurt that
+   * it works, and landings were not heavy (common practice: down a rung for pain or poor form).
+   *
+   * @param felt how ready, 1 to 5
+   * @param marks what was seen or said in that warm-up
+   */
+  public static boolean isClean(Drill drill, int felt, List<Mark> marks) {
+    return felt >= ALL_RIGHT && marks.stream().noneMatch(m -> speaksAgainst(m, drill));
+  }
+
+  private static boolean speaksAgainst(Mark mark, Drill drill) {
+    return switch (mark.sign()) {
+      case PAIN -> mark.region().filter(drill::works).isPresent();
+      case WOBBLY -> drill.serves().containsKey(new Need.Rehearsal(Skill.BALANCE));
+      case CONTACTS_HEAVY -> drill.contacts() > 0;
+      default -> mark.sign().isAlarm();
+    };
   }
 
   /** Reports that are not known yet: of each ladder the highest version, its latest days. */

@@ -2,11 +2,18 @@ package dev.jubilee.core.block;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.block.Interruption.Kind;
 import dev.jubilee.core.block.MasteryRecord.Source;
 import dev.jubilee.core.block.WhatHappened.Clean;
 import dev.jubilee.core.block.WhatHappened.Day;
 import dev.jubilee.core.block.WhatHappened.Hurt;
+import dev.jubilee.core.decision.Mark;
+import dev.jubilee.core.decision.Sign;
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.Need;
+import dev.jubilee.core.drill.Skill;
+import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.sport.BodyRegion;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -56,6 +63,31 @@ class WhatHappenedTest {
     assertThat(found)
         .containsExactly(
             new Interruption(Kind.AWAY, MONDAY.plusDays(5), MONDAY.plusDays(8), Optional.empty()));
+  }
+
+  /** Down a rung for pain or poor form: common practice. */
+  @Test
+  void nothingIsCleanThatHurtWhereItWorksOrLandedHeavily() {
+    for (Drill drill : BuiltInLibrary.get().drills()) {
+      assertThat(WhatHappened.isClean(drill, 3, List.of())).isTrue();
+      assertThat(WhatHappened.isClean(drill, 2, List.of())).isFalse();
+      for (Sign sign : Sign.values()) {
+        if (!sign.hasPlace()) {
+          boolean isAgainst =
+              sign.isAlarm()
+                  || (sign == Sign.CONTACTS_HEAVY && drill.contacts() > 0)
+                  || (sign == Sign.WOBBLY
+                      && drill.serves().containsKey(new Need.Rehearsal(Skill.BALANCE)));
+          assertThat(WhatHappened.isClean(drill, 5, List.of(Mark.of(sign))))
+              .as("%s, %s", drill.id(), sign)
+              .isEqualTo(!isAgainst);
+        }
+      }
+      for (BodyRegion region : BodyRegion.values()) {
+        Mark pain = Mark.pain(region, Restriction.Side.LEFT, 1, true);
+        assertThat(WhatHappened.isClean(drill, 5, List.of(pain))).isEqualTo(!drill.works(region));
+      }
+    }
   }
 
   @Test

@@ -4,6 +4,8 @@ import dev.jubilee.core.block.Interruption;
 import dev.jubilee.core.block.MasteryRecord;
 import dev.jubilee.core.block.WhatHappened;
 import dev.jubilee.core.checkin.CheckIn;
+import dev.jubilee.core.decision.Mark;
+import dev.jubilee.core.decision.Sign;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.logbook.DeviceRecord.State;
@@ -13,6 +15,7 @@ import dev.jubilee.server.block.BlockDefinition.AthleteMastery;
 import dev.jubilee.server.checkin.CheckIns;
 import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.drill.Libraries;
+import dev.jubilee.server.logbook.Logbook;
 import dev.jubilee.server.prescription.PrescriptionRepository;
 import dev.jubilee.server.prescription.PrescriptionRow;
 import dev.jubilee.server.record.Records;
@@ -36,14 +39,12 @@ import org.springframework.transaction.annotation.Transactional;
 /** What records say that a block does not know yet. */
 @Service
 class Happenings {
-  /** Below that it was not clean, whoever did it: 1 to 5. */
-  private static final int ALL_RIGHT = 3;
-
   private final Blocks blocks;
   private final Records records;
   private final Sessions sessions;
   private final PrescriptionRepository prescriptions;
   private final CheckIns checkIns;
+  private final Logbook logbook;
   private final Athletes athletes;
   private final Libraries libraries;
   private final ClubRepository clubs;
@@ -54,6 +55,7 @@ class Happenings {
       Sessions sessions,
       PrescriptionRepository prescriptions,
       CheckIns checkIns,
+      Logbook logbook,
       Athletes athletes,
       Libraries libraries,
       ClubRepository clubs) {
@@ -62,6 +64,7 @@ class Happenings {
     this.sessions = sessions;
     this.prescriptions = prescriptions;
     this.checkIns = checkIns;
+    this.logbook = logbook;
     this.athletes = athletes;
     this.libraries = libraries;
     this.clubs = clubs;
@@ -160,21 +163,27 @@ class Happenings {
       List<Kept> kept,
       DrillLibrary library,
       LocalDate today) {
+    Map<UUID, List<Mark>> marks =
+        logbook.marks(clubId, kept.stream().map(Kept::prescriptionId).toList());
+    List<WhatHappened.Hurt> hurts = new ArrayList<>();
     List<WhatHappened.Clean> clean = new ArrayList<>();
     for (Kept one : kept) {
+      LocalDate day = one.startsAt().toLocalDate();
       Integer felt = one.figures().felt();
-      if (felt == null || felt < ALL_RIGHT) {
-        continue;
-      }
-      for (RecordV1.ItemV1 item : one.figures().items()) {
+      List<Mark> seen = marks.getOrDefault(one.prescriptionId(), List.of());
+      seen.stream()
+          .filter(m -> m.sign() == Sign.PAIN)
+          .forEach(m -> hurts.add(new WhatHappened.Hurt(day, m.region().orElseThrow(), m.pain())));
+      for (RecordV1.ItemV1 item :
+          felt == null ? List.<RecordV1.ItemV1>of() : one.figures().items()) {
         Optional<Drill.Rung> rung =
             item.state() == State.DONE
-                ? library.find(item.drill()).flatMap(Drill::rung)
+                ? library
+                    .find(item.drill())
+                    .filter(d -> WhatHappened.isClean(d, felt, seen))
+                    .flatMap(Drill::rung)
                 : Optional.empty();
-        rung.ifPresent(
-            r ->
-                clean.add(
-                    new WhatHappened.Clean(one.startsAt().toLocalDate(), r.ladder(), r.step())));
+        rung.ifPresent(r -> clean.add(new WhatHappened.Clean(day, r.ladder(), r.step())));
       }
     }
     Set<UUID> done = kept.stream().map(Kept::sessionId).collect(Collectors.toSet());
@@ -188,7 +197,6 @@ class Happenings {
         days.add(new WhatHappened.Day(day, done.contains(row.id())));
       }
     }
-    List<WhatHappened.Hurt> hurts = new ArrayList<>();
     Map<UUID, UUID> sessionOf = new HashMap<>();
     if (!dates.isEmpty()) {
       for (PrescriptionRow row :
