@@ -8,7 +8,7 @@ import { SelectField } from "../shared/fields";
 import { Section, Soft, Title } from "../shared/panels";
 import { clock } from "../shared/units";
 import { Aligned } from "./Aligned";
-import { paired } from "./axis";
+import type { Arrangement } from "./axis";
 import { formatOf, refused } from "./files";
 import { options, sayFigure } from "./words";
 import css from "./recording.module.css";
@@ -56,9 +56,13 @@ function useRefresh() {
 function Shown({ view }: { view: RecordingView }) {
   const refresh = useRefresh();
   const params = { path: { id: view.prescriptionId } };
-  const pair = useMutation({
-    mutationFn: (stepOf: number[]) =>
-      data(api.PUT("/api/prescriptions/{id}/recording", { params, body: { stepOf } })),
+  const arrange = useMutation({
+    mutationFn: (arrangement: Arrangement | undefined) =>
+      data(
+        arrangement
+          ? api.PUT("/api/prescriptions/{id}/recording", { params, body: arrangement })
+          : api.DELETE("/api/prescriptions/{id}/recording/arrangement", { params }),
+      ),
     onSuccess: refresh,
   });
   const facts = [
@@ -73,8 +77,17 @@ function Shown({ view }: { view: RecordingView }) {
           ▲ {note}
         </Box>
       ))}
-      <Aligned view={view} onPair={(i, step) => pair.mutate(paired(view, i, step))} />
-      {pair.error && <ErrorNotice error={pair.error} />}
+      <Aligned view={view} onArrange={(arrangement) => arrange.mutate(arrangement)} />
+      {view.isByHand && (
+        <Button
+          variant="ghost"
+          loading={arrange.isPending}
+          onClick={() => arrange.mutate(undefined)}
+        >
+          Back to what was found
+        </Button>
+      )}
+      {arrange.error && <ErrorNotice error={arrange.error} />}
       <Found view={view} />
     </>
   );

@@ -107,6 +107,18 @@ class RecordTest {
     recording.getByRole(AriaRole.COMBOBOX).selectOption("0");
     assertThat(recording.getByRole(AriaRole.COMBOBOX)).hasValue("0");
     AccessibilityTest.expectNoViolations(coach, "recording");
+    Locator edge = recording.getByRole(AriaRole.SLIDER).last();
+    int begins = Integer.parseInt(edge.getAttribute("aria-valuenow"));
+    edge.focus();
+    coach.keyboard().press("Shift+ArrowLeft");
+    assertThat(edge).hasAttribute("aria-valuenow", Integer.toString(begins - 10));
+    assertThat(edge).isFocused();
+    int stretches = recording.locator("rect[role=button]").count();
+    recording.getByText("Split in two").click();
+    assertThat(recording.locator("rect[role=button]")).hasCount(stretches + 1);
+    recording.getByText("Back to what was found").click();
+    assertThat(recording.locator("rect[role=button]")).hasCount(stretches);
+    assertThat(edge).hasAttribute("aria-valuenow", Integer.toString(begins));
     recording.getByText("Take the recording away").click();
     assertThat(recording.locator("rect[role=button]")).hasCount(0);
   }

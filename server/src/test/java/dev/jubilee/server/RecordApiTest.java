@@ -273,12 +273,20 @@ class RecordApiTest {
     JsonNode record = read(coach.get("/api/prescriptions/" + id + "/record"));
     assertThat(record.at("/results/efforts")).hasSize(5);
     assertThat(record.get("waited")).isEqualTo(view.get("gap"));
-    // What a coach pairs otherwise counts.
-    ObjectNode none = JSON.createObjectNode();
-    view.get("stretches").forEach(s -> none.withArray("stepOf").add(-1));
-    JsonNode unpaired = read(coach.put(at, none.toString()));
-    assertThat(unpaired.get("gap").isNull()).isTrue();
-    assertThat(field(coach.put(at, "{\"stepOf\":[0]}"))).isEqualTo("stepOf");
+    // What a coach says otherwise counts: here that all but one effort of the session was rest.
+    int last = view.get("seconds").asInt();
+    String rest = "{\"begins\":[0,%d],\"stepOf\":[-1,%d]}";
+    int step = view.get("steps").size() - 1;
+    JsonNode arranged = read(coach.put(at, rest.formatted(last - 60, step)));
+    assertThat(arranged.get("gap").isNull()).isTrue();
+    assertThat(arranged.get("stretches")).hasSize(2);
+    assertThat(arranged.get("isByHand").asBoolean()).isTrue();
+    assertThat(read(coach.get(at)).get("recording")).isEqualTo(arranged);
+    assertThat(field(coach.put(at, rest.formatted(0, step)))).isEqualTo("begins[1]");
+    assertThat(field(coach.put(at, rest.formatted(last, step)))).isEqualTo("begins[1]");
+    assertThat(field(coach.put(at, rest.formatted(9, step + 1)))).isEqualTo("stepOf[1]");
+    assertThat(field(coach.put(at, "{\"begins\":[0],\"stepOf\":[]}"))).isEqualTo("stepOf");
+    assertThat(read(coach.delete(at + "/arrangement"))).isEqualTo(view);
     assertThat(coach.delete(at).statusCode()).isEqualTo(204);
     assertThat(read(coach.get(at)).get("recording").isNull()).isTrue();
   }

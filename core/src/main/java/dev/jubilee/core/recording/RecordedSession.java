@@ -40,20 +40,26 @@ public record RecordedSession(
   }
 
   /**
-   * A recording as a coach has paired it.
+   * A recording as a coach says that it goes.
    *
-   * @param stepOf by stretch, the index of its step; −1 for none
+   * @throws dev.jubilee.core.quantity.OutOfRangeException where that goes beyond what was recorded
+   *     or prescribed
    */
   public static RecordedSession of(
-      PlannedSteps planned, Recording recording, List<Integer> stepOf) {
-    List<Stretch> stretches = Stretches.of(recording);
+      PlannedSteps planned, Recording recording, Arrangement arrangement) {
+    arrangement.requireWithin(recording.seconds(), planned.steps().size());
+    List<Stretch> stretches = Stretches.of(recording, arrangement.begins());
     List<Pair> pairs = new ArrayList<>();
     for (int i = 0; i < stretches.size(); i++) {
-      int step = i < stepOf.size() ? stepOf.get(i) : -1;
-      boolean isStep = step >= 0 && step < planned.steps().size();
-      pairs.add(new Pair(isStep ? Optional.of(step) : Optional.empty(), Optional.of(i)));
+      pairs.add(new Pair(arrangement.step(i), Optional.of(i)));
     }
     return of(planned, recording, stretches, pairs);
+  }
+
+  /** The same with the stretches as they are found, and these steps; −1 for none. */
+  public static RecordedSession of(
+      PlannedSteps planned, Recording recording, List<Integer> stepOf) {
+    return of(planned, recording, Arrangement.tied(Stretches.of(recording), stepOf));
   }
 
   private static RecordedSession of(

@@ -48,6 +48,22 @@ public final class Stretches {
     return merged(signal, stretches);
   }
 
+  /**
+   * Those that begin where a coach says.
+   *
+   * @param begins s, in order, all within the recording
+   */
+  static List<Stretch> of(Recording recording, List<Integer> begins) {
+    double[] signal = recording.standing();
+    List<Stretch> stretches = new ArrayList<>();
+    for (int i = 0; i < begins.size(); i++) {
+      int from = begins.get(i);
+      int until = i + 1 < begins.size() ? begins.get(i + 1) : signal.length;
+      stretches.add(new Stretch(from, until, mean(signal, from, until)));
+    }
+    return stretches;
+  }
+
   private static double[] pieces(double[] signal, int piece) {
     if (piece == 1) {
       return signal;

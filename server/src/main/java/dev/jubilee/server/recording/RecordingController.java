@@ -1,5 +1,6 @@
 package dev.jubilee.server.recording;
 
+import dev.jubilee.core.recording.Arrangement;
 import dev.jubilee.server.record.Records;
 import dev.jubilee.server.signin.SignedIn;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -68,15 +69,31 @@ class RecordingController {
     return new TableHead(head.names(), head.columns());
   }
 
-  /** Steps by stretch, −1 for none. */
-  record Pairing(@NotNull @Size(max = 2000) List<@NotNull Integer> stepOf) {}
+  /**
+   * How a recording goes.
+   *
+   * @param begins of the stretches, s
+   * @param stepOf by stretch, −1 for none
+   */
+  record Arranged(
+      @NotNull @Size(max = 2000) List<@NotNull Integer> begins,
+      @NotNull @Size(max = 2000) List<@NotNull Integer> stepOf) {}
 
   @PutMapping("/prescriptions/{id}/recording")
-  RecordingView pairRecording(
+  RecordingView arrangeRecording(
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
-      @Valid @RequestBody Pairing pairing) {
-    RecordingView view = recordings.pair(coach.clubId(), id, pairing.stepOf());
+      @Valid @RequestBody Arranged arranged) {
+    Arrangement arrangement = new Arrangement(arranged.begins(), arranged.stepOf());
+    RecordingView view = recordings.arrange(coach.clubId(), id, arrangement);
+    records.measured(coach.clubId(), id);
+    return view;
+  }
+
+  /** Forgets what was said of it by hand. */
+  @DeleteMapping("/prescriptions/{id}/recording/arrangement")
+  RecordingView recordingAsFound(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
+    RecordingView view = recordings.asFound(coach.clubId(), id);
     records.measured(coach.clubId(), id);
     return view;
   }

@@ -1,7 +1,9 @@
 package dev.jubilee.server.recording;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.core.recording.Arrangement;
 import dev.jubilee.core.recording.PlannedSteps;
 import dev.jubilee.core.recording.RecordedSession;
 import dev.jubilee.core.recording.Recording;
@@ -104,8 +106,15 @@ public class Recordings implements MeasuredLookup {
   /** Names of files. */
   record FilesV1(List<String> names) {}
 
-  /** Steps by stretch; −1 for none. */
-  record StepsV1(List<Integer> stepOf) {}
+  /** What a coach says; {@code begins} is absent where stretches are as they were found. */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  record StepsV1(List<Integer> stepOf, List<Integer> begins) {
+    RecordedSession read(PlannedSteps planned, Recording recording) {
+      return begins == null
+          ? RecordedSession.of(planned, recording, stepOf)
+          : RecordedSession.of(planned, recording, new Arrangement(begins, stepOf));
+    }
+  }
 
   /** The columns of a table. */
   public record Head(List<String> names, Columns columns) {}
@@ -295,7 +304,7 @@ public class Recordings implements MeasuredLookup {
   private static RecordedSession read(Frame frame, Stored stored) {
     return stored
         .stepOf()
-        .map(s -> RecordedSession.of(frame.steps(), stored.recording(), s.stepOf()))
+        .map(s -> s.read(frame.steps(), stored.recording()))
         .orElseGet(() -> RecordedSession.of(frame.steps(), stored.recording()));
   }
 
@@ -349,31 +358,36 @@ public class Recordings implements MeasuredLookup {
   }
 
   /**
-   * Pairs stretches with steps as a coach says.
+   * Keeps where stretches begin and which step each was, as a coach says.
    *
-   * @param stepOf by stretch, −1 for none
    * @throws OutOfRangeException naming the stretch
    */
   @Transactional
-  public RecordingView pair(UUID clubId, UUID prescriptionId, List<Integer> stepOf) {
-    RecordingView before = one(clubId, prescriptionId);
-    if (stepOf.size() != before.stretches().size()) {
-      throw new OutOfRangeException(
-          "stepOf", stepOf.size() + " stretches", before.stretches().size() + " stretches");
-    }
-    for (int i = 0; i < stepOf.size(); i++) {
-      int step = stepOf.get(i);
-      if (step < -1 || step >= before.steps().size()) {
-        throw new OutOfRangeException(
-            "stepOf[" + i + "]", step, "−1, or a step up to " + (before.steps().size() - 1));
-      }
-    }
+  public RecordingView arrange(UUID clubId, UUID prescriptionId, Arrangement arrangement) {
+    Stored stored =
+        stored(clubId, prescriptionId).orElseThrow(() -> new NotFoundException("recording"));
+    RecordedSession.of(frame(clubId, prescriptionId).steps(), stored.recording(), arrangement);
+    say(
+        clubId,
+        prescriptionId,
+        json.write(new StepsV1(arrangement.stepOf(), arrangement.begins())));
+    return one(clubId, prescriptionId);
+  }
+
+  /** Goes back to what was found. */
+  @Transactional
+  public RecordingView asFound(UUID clubId, UUID prescriptionId) {
+    say(clubId, prescriptionId, null);
+    return one(clubId, prescriptionId);
+  }
+
+  private void say(UUID clubId, UUID prescriptionId, String stepOf) {
+    prescriptions.row(clubId, prescriptionId);
     jdbc.update(
         "UPDATE recording SET step_of = ?::jsonb WHERE club_id = ? AND prescription_id = ?",
-        json.write(new StepsV1(stepOf)),
+        stepOf,
         clubId,
         prescriptionId);
-    return one(clubId, prescriptionId);
   }
 
   /** Takes a recording away, so that its files can be taken in elsewhere. */
