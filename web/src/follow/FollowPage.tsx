@@ -307,6 +307,10 @@ function Overview({
         >
           Put it in my calendar
         </a>{" "}
+        ·{" "}
+        <a href={`/api${window.location.pathname.replace("/f/", "/follow/")}/workout.tcx`} download>
+          For my watch
+        </a>{" "}
         · Paces in <MeasuresSwitch />
       </p>
     </main>

@@ -77,6 +77,11 @@ export const HandOver = memo(function HandOver({ prescriptionId, link, athlete }
                 Calendar file
               </a>
             </Button>
+            <Button asChild>
+              <a href={`/api/follow/${link.token}/workout.tcx`} download={`warm-up-${name}.tcx`}>
+                For a watch (TCX)
+              </a>
+            </Button>
             <CopyMessage prescriptionId={prescriptionId} link={linkTo(`/f/${link.token}`)} />
             <Button onClick={() => revoke.mutate()}>Revoke link</Button>
           </LinkCard>

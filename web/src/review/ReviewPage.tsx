@@ -39,6 +39,9 @@ export function ReviewPage({ today }: { today: string }) {
         <Link to={`/review/${plusDays(from, -7)}`}>← Week before</Link>
         {plusDays(from, 6) < today && <Link to={`/review/${plusDays(from, 7)}`}>Week after →</Link>}
         <a href={`/api/records.csv?from=${from}&until=${plusDays(from, 6)}`}>As a table (CSV)</a>
+        <a href={`/api/records.json?from=${from}&until=${plusDays(from, 6)}`} download>
+          Whole (JSON)
+        </a>
       </Flex>
       {view ? <Week view={view} /> : <Box>Loading…</Box>}
     </>

@@ -3,6 +3,7 @@ package dev.jubilee.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.jubilee.server.RunningServer.Visitor;
+import dev.jubilee.server.recording.Schemas;
 import java.net.http.HttpResponse;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -11,6 +12,7 @@ import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -61,6 +63,10 @@ class PrescriptionApiTest {
   }
 
   private JsonNode session(String kind, String startsAt, JsonNode athlete) throws Exception {
+    return read(coach.post("/api/sessions", "" + details(kind, startsAt, athlete)));
+  }
+
+  private static ObjectNode details(String kind, String startsAt, JsonNode athlete) {
     ObjectNode details =
         JSON.createObjectNode()
             .put("startsAt", startsAt)
@@ -72,7 +78,7 @@ class PrescriptionApiTest {
             .put("temperature", 12)
             .put("comingFrom", "MOVING");
     details.putArray("athleteIds").add(athlete.get("id").asString());
-    return read(coach.post("/api/sessions", "" + details));
+    return details;
   }
 
   private JsonNode prescribed(JsonNode session, JsonNode athlete) throws Exception {
@@ -326,5 +332,45 @@ class PrescriptionApiTest {
         .contains("TRIGGER:-PT30M")
         .doesNotContainIgnoringCase("sore");
     assertThat(new Visitor().get("/api/follow/nonsense/calendar.ics").statusCode()).isEqualTo(404);
+  }
+
+  /** A watch counts down what was prescribed, to the second; the schema is TCX's, from memory. */
+  @ParameterizedTest
+  @CsvSource({
+    "RUN,INTERVALS,TRACK",
+    "RUN,SPRINT,TRACK",
+    "RUN,EASY,ROAD",
+    "RIDE,THRESHOLD,GYM",
+    "ROW,TIME_TRIAL,BOATHOUSE",
+    "SWIM,TIME_TRIAL,POOL_DECK"
+  })
+  void aWarmUpComesAsAWorkoutOfAWatch(String sport, String kind, String place) throws Exception {
+    JsonNode athlete = athlete("Kaja “Watch” & <Sons> 🏃 of the Longest Name");
+    ObjectNode tested = (ObjectNode) athlete.get("profile").deepCopy();
+    tested.withArray("results").addObject().put("kind", "ROW_2K").put("seconds", 430);
+    tested.withArray("results").addObject().put("kind", "THRESHOLD_POWER").put("watts", 260);
+    tested
+        .withArray("results")
+        .addObject()
+        .put("kind", "SWIM_PAIR")
+        .put("seconds400", 330)
+        .put("seconds200", 156);
+    read(coach.put("/api/athletes/" + athlete.get("id").asString() + "?version=0", "" + tested));
+    ObjectNode details = details(kind, "2027-01-12T17:30:00", athlete);
+    details.put("sport", sport).put("title", "Evening & <b> 🏃").put("place", place);
+    JsonNode made = read(coach.post("/api/sessions", "" + details));
+    JsonNode plan = prescribed(made, athlete);
+    String token = read(coach.post(path(plan) + "/hand-over", "")).get("token").asString();
+    HttpResponse<String> file = new Visitor().get("/api/follow/" + token + "/workout.tcx");
+    assertThat(file.statusCode()).as(file.body()).isEqualTo(200);
+    Schemas.TCX.requireValid(file.body());
+    int seconds =
+        Pattern.compile("<Seconds>(\\d+)</Seconds>")
+            .matcher(file.body())
+            .results()
+            .mapToInt(m -> Integer.parseInt(m.group(1)))
+            .sum();
+    assertThat(seconds).isEqualTo(plan.at("/plan/seconds").asInt());
+    assertThat(new Visitor().get("/api/follow/nonsense/workout.tcx").statusCode()).isEqualTo(404);
   }
 }

@@ -2,6 +2,9 @@ package dev.jubilee.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
 import dev.jubilee.server.RunningServer.Visitor;
 import io.jenetics.jpx.GPX;
 import io.jenetics.jpx.Length;
@@ -178,6 +181,28 @@ class RecordApiTest {
     HttpResponse<String> table = coach.get("/api/records.csv?from=%s&until=%s".formatted(day, day));
     assertThat(table.body().lines()).hasSize(3);
     assertThat(table.body()).contains("Odo Invented");
+    hasTheFormThatIsPublished(read(coach.get("/api/records.json?from=" + day + "&until=" + day)));
+  }
+
+  private void hasTheFormThatIsPublished(JsonNode whole) throws Exception {
+    Schema schema =
+        SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+            .getSchema(read(coach.get("/api/records.schema.json")));
+    assertThat(schema.validate(whole)).isEmpty();
+    assertThat(whole.get("records")).hasSize(2);
+    assertThat(whole.get("athletes").valueStream().map(JsonNode::asString))
+        .containsExactlyInAnyOrder("Tilda Invented", "Odo Invented");
+    // Whatever is missing, new or of another kind is seen.
+    for (String name : whole.at("/records/0").propertyNames()) {
+      JsonNode without = whole.deepCopy();
+      ((ObjectNode) without.at("/records/0")).remove(name);
+      assertThat(schema.validate(without)).as(name).isNotEmpty();
+      ((ObjectNode) without.at("/records/0")).putArray(name).add(-1);
+      assertThat(schema.validate(without)).as(name).isNotEmpty();
+    }
+    JsonNode more = whole.deepCopy();
+    ((ObjectNode) more.at("/records/0/items/0")).put("more", 1);
+    assertThat(schema.validate(more)).isNotEmpty();
   }
 
   @Test

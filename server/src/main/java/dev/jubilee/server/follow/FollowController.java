@@ -68,4 +68,12 @@ class FollowController {
   String followInCalendar(@PathVariable String token) {
     return follows.calendar(token);
   }
+
+  /** For a watch or a bike computer. */
+  @GetMapping(
+      path = "/follow/{token}/workout.tcx",
+      produces = "application/vnd.garmin.tcx+xml;charset=UTF-8")
+  String followOnDevice(@PathVariable String token) {
+    return follows.workout(token);
+  }
 }

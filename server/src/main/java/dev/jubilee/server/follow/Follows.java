@@ -1,5 +1,7 @@
 package dev.jubilee.server.follow;
 
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.recording.DeviceWorkout;
 import dev.jubilee.server.checkin.CheckIns;
 import dev.jubilee.server.club.Club;
 import dev.jubilee.server.club.ClubRepository;
@@ -7,6 +9,7 @@ import dev.jubilee.server.handover.ShareLinks;
 import dev.jubilee.server.handover.ShareLinks.Link;
 import dev.jubilee.server.handover.ShareLinks.Shown;
 import dev.jubilee.server.pages.PublicAddress;
+import dev.jubilee.server.prescription.PrescriptionRow;
 import dev.jubilee.server.prescription.PrescriptionView;
 import dev.jubilee.server.prescription.Prescriptions;
 import dev.jubilee.server.problem.NotFoundException;
@@ -90,6 +93,17 @@ public class Follows {
     requireFree(token);
     Link link = links.follow(token);
     return HeartView.of(prescriptions.one(link.clubId(), link.prescriptionId()).plan());
+  }
+
+  /** The same as a workout for the athlete's watch or bike computer. */
+  @Transactional(readOnly = true)
+  public String workout(String token) {
+    requireFree(token);
+    Link link = links.follow(token);
+    PrescriptionRow row = prescriptions.row(link.clubId(), link.prescriptionId());
+    Plan plan = prescriptions.plan(link.clubId(), link.prescriptionId(), row.currentRevision());
+    return TcxWorkout.of(
+        of(token), plan.request().session().sport(), DeviceWorkout.of(plan, TcxWorkout.MOST_STEPS));
   }
 
   /** The same as a file for the athlete's calendar. */

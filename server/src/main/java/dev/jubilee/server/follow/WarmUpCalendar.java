@@ -50,18 +50,21 @@ final class WarmUpCalendar {
   }
 
   private static String description(FollowView view, Optional<String> link) {
-    String lines =
-        view.items().stream()
-            .map(
-                item ->
-                    String.format(
-                        Locale.ROOT,
-                        "T−%d:%02d %s, %s",
-                        item.startsBefore() / 60,
-                        item.startsBefore() % 60,
-                        item.name(),
-                        item.dose().metric()))
-            .collect(Collectors.joining("\n"));
-    return lines + link.map(l -> "\n\nFollow it: " + l).orElse("");
+    return lines(view) + link.map(l -> "\n\nFollow it: " + l).orElse("");
+  }
+
+  /** What is done when, a line each. */
+  static String lines(FollowView view) {
+    return view.items().stream()
+        .map(
+            item ->
+                String.format(
+                    Locale.ROOT,
+                    "T−%d:%02d %s, %s",
+                    item.startsBefore() / 60,
+                    item.startsBefore() % 60,
+                    item.name(),
+                    item.dose().metric()))
+        .collect(Collectors.joining("\n"));
   }
 }

@@ -8,7 +8,10 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -59,18 +62,33 @@ class RecordController {
         .body(export.csv(coach.clubId(), from, until));
   }
 
-  /** The same in the form that the API's description has. */
-  @GetMapping("/records")
-  List<RecordView> listRecords(
+  /**
+   * Records of some days, whole.
+   *
+   * @param version of the form that {@code records.schema.json} describes
+   * @param athletes names by key
+   */
+  record RecordsOfDays(
+      int version,
+      LocalDate from,
+      LocalDate until,
+      Map<UUID, String> athletes,
+      List<RecordView> records) {}
+
+  /** The same, each warm-up whole. */
+  @GetMapping("/records.json")
+  RecordsOfDays recordsWhole(
       @AuthenticationPrincipal SignedIn coach,
       @RequestParam LocalDate from,
       @RequestParam LocalDate until) {
     requireDays(from, until, MOST_DAYS_WHOLE);
-    return records
-        .between(coach.clubId(), from.atStartOfDay(), until.plusDays(1).atStartOfDay())
-        .stream()
-        .map(RecordView::of)
-        .toList();
+    return export.whole(coach.clubId(), from, until);
+  }
+
+  /** The form that it has (JSON Schema 2020-12). */
+  @GetMapping(value = "/records.schema.json", produces = "application/schema+json")
+  Resource schemaOfRecords() {
+    return new ClassPathResource("formats/records.schema.json");
   }
 
   @GetMapping("/prescriptions/{id}/record")

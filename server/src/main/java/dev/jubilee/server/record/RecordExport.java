@@ -1,7 +1,10 @@
 package dev.jubilee.server.record;
 
+import static java.time.temporal.ChronoUnit.DAYS;
+
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.server.athlete.Athletes;
+import dev.jubilee.server.record.RecordController.RecordsOfDays;
 import dev.jubilee.server.record.Records.Kept;
 import dev.jubilee.server.record.stored.RecordV1;
 import java.io.IOException;
@@ -12,12 +15,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Component;
 
-/** All records as a table (RFC 4180), a line each. */
+/** All records as a table (RFC 4180), a line each, or each whole. */
 @Component
 class RecordExport {
   private static final String[] HEAD = {
@@ -47,6 +51,12 @@ class RecordExport {
     "note"
   };
 
+  /** A year of a large club is read a few days at a time. */
+  private static final long AT_ONCE = 7;
+
+  /** Of the form; see records.schema.json. */
+  private static final int VERSION = 1;
+
   private final Records records;
   private final Athletes athletes;
 
@@ -61,14 +71,27 @@ class RecordExport {
     StringWriter text = new StringWriter();
     try (CSVPrinter printer =
         new CSVPrinter(text, CSVFormat.RFC4180.builder().setHeader(HEAD).get())) {
-      for (Kept kept :
-          records.between(clubId, from.atStartOfDay(), until.plusDays(1).atStartOfDay())) {
-        printer.printRecord(line(kept, names.getOrDefault(kept.athleteId(), "")));
+      for (LocalDate day = from; !day.isAfter(until); day = day.plusDays(AT_ONCE)) {
+        LocalDate after = day.plusDays(Math.min(AT_ONCE, DAYS.between(day, until) + 1));
+        for (Kept kept : records.between(clubId, day.atStartOfDay(), after.atStartOfDay())) {
+          printer.printRecord(line(kept, names.getOrDefault(kept.athleteId(), "")));
+        }
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
     return text.toString();
+  }
+
+  /** The same days, each record whole. */
+  RecordsOfDays whole(UUID clubId, LocalDate from, LocalDate until) {
+    List<RecordView> views =
+        records.between(clubId, from.atStartOfDay(), until.plusDays(1).atStartOfDay()).stream()
+            .map(RecordView::of)
+            .toList();
+    Map<UUID, String> names = new TreeMap<>(athletes.names(clubId));
+    names.keySet().retainAll(views.stream().map(RecordView::athleteId).toList());
+    return new RecordsOfDays(VERSION, from, until, names, views);
   }
 
   private static List<String> line(Kept kept, String athlete) {

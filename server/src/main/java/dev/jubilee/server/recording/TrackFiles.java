@@ -4,8 +4,10 @@ import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.recording.Recording.Point;
 import dev.jubilee.core.sport.Sport;
 import java.time.Instant;
-import java.time.OffsetDateTime;
+import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeFormatterBuilder;
 import java.time.format.DateTimeParseException;
+import java.time.temporal.ChronoField;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -21,6 +23,16 @@ final class TrackFiles {
   private static final double FASTEST = 40;
 
   private static final int MOST_POINTS = 200_000;
+
+  /** What has no zone is in universal time, as the formats say. */
+  private static final DateTimeFormatter TIME =
+      new DateTimeFormatterBuilder()
+          .append(DateTimeFormatter.ISO_LOCAL_DATE_TIME)
+          .optionalStart()
+          .appendOffsetId()
+          .optionalEnd()
+          .parseDefaulting(ChronoField.OFFSET_SECONDS, 0)
+          .toFormatter(Locale.ROOT);
 
   private TrackFiles() {}
 
@@ -155,7 +167,7 @@ final class TrackFiles {
 
   private static Instant time(String text) {
     try {
-      return OffsetDateTime.parse(text).toInstant();
+      return TIME.parse(text, Instant::from);
     } catch (DateTimeParseException e) {
       throw new OutOfRangeException("text", "time " + text, "times with date and zone");
     }
