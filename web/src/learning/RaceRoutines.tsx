@@ -60,8 +60,9 @@ export function RaceRoutines({ athleteId, sport }: { athleteId: string; sport: S
           : "Freeze the best day before a race or trial"}
       </Button>
       <Soft>
-        Of the days that felt best, the one nearest to what is usual. On the day it is said what
-        differs from it.
+        Of the days that felt best, the one nearest to what is usual. Blocks rehearse it before the
+        trials of their last weeks and have it before the race; on the day it is said what differs
+        from it.
       </Soft>
       {(freeze.error ?? thaw.error) && <ErrorNotice error={freeze.error ?? thaw.error} />}
     </>

@@ -6,6 +6,7 @@ import dev.jubilee.server.RunningServer.Visitor;
 import java.net.http.HttpResponse;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -13,6 +14,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -218,6 +220,60 @@ class BlockApiTest {
         .put("shorthand", "3 km time trial");
     assertThat(on(changed(block, other), race).get("title").asString())
         .isEqualTo("3 km time trial");
+  }
+
+  /** What was frozen for races is what the race has; other weeks stay as they are. */
+  @Test
+  void theRaceHasTheWarmUpThatWasFrozenForRaces() throws Exception {
+    ObjectNode definition = definition(1, 4);
+    LocalDate race = START.plusWeeks(3).plusDays(3);
+    JsonNode block = created(definition.put("race", race.toString()));
+    String athlete = block.at("/athletes/0/id").asString();
+    ObjectNode trial =
+        JSON.createObjectNode()
+            .put("startsAt", LocalDate.now(ZoneOffset.UTC).minusDays(30) + "T17:30:00")
+            .put("sport", "RUN")
+            .put("kind", "TIME_TRIAL")
+            .put("title", "3 km time trial")
+            .put("place", "TRACK")
+            .put("minutes", 35)
+            .put("temperature", 12)
+            .put("comingFrom", "MOVING");
+    trial.putArray("athleteIds").add(athlete);
+    String session =
+        JSON.readTree(coach.post("/api/sessions", "" + trial).body()).get("id").asString();
+    ObjectNode asked = JSON.createObjectNode().put("sessionId", session).put("athleteId", athlete);
+    JsonNode old = JSON.readTree(coach.post("/api/prescriptions", "" + asked).body());
+    String id = old.get("id").asString();
+    String drill =
+        old.at("/plan/items")
+            .valueStream()
+            .filter(i -> i.get("block").asString().equals("MOBILISE"))
+            .map(i -> i.get("id").asString())
+            .findFirst()
+            .orElseThrow();
+    coach.post(
+        "/api/prescriptions/" + id + "/edits",
+        "{\"baseRevision\":1,\"edit\":{\"action\":\"REMOVE\",\"itemId\":\"" + drill + "\"}}");
+    coach.put("/api/prescriptions/" + id + "/record", "{\"felt\":5}");
+    String freeze = "{\"sport\":\"RUN\",\"name\":\"The good day\"}";
+    assertThat(coach.post("/api/athletes/" + athlete + "/race-routines", freeze).statusCode())
+        .isEqualTo(200);
+
+    JsonNode again = done(coach.post(path(block, "/compile"), ""));
+    JsonNode rehearsed = on(again, race);
+    assertThat(rehearsed.at("/changes/0").asString()).contains("The good day");
+    assertThat(drills(rehearsed.get("prescriptionId").asString())).isEqualTo(drills(id));
+    assertThat(on(again, race.minusWeeks(2))).isEqualTo(on(block, race.minusWeeks(2)));
+  }
+
+  private Set<String> drills(String prescription) throws Exception {
+    return JSON.readTree(coach.get("/api/prescriptions/" + prescription).body())
+        .at("/plan/items")
+        .valueStream()
+        .filter(i -> Set.of("MOBILISE", "ACTIVATE", "DRILL").contains(i.get("block").asString()))
+        .map(i -> i.get("drillId").asString())
+        .collect(Collectors.toSet());
   }
 
   private static JsonNode on(JsonNode block, LocalDate day) {

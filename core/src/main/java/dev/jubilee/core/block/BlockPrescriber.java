@@ -9,6 +9,7 @@ import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Ladder;
 import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.edit.Routine;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanDifference;
 import dev.jubilee.core.plan.PlanItem;
@@ -17,6 +18,7 @@ import dev.jubilee.core.plan.SimulatedPlan;
 import dev.jubilee.core.prescription.Prescriber;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.sport.Sport;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -136,16 +138,27 @@ public final class BlockPrescriber {
         .toList();
   }
 
-  /**
-   * All warm-ups of an athlete; none for days on which training stops.
-   *
-   * @param athleteWeeks one for each week from the one in which the athlete joins
-   */
+  /** All warm-ups of an athlete who has frozen no warm-up for races. */
   public List<Prescribed> prescribe(
       BlockAthlete blockAthlete,
       Function<LocalDate, Athlete> athlete,
       List<AthleteWeek> athleteWeeks,
       List<Planned> sessions) {
+    return prescribe(blockAthlete, athlete, athleteWeeks, sessions, Map.of());
+  }
+
+  /**
+   * All warm-ups of an athlete; none for days on which training stops.
+   *
+   * @param athleteWeeks one for each week from the one in which the athlete joins
+   * @param forRaces rehearsed before trials and races, in the weeks toward one
+   */
+  public List<Prescribed> prescribe(
+      BlockAthlete blockAthlete,
+      Function<LocalDate, Athlete> athlete,
+      List<AthleteWeek> athleteWeeks,
+      List<Planned> sessions,
+      Map<Sport, RaceWarmUp> forRaces) {
     Map<Integer, AthleteWeek> byWeek = new HashMap<>();
     athleteWeeks.forEach(s -> byWeek.put(s.week().number(), s));
     Memory memory = new Memory();
@@ -157,24 +170,57 @@ public final class BlockPrescriber {
         continue;
       }
       Optional<Plan> before = memory.last(planned.session());
+      Optional<RaceWarmUp> rehearsed =
+          isRehearsal(planned, athleteWeek.get())
+              ? Optional.ofNullable(forRaces.get(planned.session().sport()))
+              : Optional.empty();
+      rehearsed.ifPresent(r -> memory.knows(r.plan()));
       SimulatedPlan simulated =
           planned
               .kept()
               .map(SimulatedPlan::of)
               .orElseGet(
-                  () ->
-                      simulated(
-                          request(planned, blockAthlete, athlete, athleteWeek.get(), memory),
-                          before.filter(b -> athleteWeek.get().isRecovery())));
+                  () -> {
+                    PrescriptionRequest request =
+                        request(planned, blockAthlete, athlete, athleteWeek.get(), memory);
+                    return rehearsed
+                        .map(r -> rehearsed(request, r.plan()))
+                        .orElseGet(
+                            () ->
+                                simulated(
+                                    request, before.filter(b -> athleteWeek.get().isRecovery())));
+                  });
       Plan plan = simulated.plan();
       memory.take(planned.session(), plan, athleteWeek.get().isRecovery());
-      all.add(
-          new Prescribed(
-              planned,
-              simulated,
-              before.map(b -> PlanDifference.between(b, plan)).orElse(List.of())));
+      List<String> changes = new ArrayList<>();
+      rehearsed.ifPresent(r -> changes.add("“" + r.name() + "”, as before races."));
+      before.ifPresent(b -> changes.addAll(PlanDifference.between(b, plan)));
+      all.add(new Prescribed(planned, simulated, changes));
     }
     return all;
+  }
+
+  /** Trials and races in the weeks toward one; warm-ups that are kept are none. */
+  private static boolean isRehearsal(Planned planned, AthleteWeek week) {
+    return week.week().emphasis() == Emphasis.COMPETITION
+        && planned.session().kind() == SessionKind.TIME_TRIAL
+        && planned.kept().isEmpty();
+  }
+
+  /** The routine's drills and as many graded efforts, in the targets of that day. */
+  private SimulatedPlan rehearsed(PrescriptionRequest request, Plan routine) {
+    int efforts = routine.in(WarmUpPart.BUILD).size();
+    Plan usual = prescriber.prescribe(request);
+    Plan alike =
+        efforts == 0 || efforts > PrescriptionRequest.MOST_EFFORTS
+            ? usual
+            : prescriber.prescribe(request.withEfforts(efforts));
+    Plan closer =
+        Math.abs(alike.in(WarmUpPart.BUILD).size() - efforts)
+                < Math.abs(usual.in(WarmUpPart.BUILD).size() - efforts)
+            ? alike
+            : usual;
+    return Routine.of(routine).applyTo(closer).simulated();
   }
 
   /**
@@ -276,6 +322,11 @@ public final class BlockPrescriber {
       if (plan.items().stream().anyMatch(i -> i.drillId().equals(priming))) {
         familiar.add(priming);
       }
+    }
+
+    /** What is done before races is nothing new, whenever it was done last. */
+    void knows(Plan plan) {
+      familiar.addAll(drills(plan));
     }
 
     private static Set<String> drills(Plan plan) {

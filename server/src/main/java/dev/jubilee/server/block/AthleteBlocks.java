@@ -10,10 +10,12 @@ import dev.jubilee.core.block.Planned;
 import dev.jubilee.core.block.PlannedProgression;
 import dev.jubilee.core.block.Prescribed;
 import dev.jubilee.core.block.Progression;
+import dev.jubilee.core.block.RaceWarmUp;
 import dev.jubilee.core.block.TrainingBlock;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.session.Session;
+import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.approach.Approaches;
 import dev.jubilee.server.athlete.AthleteProfile;
 import dev.jubilee.server.athlete.AthleteRow;
@@ -21,6 +23,7 @@ import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.block.stored.AthleteWeeksV1;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.json.Json;
+import dev.jubilee.server.learning.RaceRoutineStore;
 import dev.jubilee.server.prescription.BlockPrescriptions;
 import dev.jubilee.server.session.SessionDetails;
 import dev.jubilee.server.session.SessionRow;
@@ -30,6 +33,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -49,6 +53,7 @@ class AthleteBlocks {
   private final BlockPrescriptions prescriptions;
   private final Libraries libraries;
   private final Approaches approaches;
+  private final RaceRoutineStore routines;
   private final Json json;
 
   AthleteBlocks(
@@ -58,6 +63,7 @@ class AthleteBlocks {
       BlockPrescriptions prescriptions,
       Libraries libraries,
       Approaches approaches,
+      RaceRoutineStore routines,
       Json json) {
     this.repository = repository;
     this.sessions = sessions;
@@ -65,6 +71,7 @@ class AthleteBlocks {
     this.prescriptions = prescriptions;
     this.libraries = libraries;
     this.approaches = approaches;
+    this.routines = routines;
     this.json = json;
   }
 
@@ -80,6 +87,7 @@ class AthleteBlocks {
       DrillLibrary library,
       BlockPrescriber prescriber,
       Function<LocalDate, Athlete> athlete,
+      Map<Sport, RaceWarmUp> forRaces,
       List<Planned> planned,
       List<AthleteWeek> stored,
       LocalDate today) {
@@ -128,7 +136,8 @@ class AthleteBlocks {
           this,
           blockAthlete,
           weeks,
-          all.prescriber().prescribe(blockAthlete, all.athlete(), weeks, all.planned()));
+          all.prescriber()
+              .prescribe(blockAthlete, all.athlete(), weeks, all.planned(), all.forRaces()));
     }
   }
 
@@ -265,9 +274,20 @@ class AthleteBlocks {
         library,
         new BlockPrescriber(block, library, approaches.of(coach)),
         on -> profile.toCore(on, block.start()).withPhysique(physique),
+        forRaces(coach.clubId(), athleteId),
         planned,
         stored,
         today);
+  }
+
+  private Map<Sport, RaceWarmUp> forRaces(UUID clubId, UUID athleteId) {
+    Map<Sport, RaceWarmUp> forRaces = new EnumMap<>(Sport.class);
+    for (RaceRoutineStore.Frozen frozen : routines.of(clubId, athleteId)) {
+      prescriptions
+          .plan(clubId, frozen.prescriptionId())
+          .ifPresent(plan -> forRaces.put(frozen.sport(), new RaceWarmUp(frozen.name(), plan)));
+    }
+    return forRaces;
   }
 
   /** A day that is over keeps the warm-up it had, or goes without one. */

@@ -23,14 +23,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Competition routines: frozen from an athlete's best days, and held against what is done. */
 @Service
 class RaceRoutines {
-  private final JdbcTemplate jdbc;
+  private final RaceRoutineStore store;
   private final Records records;
   private final Athletes athletes;
   private final Prescriptions prescriptions;
@@ -38,13 +37,13 @@ class RaceRoutines {
   private final ClubRepository clubs;
 
   RaceRoutines(
-      JdbcTemplate jdbc,
+      RaceRoutineStore store,
       Records records,
       Athletes athletes,
       Prescriptions prescriptions,
       Sessions sessions,
       ClubRepository clubs) {
-    this.jdbc = jdbc;
+    this.store = store;
     this.records = records;
     this.athletes = athletes;
     this.prescriptions = prescriptions;
@@ -80,30 +79,18 @@ class RaceRoutines {
   @Transactional(readOnly = true)
   List<RaceRoutineView> of(UUID clubId, UUID athleteId) {
     athletes.row(clubId, athleteId);
-    return jdbc.query(
-        "SELECT sport, name, prescription_id, frozen_on FROM race_routine"
-            + " WHERE club_id = ? AND athlete_id = ? ORDER BY sport LIMIT 10",
-        (row, i) ->
-            view(
-                clubId,
-                Sport.valueOf(row.getString(1)),
-                row.getString(2),
-                row.getObject(3, UUID.class),
-                row.getObject(4, LocalDate.class)),
-        clubId,
-        athleteId);
+    return store.of(clubId, athleteId).stream().map(f -> view(clubId, f)).toList();
   }
 
-  private RaceRoutineView view(
-      UUID clubId, Sport sport, String name, UUID prescriptionId, LocalDate frozenOn) {
-    Kept kept = records.find(clubId, prescriptionId).orElse(null);
+  private RaceRoutineView view(UUID clubId, RaceRoutineStore.Frozen frozen) {
+    Kept kept = records.find(clubId, frozen.prescriptionId()).orElse(null);
     return new RaceRoutineView(
-        sport,
-        name,
-        prescriptionId,
-        kept == null ? frozenOn : kept.startsAt().toLocalDate(),
+        frozen.sport(),
+        frozen.name(),
+        frozen.prescriptionId(),
+        kept == null ? frozen.on() : kept.startsAt().toLocalDate(),
         kept == null ? null : kept.figures().felt(),
-        frozenOn,
+        frozen.on(),
         kept == null ? Map.of() : AthletePages.measures(kept.figures()));
   }
 
@@ -138,28 +125,21 @@ class RaceRoutines {
                     new ConflictException(
                         "No warm-up before a race or trial of this sport is on record with how"
                             + " ready it felt."));
-    jdbc.update(
-        "INSERT INTO race_routine (club_id, athlete_id, sport, name, prescription_id, frozen_on)"
-            + " VALUES (?, ?, ?, ?, ?, ?) ON CONFLICT (club_id, athlete_id, sport)"
-            + " DO UPDATE SET name = EXCLUDED.name, prescription_id = EXCLUDED.prescription_id,"
-            + " frozen_on = EXCLUDED.frozen_on",
+    store.freeze(
         clubId,
         athleteId,
-        request.sport().name(),
-        request.name().strip(),
-        UUID.fromString(best.key()),
-        LocalDate.now(clubs.findById(clubId).orElseThrow().zone()));
+        new RaceRoutineStore.Frozen(
+            request.sport(),
+            request.name().strip(),
+            UUID.fromString(best.key()),
+            LocalDate.now(clubs.findById(clubId).orElseThrow().zone())));
     return of(clubId, athleteId);
   }
 
   @Transactional
   List<RaceRoutineView> thaw(UUID clubId, UUID athleteId, Sport sport) {
     athletes.row(clubId, athleteId);
-    jdbc.update(
-        "DELETE FROM race_routine WHERE club_id = ? AND athlete_id = ? AND sport = ?",
-        clubId,
-        athleteId,
-        sport.name());
+    store.thaw(clubId, athleteId, sport);
     return of(clubId, athleteId);
   }
 

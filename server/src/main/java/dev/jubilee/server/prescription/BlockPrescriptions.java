@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
@@ -67,6 +68,14 @@ public class BlockPrescriptions {
               current.origin().isByCoach()));
     }
     return bySession;
+  }
+
+  /** A warm-up as it is now, if it is there. */
+  @Transactional(readOnly = true)
+  public Optional<Plan> plan(UUID clubId, UUID prescriptionId) {
+    return revisions.findCurrentInputs(clubId, Set.of(prescriptionId)).stream()
+        .map(current -> snapshots.source(clubId, current.inputs()).plan())
+        .findFirst();
   }
 
   /**
