@@ -23,8 +23,8 @@ public record Physique(
     int moments,
     int sooner,
     int jacketOff) {
-  public static final double LEAST = 0.4;
-  public static final double MOST = 2.5;
+  public static final double LEAST = 0.2;
+  public static final double MOST = 5;
   public static final int LEAST_LAG = 15;
   public static final int MOST_LAG = 100;
 

@@ -12,6 +12,7 @@ import java.util.Optional;
  * the usual body, as surely as bodies differ; each one moves it by Bayes' rule ({@link LogNormal}).
  *
  * @param warming time constant of muscle, as a share of the usual
+ * @param settled share of the usual that plans are made with: what is believed, once that has moved
  * @param lag time constant of heart rate, s
  * @param level of heart rate, as a share of the usual
  * @param moments how many jackets came off
@@ -23,6 +24,7 @@ import java.util.Optional;
  */
 public record LearnedBody(
     LogNormal warming,
+    double settled,
     LogNormal lag,
     LogNormal level,
     int moments,
@@ -38,6 +40,12 @@ public record LearnedBody(
    * what was believed before, thirty four times of five.
    */
   public static final double MOMENT_IS_OFF = 0.5;
+
+  /**
+   * Plans follow when what is believed has moved by so much, so that a raise is not a minute longer
+   * one week and shorter the next; Jubilee modelling choice.
+   */
+  private static final double MOVED = 0.05;
 
   /** How far hearts differ, and one day from another; our choices, see docs/evidence.md. */
   static final double LAGS_DIFFER = 0.3;
@@ -75,6 +83,7 @@ public record LearnedBody(
     LogNormal warming = LogNormal.around(1, Physique.BODIES_DIFFER);
     LogNormal lag = LogNormal.around(Physique.USUAL_LAG, LAGS_DIFFER);
     LogNormal level = LogNormal.around(1, LEVELS_DIFFER);
+    double settled = 1;
     int sooner = 0;
     int hearts = 0;
     int held = 0;
@@ -83,11 +92,13 @@ public record LearnedBody(
     for (Observation seen : observations) {
       if (seen.moment().isPresent()) {
         WarmingMoment moment = seen.moment().get();
-        boolean isHeld = warming.next(MOMENT_IS_OFF).holds(moment.factor(), BAND);
+        boolean isHeld = warming.expects(moment.factor(), MOMENT_IS_OFF, moment.most(), BAND);
         held += isHeld ? 1 : 0;
         sooner += moment.factor() < 1 ? 1 : 0;
         seen.jacketOff().ifPresent(jackets::add);
-        warming = warming.seen(moment.factor(), MOMENT_IS_OFF);
+        warming = warming.seenUpTo(moment.most(), moment.factor(), MOMENT_IS_OFF);
+        boolean hasMoved = Math.abs(Math.log(warming.median() / settled)) >= MOVED;
+        settled = hasMoved ? warming.median() : settled;
         steps.add(
             new Step(
                 seen.key(),
@@ -104,7 +115,8 @@ public record LearnedBody(
       }
     }
     int typical = jackets.isEmpty() ? 0 : (int) Math.round(Sample.of(jackets).median());
-    return new LearnedBody(warming, lag, level, steps.size(), sooner, typical, hearts, held, steps);
+    return new LearnedBody(
+        warming, settled, lag, level, steps.size(), sooner, typical, hearts, held, steps);
   }
 
   /** The body to simulate from now on. */
@@ -112,7 +124,7 @@ public record LearnedBody(
     return moments + hearts == 0
         ? Physique.USUAL
         : new Physique(
-            within(warming.median(), Physique.LEAST, Physique.MOST),
+            within(settled, Physique.LEAST, Physique.MOST),
             warming.spread(),
             within(lag.median(), Physique.LEAST_LAG, Physique.MOST_LAG),
             within(level.median(), 0.6, 1.6),

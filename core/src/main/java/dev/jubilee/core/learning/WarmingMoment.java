@@ -17,8 +17,9 @@ import java.util.Optional;
  *
  * @param usual when it comes off of the usual body, s after the beginning
  * @param factor of the time constant, {@value Physique#LEAST} to {@value Physique#MOST}
+ * @param most of a body whose jacket comes off as the plan ends: of slower ones it is never seen
  */
-public record WarmingMoment(int usual, double factor) {
+public record WarmingMoment(int usual, double factor, double most) {
   /**
    * A raise is there to bring about a light sweat (common practice): it comes with so much of the
    * warmth that its end has in store for the usual body; Jubilee modelling choice.
@@ -43,7 +44,15 @@ public record WarmingMoment(int usual, double factor) {
     if (usual > load.seconds() || enough <= trace(plan, load, 1).muscle(0)) {
       return Optional.empty();
     }
-    // The slower a body, the later: the one that fits is between two, halved until it is found.
+    return Optional.of(
+        new WarmingMoment(
+            usual,
+            bodyOf(plan, load, seconds, enough),
+            bodyOf(plan, load, load.seconds() + 1, enough)));
+  }
+
+  /** The slower a body, the later: the one that fits is between two, halved until it is found. */
+  private static double bodyOf(Plan plan, LoadProfile load, int seconds, double enough) {
     double quick = Math.log(Physique.LEAST);
     double slow = Math.log(Physique.MOST);
     for (int i = 0; i < STEPS; i++) {
@@ -54,7 +63,7 @@ public record WarmingMoment(int usual, double factor) {
         slow = middle;
       }
     }
-    return Optional.of(new WarmingMoment(usual, Math.exp((quick + slow) / 2)));
+    return Math.exp((quick + slow) / 2);
   }
 
   /** When it comes off of a body, s after the beginning; later than the plan where it does not. */

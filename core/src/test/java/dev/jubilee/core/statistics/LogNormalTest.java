@@ -4,10 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Random;
+import org.apache.commons.statistics.distribution.NormalDistribution;
 import org.junit.jupiter.api.Test;
 
 /** Bayes' rule against adding up likelihoods, and bands against made-up truths. */
 class LogNormalTest {
+  private static final NormalDistribution TAIL = NormalDistribution.of(0, 1);
+
   @Test
   void isWhatAddingUpLikelihoodsGives() {
     LogNormal known = LogNormal.around(1, 0.2).seen(0.8, 0.5).seen(0.7, 0.5).seen(1.1, 0.3);
@@ -27,6 +30,31 @@ class LogNormalTest {
     double mean = sum / weight;
     assertThat(known.mean()).isCloseTo(mean, within(1e-6));
     assertThat(known.variance()).isCloseTo(squares / weight - mean * mean, within(1e-6));
+  }
+
+  /** What is never seen above an end, against adding up the likelihoods of what is. */
+  @Test
+  void aSightingThatCouldNotHaveBeenHigherSaysLess() {
+    for (double factor : new double[] {0.6, 1, 1.3}) {
+      for (double most : new double[] {1.3, 1.6, 3, 50}) {
+        double weight = 0;
+        double sum = 0;
+        double squares = 0;
+        for (double x = -2; x <= 2; x += 0.0005) {
+          double seen = TAIL.cumulativeProbability((Math.log(most) - x) / 0.5);
+          double density = normal(x, 0, 0.178) * normal(Math.log(factor), x, 0.5) / seen;
+          weight += density;
+          sum += density * x;
+          squares += density * x * x;
+        }
+        LogNormal known = LogNormal.around(1, 0.178).seenUpTo(most, factor, 0.5);
+        double mean = sum / weight;
+        assertThat(known.mean()).isCloseTo(mean, within(1e-4));
+        assertThat(known.variance()).isCloseTo(squares / weight - mean * mean, within(1e-4));
+        assertThat(known.mean())
+            .isGreaterThanOrEqualTo(LogNormal.around(1, 0.178).seen(factor, 0.5).mean() - 1e-6);
+      }
+    }
   }
 
   @Test

@@ -198,7 +198,8 @@ public class Records implements WarmUpListener {
                 + " (figures->'moment'->>'usual')::int,"
                 + " (figures->'moment'->>'factor')::double precision,"
                 + " (figures->'heart'->>'lag')::double precision,"
-                + " (figures->'heart'->>'level')::double precision"
+                + " (figures->'heart'->>'level')::double precision,"
+                + " (figures->'moment'->>'most')::double precision"
                 + " FROM warm_up_record WHERE club_id = ? AND athlete_id = ?"
                 + " ORDER BY starts_at, prescription_id LIMIT "
                 + MOST,
@@ -211,7 +212,10 @@ public class Records implements WarmUpListener {
                   Optional.ofNullable(jacketOff),
                   factor == null
                       ? Optional.empty()
-                      : Optional.of(new WarmingMoment(row.getInt(3), factor)),
+                      : Optional.of(
+                          new RecordV1.MomentV1(
+                                  row.getInt(3), factor, row.getObject(7, Double.class))
+                              .toCore()),
                   lag == null
                       ? Optional.empty()
                       : Optional.of(new HeartSighting(lag, row.getDouble(6))));

@@ -1,6 +1,7 @@
 package dev.jubilee.server.record.stored;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import dev.jubilee.core.athlete.Physique;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.learning.HeartSighting;
@@ -81,14 +82,15 @@ public record RecordV1(
     }
   }
 
-  /** See {@link WarmingMoment}. */
-  public record MomentV1(int usual, double factor) {
+  /** See {@link WarmingMoment}; old ones do not say what was the most that could be seen. */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record MomentV1(int usual, double factor, Double most) {
     public static MomentV1 of(WarmingMoment m) {
-      return new MomentV1(m.usual(), m.factor());
+      return new MomentV1(m.usual(), m.factor(), m.most());
     }
 
     public WarmingMoment toCore() {
-      return new WarmingMoment(usual, factor);
+      return new WarmingMoment(usual, factor, most == null ? Physique.MOST : most);
     }
   }
 
