@@ -251,6 +251,14 @@ class RecordApiTest {
     assertThat(field(coach.post(at, ask.replace("\"second\":2", "\"second\":4"))))
         .isEqualTo("second");
 
+    String other = ask.replace("INTERVALS", "EASY");
+    String easy =
+        prescribe(
+            session("EASY", "40 min easy", LocalDateTime.now(DUBLIN).minusDays(2), athlete),
+            athlete);
+    coach.put("/api/prescriptions/" + easy + "/record", "{\"felt\":3}");
+    HttpResponse<String> impossible = coach.post(at, other);
+    assertThat(field(impossible)).as("an easy run has no graded efforts").isEqualTo("first");
     String tomorrow = prescribed(LocalDateTime.now(DUBLIN).plusDays(1));
     assertThat(read(coach.get("/api/prescriptions/" + tomorrow + "/turn")).get("question").isNull())
         .as("hidden until the day")
@@ -478,13 +486,17 @@ class RecordApiTest {
   }
 
   private String session(LocalDateTime at, String... athletes) throws Exception {
+    return session("INTERVALS", "5 x 1 km @ 5k, 90 s jog", at, athletes);
+  }
+
+  private String session(String kind, String title, LocalDateTime at, String... athletes)
+      throws Exception {
     ObjectNode session =
         (ObjectNode)
             JSON.readTree(
                 """
-                {"sport":"RUN","kind":"INTERVALS","title":"5 x 1 km @ 5k, 90 s jog",
-                 "place":"TRACK","minutes":35,"temperature":12,"comingFrom":"MOVING"}""");
-    session.put("startsAt", at.withNano(0).toString());
+                {"sport":"RUN","place":"TRACK","minutes":35,"temperature":12,"comingFrom":"MOVING"}""");
+    session.put("startsAt", at.withNano(0).toString()).put("kind", kind).put("title", title);
     for (String one : athletes) {
       session.withArray("athleteIds").add(one);
     }

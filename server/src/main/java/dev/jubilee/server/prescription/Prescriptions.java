@@ -223,6 +223,12 @@ public class Prescriptions {
         });
   }
 
+  /** Whether a warm-up before the same session can have just so many graded efforts. */
+  public boolean canHaveEfforts(UUID clubId, UUID id, int efforts) {
+    PlanSource now = reading.execute(status -> source(row(clubId, id)));
+    return WarmUp.withEfforts(now, efforts).isPresent();
+  }
+
   private static WarmUp today(PlanSource before, List<TodaysChange> changes) {
     return WarmUp.edited(
         before.with(TodaysChange.all(changes, before.request())), new Edit.Refit());

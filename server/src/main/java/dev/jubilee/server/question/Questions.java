@@ -1,6 +1,8 @@
 package dev.jubilee.server.question;
 
 import dev.jubilee.core.learning.Question;
+import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.statistics.PairedRandomization;
@@ -21,10 +23,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Questions that coaches try properly: drawn by chance, taken on the day, answered at the end. */
 @Service
@@ -40,6 +46,7 @@ public class Questions {
   private final Sessions sessions;
   private final Records records;
   private final ClubRepository clubs;
+  private final TransactionTemplate writing;
   private final SecureRandom chance = new SecureRandom();
 
   Questions(
@@ -48,13 +55,15 @@ public class Questions {
       Prescriptions prescriptions,
       Sessions sessions,
       Records records,
-      ClubRepository clubs) {
+      ClubRepository clubs,
+      PlatformTransactionManager transactions) {
     this.jdbc = jdbc;
     this.athletes = athletes;
     this.prescriptions = prescriptions;
     this.sessions = sessions;
     this.records = records;
     this.clubs = clubs;
+    this.writing = new TransactionTemplate(transactions);
   }
 
   private record Row(
@@ -71,11 +80,30 @@ public class Questions {
   /**
    * Asks a question of an athlete; one at a time before each kind of session.
    *
-   * @throws dev.jubilee.core.quantity.OutOfRangeException naming the field
+   * @throws OutOfRangeException naming the field: also where the athlete’s last warm-up before such
+   *     a session could not have had so many efforts
    */
-  @Transactional
   public QuestionView ask(SignedIn coach, UUID athleteId, QuestionInput input) {
-    return ask(coach, athleteId, input, chance.nextLong());
+    input.toCore(0);
+    Optional<UUID> last = records.last(coach.clubId(), athleteId, input.sport(), input.kind());
+    last.ifPresent(
+        id -> {
+          requirePossible(coach.clubId(), id, "first", input.first());
+          requirePossible(coach.clubId(), id, "second", input.second());
+        });
+    return writing.execute(status -> ask(coach, athleteId, input, chance.nextLong()));
+  }
+
+  private void requirePossible(UUID clubId, UUID prescription, String field, int efforts) {
+    if (!prescriptions.canHaveEfforts(clubId, prescription, efforts)) {
+      String possible =
+          IntStream.rangeClosed(1, PrescriptionRequest.MOST_EFFORTS)
+              .filter(n -> prescriptions.canHaveEfforts(clubId, prescription, n))
+              .mapToObj(Integer::toString)
+              .collect(Collectors.joining(", "));
+      throw new OutOfRangeException(
+          field, efforts, "what their last warm-up could have: " + possible);
+    }
   }
 
   /** The same as chance decided before. */

@@ -252,6 +252,22 @@ public class Records implements WarmUpListener {
         athleteId);
   }
 
+  /** The last warm-up of an athlete before such a session that is on record. */
+  @Transactional(readOnly = true)
+  public Optional<UUID> last(UUID clubId, UUID athleteId, Sport sport, SessionKind kind) {
+    return jdbc
+        .queryForList(
+            "SELECT prescription_id FROM warm_up_record WHERE club_id = ? AND athlete_id = ?"
+                + " AND sport = ? AND kind = ? ORDER BY starts_at DESC, prescription_id LIMIT 1",
+            UUID.class,
+            clubId,
+            athleteId,
+            sport.name(),
+            kind.name())
+        .stream()
+        .findFirst();
+  }
+
   /** All of a club whose session began in a time, in its order. */
   @Transactional(readOnly = true)
   public List<Kept> between(UUID clubId, LocalDateTime from, LocalDateTime until) {
