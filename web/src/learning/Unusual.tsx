@@ -26,11 +26,11 @@ export function Unusual({
   const { differences, range } = view;
   return (
     <Box as="section" aria-label={`Against what ${name} is used to`}>
-      <Box as="h2" fontSize="lg">
+      <Box as="h2" fontSize="lg" mb="1">
         {differences.length === 0 ? `As ${name} is used to` : `Not as ${name} is used to`}
       </Box>
       {differences.map((d) => (
-        <Box key={d.measure}>{sentence(differs(d, name))}</Box>
+        <Box key={d.measure}>{sentence(differs(d))}</Box>
       ))}
       <Button variant="ghost" size="sm" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
         {range.records} warm-ups before such sessions {isOpen ? "▴" : "▾"}

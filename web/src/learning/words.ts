@@ -23,17 +23,18 @@ const rounded = (figure: number) =>
 
 export { rounded as figure };
 
-/** "two graded efforts fewer than Pia is used to". */
-export function differs(
-  difference: { measure: UsualMeasure; now: number; median: number },
-  name: string,
-): string {
+/** "two graded efforts fewer" than somebody is used to. */
+export function differs(difference: {
+  measure: UsualMeasure;
+  now: number;
+  median: number;
+}): string {
   const by = Math.abs(Math.round(difference.now - difference.median));
   const { one } = MEASURES[difference.measure];
   const isMore = difference.now > difference.median;
   const what = by === 1 ? one : plural(one);
   const more = isMore ? "more" : "fewer";
-  return `${count(by)} ${what} ${more} than ${name} is used to`;
+  return `${count(by)} ${what} ${more}`;
 }
 
 const PLURALS: Record<string, string> = {

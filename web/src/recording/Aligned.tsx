@@ -239,7 +239,7 @@ function Beginning({ view, stretch, at, x, onGrab, onMove }: BeginningProps) {
   };
   return (
     <g>
-      <path className={css.edge} d={`M${x(at)} ${HALF + BETWEEN}V${HEIGHT}`} />
+      <path className={css.edge} d={`M${x(at)} ${HEIGHT - GRIP}V${HEIGHT}`} />
       <rect
         className={css.grip}
         x={x(at) - 4}

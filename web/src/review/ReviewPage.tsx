@@ -195,7 +195,7 @@ function Changeovers({ view }: { view: WeekReview }) {
       </Box>
       <Button
         size="sm"
-        variant={own.isUsed ? "ghost" : "solid"}
+        variant={own.isUsed ? "ghost" : "outline"}
         loading={turn.isPending}
         onClick={() => turn.mutate(!own.isUsed)}
       >
