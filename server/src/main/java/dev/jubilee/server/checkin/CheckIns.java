@@ -105,6 +105,25 @@ public class CheckIns {
         });
   }
 
+  /** Keeps what was told before a session that is over; nothing follows from it any more. */
+  public void remember(UUID clubId, UUID prescriptionId, Instant toldAt, CheckInInput answers) {
+    writing.executeWithoutResult(
+        status ->
+            stored.insert(
+                clubId,
+                new Stored(
+                    UUID.randomUUID(),
+                    prescriptionId,
+                    toldAt,
+                    toldAt,
+                    answers,
+                    answers.toCore().needsTheCoachFirst(),
+                    State.NOTHING,
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty())));
+  }
+
   private void store(Link link, UUID id, Instant toldAt, CheckInInput answers, CheckIn told) {
     if (stored.count(link.clubId(), link.prescriptionId()) >= MOST) {
       throw new OutOfRangeException(

@@ -14,6 +14,8 @@ import dev.jubilee.core.plan.SimulatedPlan;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Sport;
+import dev.jubilee.server.checkin.CheckInInput;
+import dev.jubilee.server.checkin.CheckIns;
 import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.logbook.EventBatch;
 import dev.jubilee.server.logbook.EventBatch.Event;
@@ -65,6 +67,9 @@ class DemoHistory {
   private static final double MISSED = 0.1;
 
   private static final double SKIPPED = 0.04;
+
+  private static final double NOT_CHECKED_IN = 0.3;
+  private static final String NEVER_CHECKS_IN = "Dov Marlowick";
   private static final String ASKED = "Maren Tarnfield";
   private static final String ANSWERED = "Pia Thornmere";
   private static final String STIFF = "Tobias Quillow";
@@ -73,6 +78,7 @@ class DemoHistory {
   private final Prescriptions prescriptions;
   private final Logbook logbook;
   private final Questions questions;
+  private final CheckIns checkIns;
   private final ClubRepository clubs;
   private final TransactionTemplate aDay;
   private final int weeks;
@@ -82,6 +88,7 @@ class DemoHistory {
       Prescriptions prescriptions,
       Logbook logbook,
       Questions questions,
+      CheckIns checkIns,
       ClubRepository clubs,
       PlatformTransactionManager transactions,
       @Value("${jubilee.demo-weeks:8}") int weeks) {
@@ -89,6 +96,7 @@ class DemoHistory {
     this.prescriptions = prescriptions;
     this.logbook = logbook;
     this.questions = questions;
+    this.checkIns = checkIns;
     this.clubs = clubs;
     this.aDay = new TransactionTemplate(transactions);
     this.weeks = weeks;
@@ -190,6 +198,7 @@ class DemoHistory {
     }
     Plan plan = prescriptions.plan(coach.clubId(), view.id(), isTurn ? 2 : 1);
     Instant start = session.details().startOf(athlete).atZone(zone).toInstant();
+    checkIn(coach.clubId(), view.id(), name, start);
     List<Event> events = new Device(plan, DemoBody.of(name), name, start, chance).events();
     for (int from = 0; from < events.size(); from += 400) {
       logbook.tell(
@@ -203,6 +212,33 @@ class DemoHistory {
               events.subList(from, Math.min(events.size(), from + 400))),
           start);
     }
+  }
+
+  /** Most check in most days; the beginner's Achilles tendon aches now and then. */
+  private void checkIn(UUID clubId, UUID prescription, String name, Instant start) {
+    Random own = new Random(name.hashCode() + start.getEpochSecond());
+    if (own.nextDouble() < NOT_CHECKED_IN || name.equals(NEVER_CHECKS_IN)) {
+      return;
+    }
+    List<CheckInInput.AcheInput> aches =
+        name.equals(STIFF) && own.nextBoolean()
+            ? List.of(new CheckInInput.AcheInput(BodyRegion.ACHILLES, Side.LEFT, false))
+            : List.of();
+    checkIns.remember(
+        clubId,
+        prescription,
+        start.minusSeconds(3600 + own.nextInt(7200)),
+        new CheckInInput(
+            2 + own.nextInt(4),
+            2 + own.nextInt(4),
+            2 + own.nextInt(4),
+            aches,
+            false,
+            List.of(),
+            List.of(),
+            null,
+            null,
+            ""));
   }
 
   /** Takes the next turn of a question, if there is one left. */
