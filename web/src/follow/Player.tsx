@@ -155,7 +155,7 @@ export function Player({
   useEffect(() => {
     ask?.(isPaused || !beat ? NOTHING_ASKED : askedOf(beat));
   });
-  const leaveOut = useTelling(beats, beat, place !== undefined, tell, led, now);
+  const leaveOut = useTelling(beats, beat, place !== undefined, tell, led, evenClock.now);
 
   // With each item and every few seconds: whoever comes back goes on where they were last seen.
   const seen = `${beat?.item.id ?? ""} ${Math.floor(at / SEEN_EVERY)}`;

@@ -28,26 +28,28 @@ export function useTelling(
   isResumed: boolean,
   tell: Tell,
   led: Led | undefined,
-  now: number,
+  clock: () => number,
 ): (id: string) => void {
   const skip = useRef(new Set<string>());
   const last = useRef<string>(undefined);
   const isOver = useRef(false);
-  const latest = useRef({ tell, led, now });
+  const latest = useRef({ tell, led, clock });
   const before = useRef<Led>(undefined);
   useEffect(() => {
-    latest.current = { tell, led, now };
+    latest.current = { tell, led, clock };
   });
   const present = beat?.item.id;
   const change = led?.state.number;
   useEffect(() => {
-    const { tell: say, led: lead, now: instant } = latest.current;
+    const { tell: say, led: lead, clock: read } = latest.current;
+    // What is shown may be older: a busy phone draws late.
+    const instant = read();
     const was = before.current;
     before.current = lead;
     if (!lead || !was || was.state.number === change) return;
     const at = seconds(was.watch, instant);
     if (seconds(lead.watch, instant) - at < JUMP) return;
-    // A moment later than what is shown, which may be that much older than the leader's touch.
+    // A moment later: clocks differ by less than that.
     const there = beatAt(beats, seconds(lead.watch, instant) + JUMP / 2)?.item.id;
     for (const [i, left] of leftOut(beats, at, there).entries()) {
       skip.current.add(left.item.id);

@@ -399,6 +399,16 @@ class RecordApiTest {
             "/api/prescriptions/" + prescribed(start) + "/recording", file("b.gpx", "GPX", good));
     assertThat(twice.statusCode()).isEqualTo(409);
     assertThat(twice.body()).contains("Tilda Invented");
+    // Three hours at the café with the watch running.
+    coach.delete(path);
+    StringBuilder cafe = new StringBuilder("s,speed\n");
+    for (int s = -1500; s < 12_000; s++) {
+      cafe.append(s).append(',').append(s < 900 ? 3.4 : 0.05).append('\n');
+    }
+    ObjectNode table = (ObjectNode) JSON.readTree(file("c.csv", "CSV", cafe.toString()));
+    ((ObjectNode) table.at("/files/0")).putObject("columns").put("time", "s").put("speed", "speed");
+    assertThat(read(coach.post(path, table.toString())).get("notes").valueStream())
+        .anyMatch(n -> n.asString().contains("Standing for 185 min"));
     // Another one's efforts are told as such, not refused.
     coach.delete(path);
     JsonNode odd = read(coach.post(path, file("c.gpx", "GPX", gpx(at, 2.0, 2.2))));

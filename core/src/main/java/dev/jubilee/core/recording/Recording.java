@@ -32,9 +32,20 @@ public record Recording(
   /** What the figures are. */
   public enum Measure {
     /** m/s. */
-    SPEED,
+    SPEED(0.3),
     /** W. */
-    POWER
+    POWER(5);
+
+    private final double standing;
+
+    Measure(double standing) {
+      this.standing = standing;
+    }
+
+    /** Less is standing about; Jubilee modelling choice. */
+    public double standing() {
+      return standing;
+    }
   }
 
   /**

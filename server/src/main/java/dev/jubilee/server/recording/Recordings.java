@@ -8,6 +8,7 @@ import dev.jubilee.core.recording.PlannedSteps;
 import dev.jubilee.core.recording.RecordedSession;
 import dev.jubilee.core.recording.Recording;
 import dev.jubilee.core.recording.Recording.Point;
+import dev.jubilee.core.recording.Stretches;
 import dev.jubilee.core.shorthand.ParseResult;
 import dev.jubilee.core.shorthand.Shorthand;
 import dev.jubilee.core.shorthand.Timeline;
@@ -53,6 +54,9 @@ public class Recordings implements MeasuredLookup {
   private static final double ANOTHERS = 0.25;
 
   private static final int LONG_GAP = 600;
+
+  /** No wait before a start is as long, s. */
+  private static final int LONG_STANDING = 2400;
 
   private final JdbcTemplate jdbc;
   private final Json json;
@@ -339,6 +343,13 @@ public class Recordings implements MeasuredLookup {
     if (recording.missing() > LONG_GAP) {
       notes.add("Nothing was recorded for %d min of it.".formatted(recording.missing() / 60));
     }
+    read.stretches().stream()
+        .filter(
+            s ->
+                s.mean() < recording.measure().standing()
+                    && s.seconds() - recording.missing() > LONG_STANDING)
+        .max(Comparator.comparingInt(Stretches.Stretch::seconds))
+        .ifPresent(s -> notes.add("Standing for %d min in one go.".formatted(s.seconds() / 60)));
     if (frame.steps().steps().size() == frame.steps().warmUp()) {
       notes.add("The session is written freely, so that only the warm-up is found.");
     } else if (read.results().isEmpty()) {
