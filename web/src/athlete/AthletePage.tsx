@@ -93,7 +93,7 @@ function Known({
       </Section>
       <Section aria-label={`What ${name} is used to`}>
         <Title>What {name} is used to</Title>
-        <UsedTo ranges={view.ranges} name={name} />
+        <UsedTo ranges={view.ranges} points={view.points} name={name} />
       </Section>
       <Section aria-label="What the body shows">
         <Title>What the body shows</Title>

@@ -1,16 +1,25 @@
 import { Box } from "@chakra-ui/react";
 import { useState, type ReactNode } from "react";
-import type { RangeView } from "../api/types";
+import type { AthletePageView, RangeView } from "../api/types";
 import { SelectField } from "../shared/fields";
 import { Soft } from "../shared/panels";
 import { KINDS, SPORTS } from "../shared/words";
+import { Trends } from "./Trends";
 import { figure, MEASURES } from "./words";
 import css from "./learning.module.css";
 
 type Usual = RangeView["usual"][number];
 
 /** What they are used to before one kind of session; which one is chosen. */
-export function UsedTo({ ranges, name }: { ranges: readonly RangeView[]; name: string }) {
+export function UsedTo({
+  ranges,
+  points,
+  name,
+}: {
+  ranges: readonly RangeView[];
+  points: AthletePageView["points"];
+  name: string;
+}) {
   const [at, setAt] = useState(0);
   const range = ranges[at] ?? ranges[0];
   if (!range) {
@@ -41,6 +50,11 @@ export function UsedTo({ ranges, name }: { ranges: readonly RangeView[]; name: s
         Of {range.records} warm-ups before {KINDS[range.kind].toLowerCase()}: the stroke is the
         median, the line holds four of five, the block where the median is with 95 %.
       </Soft>
+      <Box as="h3" fontWeight="600" mt="3">
+        Over the weeks
+      </Box>
+      <Trends points={points.filter((p) => p.sport === range.sport && p.kind === range.kind)} />
+      <Soft>Each dot is a warm-up, the step the median of its week.</Soft>
     </>
   );
 }

@@ -144,7 +144,8 @@ function OwnTimes({ view }: { view: WeekReview }) {
       {shown.map((t) => (
         <Flex key={t.drill} gap="3" align="center" wrap="wrap" w="100%">
           <Box flex="1" minW="220px">
-            <b>{t.name}</b>: {Math.round(t.planned * t.factor)} s instead of {t.planned} s
+            <b>{t.name}</b>: {Math.round(t.planned * t.factor)} s{" "}
+            {t.isUsed ? "against a plan of" : "instead of"} {t.planned} s
             <Box as="span" color="inkSoft">
               {" "}
               ({t.times} times; {share(t.low)} to {share(t.high)})
@@ -186,8 +187,8 @@ function Changeovers({ view }: { view: WeekReview }) {
   return (
     <Flex gap="3" align="center" wrap="wrap" w="100%">
       <Box flex="1" minW="220px">
-        <b>From drill to drill</b>: {clock(Math.round(own.planned * own.factor))} a warm-up instead
-        of {clock(own.planned)}
+        <b>From drill to drill</b>: {clock(Math.round(own.planned * own.factor))} a warm-up{" "}
+        {own.isUsed ? "against a plan of" : "instead of"} {clock(own.planned)}
         <Box as="span" color="inkSoft">
           {" "}
           ({own.warmUps} warm-ups; {share(own.low)} to {share(own.high)})

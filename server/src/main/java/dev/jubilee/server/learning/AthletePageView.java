@@ -43,6 +43,8 @@ public record AthletePageView(
   /** What is drawn of a record in a row of many. */
   public record TrendPoint(
       LocalDate day,
+      Sport sport,
+      SessionKind kind,
       int seconds,
       int efforts,
       @Schema(nullable = true) Integer waited,

@@ -122,6 +122,8 @@ public class AthletePages {
     RecordV1 f = kept.figures();
     return new AthletePageView.TrendPoint(
         kept.startsAt().toLocalDate(),
+        kept.sport(),
+        kept.kind(),
         f.done().toCore().total(),
         f.done().efforts(),
         f.waited(),
