@@ -27,10 +27,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class RecordingController {
   private final Recordings recordings;
+  private final RecordingReader reader;
   private final Records records;
 
-  RecordingController(Recordings recordings, Records records) {
+  RecordingController(Recordings recordings, RecordingReader reader, Records records) {
     this.recordings = recordings;
+    this.reader = reader;
     this.records = records;
   }
 
@@ -65,7 +67,7 @@ class RecordingController {
   @PostMapping("/columns/recording")
   TableHead columnsOfRecording(
       @AuthenticationPrincipal SignedIn coach, @Valid @RequestBody Table table) {
-    Recordings.Head head = recordings.head(coach.clubId(), table.text());
+    RecordingReader.Head head = reader.head(coach.clubId(), table.text());
     return new TableHead(head.names(), head.columns());
   }
 

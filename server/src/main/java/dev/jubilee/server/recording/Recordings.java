@@ -22,20 +22,14 @@ import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.problem.NotFoundException;
 import dev.jubilee.server.record.MeasuredLookup;
 import dev.jubilee.server.record.stored.RecordV1;
-import dev.jubilee.server.recording.RecordingFile.Columns;
 import dev.jubilee.server.session.SessionDetails;
 import dev.jubilee.server.session.Sessions;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HexFormat;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -47,9 +41,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** What devices recorded, read against what was prescribed; all files of one or none. */
 @Service
 public class Recordings implements MeasuredLookup {
-  /** A recording of the same session begins within this of its start. */
-  private static final Duration NEAR = Duration.ofHours(5);
-
   /** Efforts that are further off than this are another athlete's, most likely. */
   private static final double ANOTHERS = 0.25;
 
@@ -61,6 +52,7 @@ public class Recordings implements MeasuredLookup {
   private final JdbcTemplate jdbc;
   private final Json json;
   private final Prescriptions prescriptions;
+  private final RecordingReader reader;
   private final Sessions sessions;
   private final Athletes athletes;
   private final ClubRepository clubs;
@@ -70,6 +62,7 @@ public class Recordings implements MeasuredLookup {
   Recordings(
       JdbcTemplate jdbc,
       Json json,
+      RecordingReader reader,
       Prescriptions prescriptions,
       Sessions sessions,
       Athletes athletes,
@@ -77,6 +70,7 @@ public class Recordings implements MeasuredLookup {
       PlatformTransactionManager transactions) {
     this.jdbc = jdbc;
     this.json = json;
+    this.reader = reader;
     this.prescriptions = prescriptions;
     this.sessions = sessions;
     this.athletes = athletes;
@@ -120,29 +114,6 @@ public class Recordings implements MeasuredLookup {
     }
   }
 
-  /** The columns of a table. */
-  public record Head(List<String> names, Columns columns) {}
-
-  /** Which columns a table has, and what they were told or are guessed to be. */
-  @Transactional(readOnly = true)
-  public Head head(UUID clubId, String text) {
-    List<String> names = TableFiles.head(text);
-    return new Head(
-        names, remembered(clubId, names).or(() -> TableFiles.guess(names)).orElse(null));
-  }
-
-  private Optional<Columns> remembered(UUID clubId, List<String> names) {
-    return jdbc
-        .queryForList(
-            "SELECT mapping FROM csv_mapping WHERE club_id = ? AND head = ?",
-            String.class,
-            clubId,
-            fingerprint(String.join("\n", names)))
-        .stream()
-        .findFirst()
-        .map(m -> json.read(m, Columns.class));
-  }
-
   /** What a session of an athlete is read against. */
   private record Frame(
       Plan plan, PlannedSteps steps, Instant start, ZoneId zone, Sport sport, String athlete) {}
@@ -178,7 +149,7 @@ public class Recordings implements MeasuredLookup {
     List<Parsed> parsed = new ArrayList<>();
     for (int i = 0; i < files.size(); i++) {
       try {
-        parsed.add(read(clubId, frame, files.get(i)));
+        parsed.add(reader.read(clubId, files.get(i), frame.start(), frame.zone(), frame.sport()));
       } catch (OutOfRangeException e) {
         throw e.in("files[" + i + "].");
       }
@@ -206,61 +177,13 @@ public class Recordings implements MeasuredLookup {
     }
   }
 
-  private Parsed read(UUID clubId, Frame frame, RecordingFile file) {
-    Parsed parsed =
-        switch (file.format()) {
-          case GPX, TCX -> TrackFiles.read(file.format(), file.text());
-          case CSV -> {
-            List<String> head = TableFiles.head(file.text());
-            Columns columns =
-                Optional.ofNullable(file.columns())
-                    .or(() -> remembered(clubId, head))
-                    .or(() -> TableFiles.guess(head))
-                    .orElseThrow(
-                        () ->
-                            new OutOfRangeException(
-                                "columns", "missing", "which of " + String.join(", ", head)));
-            jdbc.update(
-                "INSERT INTO csv_mapping (club_id, head, mapping) VALUES (?, ?, ?::jsonb)"
-                    + " ON CONFLICT (club_id, head) DO UPDATE SET mapping = EXCLUDED.mapping",
-                clubId,
-                fingerprint(String.join("\n", head)),
-                json.write(columns));
-            yield TableFiles.read(file.text(), columns, frame.start(), frame.zone());
-          }
-        };
-    if (parsed.points().isEmpty()) {
-      throw new OutOfRangeException("text", "no moment with a time", "a recording with times");
-    }
-    Recording alone = Recording.of(parsed.sport(), parsed.points());
-    Instant last = alone.start().plusSeconds(alone.seconds());
-    if (last.isBefore(frame.start().minus(NEAR))
-        || alone.start().isAfter(frame.start().plus(NEAR))) {
-      throw new OutOfRangeException(
-          "text",
-          "a recording of " + alone.start().atZone(frame.zone()).toLocalDateTime(),
-          "one of this session, at " + frame.start().atZone(frame.zone()).toLocalDateTime());
-    }
-    parsed
-        .sport()
-        .filter(s -> s != frame.sport())
-        .ifPresent(
-            s -> {
-              throw new OutOfRangeException(
-                  "text",
-                  "a recording of another sport, " + s.name().toLowerCase(Locale.ROOT),
-                  "one of " + frame.sport().name().toLowerCase(Locale.ROOT));
-            });
-    return parsed;
-  }
-
   private void remember(UUID clubId, UUID prescriptionId, RecordingFile file) {
     int kept =
         jdbc.update(
             "INSERT INTO recording_file (club_id, fingerprint, prescription_id) VALUES (?, ?, ?)"
                 + " ON CONFLICT DO NOTHING",
             clubId,
-            fingerprint(file.text()),
+            RecordingReader.fingerprint(file.text()),
             prescriptionId);
     if (kept == 0) {
       UUID other =
@@ -268,21 +191,12 @@ public class Recordings implements MeasuredLookup {
               "SELECT prescription_id FROM recording_file WHERE club_id = ? AND fingerprint = ?",
               UUID.class,
               clubId,
-              fingerprint(file.text()));
+              RecordingReader.fingerprint(file.text()));
       Frame whose = frame(clubId, other);
       throw new ConflictException(
           "%s was taken in already: it is %s’s of %s."
               .formatted(
                   file.name(), whose.athlete(), whose.start().atZone(whose.zone()).toLocalDate()));
-    }
-  }
-
-  private static String fingerprint(String text) {
-    try {
-      MessageDigest digest = MessageDigest.getInstance("SHA-256");
-      return HexFormat.of().formatHex(digest.digest(text.getBytes(StandardCharsets.UTF_8)));
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e);
     }
   }
 
