@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -42,6 +43,24 @@ class BadInputTest {
 
   private static final String NOBODY = "00000000-0000-0000-0000-000000000000";
 
+  /** A day that nobody lives to see is refused by name, wherever a day is asked for. */
+  @ParameterizedTest
+  @ValueSource(strings = {"+999999999-12-31", "-999999999-01-01", "2201-01-01"})
+  void daysThatNobodySeesAreRefused(String day) throws Exception {
+    String until = "{'until':'%s','drill':'easy-jog'}".formatted(day).replace('\'', '"');
+    String asked = day.replace("+", "%2B");
+    for (HttpResponse<String> answer :
+        List.of(
+            coach.put("/api/own-changeovers", "{\"until\":\"" + day + "\"}"),
+            coach.post("/api/own-times", until),
+            coach.get("/api/review?from=" + asked),
+            coach.get("/api/records.csv?from=" + asked + "&until=" + asked),
+            coach.get("/api/records.json?from=" + asked + "&until=" + asked))) {
+      assertThat(answer.statusCode()).as(answer.body()).isEqualTo(422);
+      assertThat(answer.body()).contains("a day from 1900");
+    }
+  }
+
   /** One part of a sound request is put out of joint; the field is named and nothing else. */
   @ParameterizedTest
   @CsvSource(
@@ -65,6 +84,7 @@ class BadInputTest {
         "sessions | 'kit':[] | 'kit':[null] | kit[0] | a value",
         "sessions | 'athleteIds':[] | 'athleteIds':[null] | athleteIds[0] | a value",
         "blocks | 'start':'2096-01-02', |  | start | a value",
+        "blocks | 'start':'2096-01-02' | 'start':'+999999999-12-31' | start | a day from 1900",
         "blocks | 'otherRaces':[] | 'otherRaces':[null] | otherRaces[0] | a value",
         "blocks | 'groups':[] | 'groups':[null] | groups[0] | a value",
         "blocks | 'groups':[] | 'groups':[{'name':'A'}] | groups[0].athleteIds | a value",

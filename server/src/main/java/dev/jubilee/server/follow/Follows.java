@@ -102,8 +102,11 @@ public class Follows {
     Link link = links.follow(token);
     PrescriptionRow row = prescriptions.row(link.clubId(), link.prescriptionId());
     Plan plan = prescriptions.plan(link.clubId(), link.prescriptionId(), row.currentRevision());
-    return TcxWorkout.of(
-        of(token), plan.request().session().sport(), DeviceWorkout.of(plan, TcxWorkout.MOST_STEPS));
+    DeviceWorkout workout = DeviceWorkout.of(plan, TcxWorkout.MOST_STEPS);
+    if (workout.steps().isEmpty()) {
+      throw new NotFoundException("step to count down");
+    }
+    return TcxWorkout.of(of(token), plan.request().session().sport(), workout);
   }
 
   /** The same as a file for the athlete's calendar. */

@@ -12,10 +12,12 @@ import org.springframework.context.annotation.Configuration;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.TokenStreamContext;
+import tools.jackson.databind.BeanProperty;
 import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.KeyDeserializer;
 import tools.jackson.databind.MapperFeature;
+import tools.jackson.databind.ValueDeserializer;
 import tools.jackson.databind.cfg.EnumFeature;
 import tools.jackson.databind.deser.jdk.StringDeserializer;
 import tools.jackson.databind.ext.javatime.deser.LocalDateDeserializer;
@@ -113,6 +115,13 @@ class StrictJson {
       super(DateTimeFormatter.ISO_LOCAL_DATE);
     }
 
+    /** Whatever its property, or another one would take its place. */
+    @Override
+    public ValueDeserializer<?> createContextual(
+        DeserializationContext context, BeanProperty property) {
+      return this;
+    }
+
     @Override
     public LocalDate deserialize(JsonParser parser, DeserializationContext context) {
       LocalDate day = super.deserialize(parser, context);
@@ -123,6 +132,13 @@ class StrictJson {
   private static final class Moment extends LocalDateTimeDeserializer {
     Moment() {
       super(DateTimeFormatter.ISO_LOCAL_DATE_TIME);
+    }
+
+    /** Whatever its property, or another one would take its place. */
+    @Override
+    public ValueDeserializer<?> createContextual(
+        DeserializationContext context, BeanProperty property) {
+      return this;
     }
 
     @Override

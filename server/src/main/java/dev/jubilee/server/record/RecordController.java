@@ -1,6 +1,7 @@
 package dev.jubilee.server.record;
 
 import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.server.problem.Limits;
 import dev.jubilee.server.signin.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
@@ -45,6 +46,8 @@ class RecordController {
   }
 
   private static void requireDays(LocalDate from, LocalDate until, int most) {
+    Limits.within("from", from);
+    Limits.within("until", until);
     if (until.isBefore(from) || until.isAfter(from.plusDays(most))) {
       throw new OutOfRangeException("until", until, "up to " + most + " days after " + from);
     }

@@ -1,5 +1,6 @@
 package dev.jubilee.server.review;
 
+import dev.jubilee.server.problem.Limits;
 import dev.jubilee.server.signin.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -31,7 +32,7 @@ class ReviewController {
 
   @GetMapping("/review")
   WeekReview weekReview(@AuthenticationPrincipal SignedIn coach, @RequestParam LocalDate from) {
-    return reviews.of(coach.clubId(), from);
+    return reviews.of(coach.clubId(), Limits.within("from", from));
   }
 
   /** A drill whose time is to be used, as it was seen up to a day. */
