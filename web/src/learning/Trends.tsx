@@ -3,7 +3,7 @@ import { trends, type Trend } from "./trend";
 import css from "./learning.module.css";
 import type { AthletePageView } from "../api/types";
 
-/** How counts go over the weeks: a dot a warm-up, the step is the week’s median. */
+/** How counts go over the weeks: a dot a warm-up, the step is the median of four weeks. */
 export function Trends({ points }: { points: AthletePageView["points"] }) {
   return (
     <div className={css.range}>
@@ -50,7 +50,7 @@ function Row({ trend }: { trend: Trend }) {
         ))}
         <path
           className={css.middle}
-          d={trend.weeks.map((w) => `M${x(w.from)} ${y(w.value)}H${x(w.until)}`).join("")}
+          d={trend.months.map((w) => `M${x(w.from)} ${y(w.value)}H${x(w.until)}`).join("")}
         />
       </svg>
     </>

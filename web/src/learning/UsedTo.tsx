@@ -54,7 +54,7 @@ export function UsedTo({
         Over the weeks
       </Box>
       <Trends points={points.filter((p) => p.sport === range.sport && p.kind === range.kind)} />
-      <Soft>Each dot is a warm-up, the step the median of its week.</Soft>
+      <Soft>Each dot is a warm-up, the step the median of four weeks.</Soft>
     </>
   );
 }

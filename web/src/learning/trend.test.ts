@@ -17,7 +17,7 @@ it("takes the middle one, or the middle of two", () => {
   expect(median([4, 1, 2, 3])).toBe(2.5);
 });
 
-it("sets the last four weeks against what was before, and each week by itself", () => {
+it("sets the last four weeks against what was before, and each four weeks by themselves", () => {
   const days = ["01", "08", "15", "22", "29"].map((d) => `2026-09-${d}`);
   const points = [
     ...days.map((d) => point(d, 2)),
@@ -28,8 +28,9 @@ it("sets the last four weeks against what was before, and each week by itself", 
   const [felt, length, efforts, ...others] = trends(points);
   expect(others).toEqual([]);
   expect(felt).toMatchObject({ name: "How ready it felt", lately: 4.5, before: 2 });
-  expect(felt?.weeks.map((w) => w.value)).toEqual([2, 2, 2, 2, 2, 4.5]);
-  expect(felt?.weeks.at(-1)?.until).toBeLessThanOrEqual(1);
+  expect(felt?.months.map((m) => m.value)).toEqual([2, 2, 4.5]);
+  expect(felt?.months.map((m) => m.until).at(-1)).toBe(1);
+  expect(felt?.months[0]?.from).toBe(0);
   expect(felt?.seen.every((s) => s.at > 0 && s.at < 1)).toBe(true);
   expect(length).toMatchObject({ lately: 20, before: 20 });
   expect(efforts?.lately).toBe(3);

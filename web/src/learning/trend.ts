@@ -8,8 +8,8 @@ export interface Trend {
   unit: string;
   /** Where in the time that is looked at, 0 to 1, and what it was. */
   seen: { at: number; value: number }[];
-  /** The median of each week that has any. */
-  weeks: { from: number; until: number; value: number }[];
+  /** The median of each four weeks that have any, counted back from the last day. */
+  months: { from: number; until: number; value: number }[];
   /** Median of the last four weeks. */
   lately: number;
   /** Median of all before; absent where there is nothing before. */
@@ -57,15 +57,16 @@ export function trends(points: readonly Point[]): Trend[] {
       name,
       unit,
       seen: counted.map(({ day, value }) => ({ at: (day + 0.5) / span, value })),
-      weeks: Array.from({ length: Math.ceil(span / 7) }, (_, week) => week).flatMap((week) => {
-        const own = counted.filter((c) => Math.floor(c.day / 7) === week).map((c) => c.value);
-        if (own.length === 0) return [];
-        return {
-          from: (7 * week) / span,
-          until: Math.min(1, (7 * (week + 1)) / span),
-          value: median(own),
-        };
-      }),
+      months: Array.from({ length: Math.ceil(span / LATELY) }, (_, back) => {
+        const until = span - LATELY * back;
+        const from = Math.max(0, until - LATELY);
+        const own = counted.filter(({ day }) => day >= from && day < until).map((c) => c.value);
+        return own.length === 0
+          ? []
+          : [{ from: from / span, until: until / span, value: median(own) }];
+      })
+        .flat()
+        .reverse(),
       lately: median(later.length > 0 ? later : counted.map((c) => c.value)),
       before: earlier.length > 0 ? median(earlier) : undefined,
     };
