@@ -15,7 +15,7 @@ import java.util.Optional;
  * @param item of the plan, where it is about one
  * @param drill what was done in its place, for another rung
  * @param reason for a skip
- * @param seconds of the item that were done, or that were added, 0 to 6 h
+ * @param seconds of the item that were done, that were added, or that getting to it took, 0 to 6 h
  * @param value 1 to 5 for how ready it felt, 1 to 100 for the number of the best effort
  * @param signals what sensors said, of up to {@value #MOST_SIGNALS} seconds
  * @param look what was seen and decided
