@@ -140,7 +140,7 @@ class ApiTest {
         "ROW_2K | \"seconds\":20 | results[0].seconds | 5:20 to 15:00",
         "RUN_RACE | \"metres\":5000,\"seconds\":60 | results[0].seconds | 11:07 to 55:33",
         "RUN_RACE | \"seconds\":60 | results[0].metres | a value",
-        "ROW_2K | \"seconds\":480,\"takenOn\":\"2999-01-01\" | results[0].takenOn | up to today",
+        "ROW_2K | \"seconds\":480,\"takenOn\":\"2199-01-01\" | results[0].takenOn | up to today",
         "SPRINT_RUN | \"seconds\":1.9 | results[0].seconds | 2.40 to 7.50",
         "SPRINT_RIDE | \"watts\":5000 | results[0].watts | 150 to 2600",
         "ROW_PIECE | \"metres\":6000,\"seconds\":700 | results[0].seconds | 15:00 to 40:00",

@@ -311,7 +311,7 @@ class BlockApiTest {
       delimiter = '|',
       value = {
         "race | 2020-01-01 | race | a day after the start",
-        "race | 2999-01-01 | weeks | 2 to 26 weeks",
+        "race | 2199-01-01 | weeks | 2 to 26 weeks",
         "name | '' | name | 1 to 80 characters"
       })
   void whatCannotBeLaidOutIsRefusedByName(String field, String value, String named, String accepted)
