@@ -92,6 +92,7 @@ public class WeekReviews {
     List<Kept> kept =
         records.between(clubId, from.atStartOfDay(), until.plusDays(1).atStartOfDay());
     Map<UUID, String> names = athletes.names(clubId);
+    List<RecordV1> followed = followed(clubId, until);
     return new WeekReview(
         from,
         until,
@@ -100,8 +101,8 @@ public class WeekReviews {
         kept.size(),
         skipped(kept, names),
         weeks(held, kept, rows, names, checkIns.latest(clubId, ids), logbook.marks(clubId, ids)),
-        ownTimes(clubId, until),
-        ownChangeovers(clubId, until));
+        ownTimes(clubId, followed),
+        ownChangeovers(clubId, followed));
   }
 
   private static List<Skipped> skipped(List<Kept> kept, Map<UUID, String> names) {
@@ -185,11 +186,11 @@ public class WeekReviews {
     return List.copyOf(sore);
   }
 
-  private List<OwnTimeView> ownTimes(UUID clubId, LocalDate until) {
+  private List<OwnTimeView> ownTimes(UUID clubId, List<RecordV1> followed) {
     Map<String, Double> used = times.of(clubId);
     DrillLibrary library = libraries.of(clubId);
     List<OwnTimeView> views = new ArrayList<>();
-    for (OwnTimes.OwnTime own : learned(clubId, until)) {
+    for (OwnTimes.OwnTime own : learned(followed)) {
       views.add(
           new OwnTimeView(
               own.drill(),
@@ -205,9 +206,9 @@ public class WeekReviews {
     return views;
   }
 
-  private OwnChangeoversView ownChangeovers(UUID clubId, LocalDate until) {
+  private OwnChangeoversView ownChangeovers(UUID clubId, List<RecordV1> followed) {
     boolean isUsed = times.changeovers(clubId).isPresent();
-    return OwnTimes.changeovers(changeovers(followed(clubId, until)))
+    return OwnTimes.changeovers(changeovers(followed))
         .map(
             own ->
                 new OwnChangeoversView(
@@ -234,9 +235,9 @@ public class WeekReviews {
         .toList();
   }
 
-  private List<OwnTimes.OwnTime> learned(UUID clubId, LocalDate until) {
+  private static List<OwnTimes.OwnTime> learned(List<RecordV1> followed) {
     List<OwnTimes.Time> seen = new ArrayList<>();
-    for (RecordV1 record : followed(clubId, until)) {
+    for (RecordV1 record : followed) {
       for (RecordV1.ItemV1 item : record.items()) {
         if (item.state() == State.DONE && item.block().isChosen()) {
           int change = item.change() == null ? 0 : item.change();
@@ -274,7 +275,7 @@ public class WeekReviews {
   @Transactional
   public void use(UUID clubId, String drill, LocalDate until) {
     Map<String, OwnTimes.OwnTime> known = new TreeMap<>();
-    learned(clubId, until).forEach(o -> known.put(o.drill(), o));
+    learned(followed(clubId, until)).forEach(o -> known.put(o.drill(), o));
     OwnTimes.OwnTime own = known.get(drill);
     if (own == null) {
       throw new OutOfRangeException(
