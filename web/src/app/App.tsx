@@ -1,46 +1,48 @@
 import { Box } from "@chakra-ui/react";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { lazy, Suspense, useState, useSyncExternalStore, type ReactNode } from "react";
+import {
+  lazy,
+  Suspense,
+  useState,
+  useSyncExternalStore,
+  type ComponentType,
+  type ReactNode,
+} from "react";
 import { BrowserRouter, Navigate, Route, Routes } from "react-router";
 import { api, data } from "../api/client";
 import { onStanding, standingNow } from "../api/standing";
 import type { Me } from "../api/types";
-import { BuilderPage } from "../prescription/BuilderPage";
 import { DayPage } from "../session/DayPage";
-import { EditSessionPage, SessionPage } from "../session/SessionPage";
-import { WeeksPage } from "../session/WeeksPage";
 import { arrivalAt } from "../people/Arrival";
 import { setPublicUrl } from "../shared/address";
 import { setHourCycle, setWeekStart } from "../shared/calendar";
 import { setUsualMeasures } from "../shared/measures";
 import { ErrorNotice } from "../shared/ErrorNotice";
-import { SignInPage } from "../signin/SignInPage";
 import { Frame } from "./Frame";
 import { Outage } from "./Outage";
 
-// What a coach does not see first is fetched when it is asked for.
-const AthletesPage = lazy(async () => ({
-  default: (await import("../athlete/AthletesPage")).AthletesPage,
-}));
-const BlockLayout = lazy(async () => ({
-  default: (await import("../block/BlockForm")).BlockLayout,
-}));
-const NewBlock = lazy(async () => ({ default: (await import("../block/BlockForm")).NewBlock }));
-const BlockPage = lazy(async () => ({ default: (await import("../block/BlockPage")).BlockPage }));
-const SquadSheetPage = lazy(async () => ({
-  default: (await import("../block/SquadSheetPage")).SquadSheetPage,
-}));
-const LeadPage = lazy(async () => ({ default: (await import("../lead/LeadPage")).LeadPage }));
-const ClassPage = lazy(async () => ({ default: (await import("../session/ClassPage")).ClassPage }));
-const LibraryPage = lazy(async () => ({
-  default: (await import("../drill/LibraryPage")).LibraryPage,
-}));
-const ClubPage = lazy(async () => ({ default: (await import("../people/ClubPage")).ClubPage }));
-const ReviewPage = lazy(async () => ({
-  default: (await import("../review/ReviewPage")).ReviewPage,
-}));
-const SweepPage = lazy(async () => ({ default: (await import("../record/SweepPage")).SweepPage }));
-const BoardPage = lazy(async () => ({ default: (await import("../board/BoardPage")).BoardPage }));
+// A page is fetched when it is opened; the day, where a coach begins, comes with the first view.
+const AthletesPage = page(async () => (await import("../athlete/AthletesPage")).AthletesPage);
+const BlockLayout = page(async () => (await import("../block/BlockForm")).BlockLayout);
+const BlockPage = page(async () => (await import("../block/BlockPage")).BlockPage);
+const BoardPage = page(async () => (await import("../board/BoardPage")).BoardPage);
+const BuilderPage = page(async () => (await import("../prescription/BuilderPage")).BuilderPage);
+const ClassPage = page(async () => (await import("../session/ClassPage")).ClassPage);
+const ClubPage = page(async () => (await import("../people/ClubPage")).ClubPage);
+const EditSessionPage = page(async () => (await import("../session/SessionPage")).EditSessionPage);
+const LeadPage = page(async () => (await import("../lead/LeadPage")).LeadPage);
+const LibraryPage = page(async () => (await import("../drill/LibraryPage")).LibraryPage);
+const NewBlock = page(async () => (await import("../block/BlockForm")).NewBlock);
+const ReviewPage = page(async () => (await import("../review/ReviewPage")).ReviewPage);
+const SessionPage = page(async () => (await import("../session/SessionPage")).SessionPage);
+const SignInPage = page(async () => (await import("../signin/SignInPage")).SignInPage);
+const SquadSheetPage = page(async () => (await import("../block/SquadSheetPage")).SquadSheetPage);
+const SweepPage = page(async () => (await import("../record/SweepPage")).SweepPage);
+const WeeksPage = page(async () => (await import("../session/WeeksPage")).WeeksPage);
+
+function page<P>(load: () => Promise<ComponentType<P>>) {
+  return lazy(async () => ({ default: await load() }));
+}
 
 export function App() {
   return arrivalAt(window.location.pathname) ?? <Coaching />;
@@ -55,7 +57,7 @@ function Coaching() {
   const isOut = standing === "SIGNED_OUT";
   if (!me.data) {
     if (me.isPending) return <Box p="8">Loading…</Box>;
-    if (isOut) return <SignInPage onSignedIn={() => void me.refetch()} />;
+    if (isOut) return opened(<SignInPage onSignedIn={() => void me.refetch()} />);
     return (
       <Box p="8">
         <ErrorNotice error={me.error} onRetry={() => void me.refetch()} />
@@ -97,7 +99,7 @@ function SignInAgain({ onSignedIn }: { onSignedIn: (coachId: string) => void }) 
       bg="paper/90"
       overflow="auto"
     >
-      <SignInPage isAgain onSignedIn={onSignedIn} />
+      {opened(<SignInPage isAgain onSignedIn={onSignedIn} />)}
     </Box>
   );
 }
@@ -128,7 +130,7 @@ function Pages({ me }: { me: Me }) {
           <Route path="/sessions/:id/records" element={titled("Records", <SweepPage />)} />
           <Route path="/club" element={titled("Club", <ClubPage me={me} />)} />
           <Route path="/library" element={titled("Library", <LibraryPage />)} />
-          <Route path="/prescriptions/:id" element={<BuilderPage />} />
+          <Route path="/prescriptions/:id" element={opened(<BuilderPage />)} />
           <Route path="*" element={<Navigate to="/day" replace />} />
         </Routes>
       </Frame>
@@ -140,7 +142,11 @@ function titled(title: string, page: ReactNode) {
   return (
     <>
       <title>{`${title} · Jubilee`}</title>
-      <Suspense fallback={<Box>Loading…</Box>}>{page}</Suspense>
+      {opened(page)}
     </>
   );
+}
+
+function opened(page: ReactNode) {
+  return <Suspense fallback={<Box>Loading…</Box>}>{page}</Suspense>;
 }

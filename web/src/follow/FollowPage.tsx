@@ -2,20 +2,16 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import type { FollowView, InHandView } from "../api/types";
 import { Countdown } from "../shared/Countdown";
 import { sayTime } from "../shared/calendar";
+import { later } from "../shared/later";
 import { MeasuresSwitch } from "../shared/MeasuresSwitch";
 import { clock } from "../shared/units";
 import { BLOCKS } from "../shared/words";
 import { bands, axisSpan } from "../shared/staircase";
-import { CheckInForm } from "../checkin/CheckInForm";
-import { Held } from "../checkin/Held";
 import { useCheckIn, type CheckIn } from "../checkin/useCheckIn";
 import { now } from "./clock";
 import type { Place } from "./keeping";
-import { Afterwards } from "./Afterwards";
 import { LinkNotice } from "./LinkNotice";
-import { Player, watchOf } from "./Player";
-import { PrintSheet } from "./PrintSheet";
-import { SensorPanel } from "./SensorPanel";
+import { LookPanel, Player, watchOf } from "./Player";
 import { SensesSwitch } from "./SensesSwitch";
 import { allowSound } from "./signals";
 import { atClock, beginOf, localTime, startInstant } from "./starttime";
@@ -26,6 +22,15 @@ import { useLed } from "./useLed";
 import { useKept } from "./useKept";
 import css from "./follow.module.css";
 
+const CheckInForm = later(async () => (await import("../checkin/CheckInForm")).CheckInForm);
+const Afterwards = later(async () => (await import("./Afterwards")).Afterwards);
+const Held = later(async () => (await import("../checkin/Held")).Held);
+const SensorPanel = later(async () => (await import("./SensorPanel")).SensorPanel);
+const PrintSheet = later(async () => (await import("./PrintSheet")).PrintSheet);
+
+/** Once the page is there, what it may need at a track without a network. */
+const FETCH_AFTER = 1500;
+
 export function FollowPage({ token, print }: { token: string; print: boolean }) {
   const { view, error } = useKept<FollowView>(`/api/follow/${encodeURIComponent(token)}`);
   if (error || !view) return <LinkNotice error={error} />;
@@ -33,6 +38,15 @@ export function FollowPage({ token, print }: { token: string; print: boolean }) 
 }
 
 function Follow({ token, view }: { token: string; view: FollowView }) {
+  useEffect(() => {
+    const timer = window.setTimeout(() => {
+      Afterwards.fetchNow();
+      Held.fetchNow();
+      CheckInForm.fetchNow();
+      LookPanel.fetchNow();
+    }, FETCH_AFTER);
+    return () => window.clearTimeout(timer);
+  }, []);
   const [running, setRunning] = useState<"not" | "anew" | "on" | "led">("not");
   const followed = useFollowed(token, view);
   const [start, setStart] = useState(() => startInstant(view.startsAt));

@@ -7,9 +7,9 @@ import type {
   LookInput,
   MarkInput,
 } from "../api/types";
-import { LookPanel } from "../decision/LookPanel";
 import { checkpointsOf, decide, withDecided, type Checkpoint } from "../decision/look";
 import { ember, emberStep } from "../shared/ember";
+import { later } from "../shared/later";
 import { clock, say } from "../shared/units";
 import { BLOCKS } from "../shared/words";
 import { inLead, ownSeconds } from "../lead/steps";
@@ -39,6 +39,8 @@ import { useTelling, type Tell } from "./useTelling";
 import { setRunning } from "./version";
 import clsx from "clsx";
 import css from "./follow.module.css";
+
+export const LookPanel = later(async () => (await import("../decision/LookPanel")).LookPanel);
 
 interface Props {
   view: FollowView;

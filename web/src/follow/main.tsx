@@ -4,17 +4,19 @@ import "../shared/tokens.css";
 import "./base.css";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
+import { later } from "../shared/later";
 import { FollowPage } from "./FollowPage";
-import { MinePage } from "./MinePage";
 import { show } from "./senses";
 import { keepPage } from "./version";
+
+const MinePage = later(async () => (await import("./MinePage")).MinePage);
 
 /** Before the secret of a personal link. */
 const PERSONAL = "me";
 
 const [, , token = "", view = ""] = window.location.pathname.split("/");
 
-keepPage();
+void keepPage();
 show();
 
 // One that is put on the home screen begins with the link it was put there from.

@@ -10,7 +10,7 @@ import {
   type SensorKind,
   type SensorState,
 } from "../signal/sensors";
-import { SimulatedAthlete, type Asked } from "../signal/simulated";
+import type { Asked } from "../signal/simulated";
 import * as evenClock from "./clock";
 import type { Tell } from "./useTelling";
 import { fetchKept } from "./version";
@@ -98,7 +98,9 @@ export function useSensors(token: string, sport: Sport): Sensors {
     putOn: (kind) => {
       setProblem("");
       if (kind === "SIMULATED") {
-        wear(new SimulatedSensor(new SimulatedAthlete(sport), () => asked.current));
+        void import("../signal/simulated").then(({ SimulatedAthlete }) =>
+          wear(new SimulatedSensor(new SimulatedAthlete(sport), () => asked.current)),
+        );
         return;
       }
       choose(kind).then(

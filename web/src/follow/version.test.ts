@@ -38,7 +38,7 @@ beforeEach(() => {
 async function page() {
   vi.resetModules();
   const version = await import("./version");
-  version.keepPage();
+  await version.keepPage();
   const worker = made.at(-1);
   if (!worker) throw new Error("no worker was asked for");
   return { version, worker };

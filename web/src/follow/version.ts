@@ -1,6 +1,6 @@
 // The page keeps a copy of itself for when there is no network, and takes a newer one only between
 // warm-ups.
-import { Workbox } from "workbox-window";
+import type { Workbox } from "workbox-window";
 
 let isRunning = false;
 let isOutdated = false;
@@ -15,8 +15,9 @@ export function fetchKept(path: string): Promise<Response> {
 }
 
 /** Keeps the page and what it has fetched so far; quietly does nothing where that is not offered. */
-export function keepPage(): void {
+export async function keepPage(): Promise<void> {
   if (!("serviceWorker" in navigator)) return;
+  const { Workbox } = await import("workbox-window");
   const worker = new Workbox("/sw.js", { scope: "/f/" });
   worker.addEventListener("activated", ({ isUpdate }) => {
     // What was fetched before anyone kept it.

@@ -9,6 +9,7 @@ import dev.jubilee.server.athlete.AthleteView;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.club.Club;
 import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.tenant.ClubScope;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -383,7 +384,10 @@ class ApiTest {
             .save(new Club(UUID.randomUUID(), "Another club", ZoneId.of("UTC")));
     AthleteProfile profile = JSON.readValue(athlete("55", "190", null), AthleteProfile.class);
     AthleteView foreign =
-        RunningServer.bean(Athletes.class).create(other.id(), UUID.randomUUID(), profile);
+        ClubScope.within(
+            other.id(),
+            () ->
+                RunningServer.bean(Athletes.class).create(other.id(), UUID.randomUUID(), profile));
     assertThat(coach.get("/api/athletes/" + foreign.id()).statusCode()).isEqualTo(404);
     assertThat(
             coach

@@ -47,6 +47,9 @@ public final class RunningServer implements BeforeAllCallback {
     List<String> all = new ArrayList<>(List.of(settings));
     all.add("--spring.datasource.url=" + url);
     all.add("--server.port=0");
+    all.add(
+        "--spring.jpa.properties.hibernate.session_factory.statement_inspector="
+            + ClubStatements.class.getName());
     return SpringApplication.run(JubileeApplication.class, all.toArray(String[]::new));
   }
 

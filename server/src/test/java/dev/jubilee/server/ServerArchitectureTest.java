@@ -6,29 +6,27 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
-import java.lang.reflect.Method;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EntityManager;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
+import org.hibernate.annotations.TenantId;
 import org.junit.jupiter.api.Test;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
-/** Controllers speak HTTP and nothing else; every query is of one club. */
+/** Controllers speak HTTP and nothing else; every row is of one club; Hibernate asks for it. */
 class ServerArchitectureTest {
   private static final JavaClasses CLASSES =
       new ClassFileImporter()
           .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
           .importPackages("dev.jubilee.server");
 
-  /** Queries that come before the club is known, or are for the server itself. */
+  /** Rows of the server itself, and those whose key is the club's. */
   private static final Set<String> OF_NO_CLUB =
-      Set.of(
-          "CoachRepository.findByEmailAndRemovedAtIsNull",
-          "OneTimeLinkRepository.findByTokenHashAndPurpose",
-          "OneTimeLinkRepository.lock",
-          "ShareLinkRepository.findByTokenHash",
-          "BlockAthleteRepository.hold");
+      Set.of("Club", "SignInAttemptRow", "ClubZonesRow", "OwnChangeoverRow");
 
   @Test
   void controllersSeeNoRepositoriesAndNoJson() {
@@ -47,22 +45,58 @@ class ServerArchitectureTest {
   }
 
   @Test
-  void everyQueryTakesTheClub() throws ClassNotFoundException {
-    List<String> without = new ArrayList<>();
+  void everyRowOfAClubIsScopedByItsMapping() throws ClassNotFoundException {
+    List<String> unscoped = new ArrayList<>();
     for (var known : CLASSES) {
       Class<?> type = Class.forName(known.getName());
-      if (!type.isInterface() || !Repository.class.isAssignableFrom(type)) {
-        continue;
-      }
-      for (Method method : type.getDeclaredMethods()) {
-        boolean takesClub =
-            Arrays.stream(method.getParameters()).anyMatch(p -> p.getName().equals("clubId"));
-        String name = type.getSimpleName() + "." + method.getName();
-        if (!method.isSynthetic() && !takesClub && !OF_NO_CLUB.contains(name)) {
-          without.add(name);
-        }
+      if (type.isAnnotationPresent(Entity.class)
+          && !OF_NO_CLUB.contains(type.getSimpleName())
+          && !isScoped(type)) {
+        unscoped.add(type.getSimpleName());
       }
     }
-    assertThat(without).isEmpty();
+    assertThat(unscoped).isEmpty();
+  }
+
+  private static boolean isScoped(Class<?> type) {
+    for (Class<?> c = type; c != null; c = c.getSuperclass()) {
+      if (Arrays.stream(c.getDeclaredFields())
+          .anyMatch(f -> f.isAnnotationPresent(TenantId.class))) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  @Test
+  void nativeSqlStaysInOnePackage() {
+    noClasses()
+        .that()
+        .resideOutsideOfPackages(
+            "dev.jubilee.server.postgres..",
+            "dev.jubilee.server.tenant..",
+            "dev.jubilee.server.live..")
+        .should()
+        .dependOnClassesThat()
+        .resideInAnyPackage("org.springframework.jdbc.core..", "jakarta.persistence.criteria..")
+        .orShould()
+        .callMethod(EntityManager.class, "createNativeQuery", String.class)
+        .because("what PostgreSQL alone can do is there, and nothing else needs it")
+        .check(CLASSES);
+  }
+
+  @Test
+  void queriesOfRepositoriesAreHibernates() throws ClassNotFoundException {
+    List<String> nativeQueries = new ArrayList<>();
+    for (var known : CLASSES) {
+      Class<?> type = Class.forName(known.getName());
+      if (Repository.class.isAssignableFrom(type)) {
+        Arrays.stream(type.getDeclaredMethods())
+            .filter(m -> m.isAnnotationPresent(Query.class))
+            .filter(m -> m.getAnnotation(Query.class).nativeQuery())
+            .forEach(m -> nativeQueries.add(type.getSimpleName() + "." + m.getName()));
+      }
+    }
+    assertThat(nativeQueries).isEmpty();
   }
 }

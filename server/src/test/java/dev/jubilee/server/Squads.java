@@ -9,6 +9,7 @@ import dev.jubilee.server.club.Club;
 import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.signin.Coach;
 import dev.jubilee.server.signin.CoachRepository;
+import dev.jubilee.server.tenant.ClubScope;
 import java.time.DayOfWeek;
 import java.time.ZoneId;
 import java.util.EnumSet;
@@ -34,10 +35,9 @@ final class Squads {
             .save(new Club(UUID.randomUUID(), name, ZoneId.of("Europe/Dublin")));
     String email = name + "-" + club.id() + "@fair.example";
     String hash = RunningServer.bean(PasswordEncoder.class).encode(PASSWORD);
-    RunningServer.bean(CoachRepository.class)
-        .save(
-            new Coach(
-                UUID.randomUUID(), club.id(), email.toLowerCase(Locale.ROOT), name, hash, true));
+    Coach coach =
+        new Coach(UUID.randomUUID(), club.id(), email.toLowerCase(Locale.ROOT), name, hash, true);
+    ClubScope.within(club.id(), () -> RunningServer.bean(CoachRepository.class).save(coach));
     return new Visitor().signedIn(email, PASSWORD);
   }
 

@@ -33,12 +33,12 @@ class AthleteController {
 
   @GetMapping
   List<AthleteView> listAthletes(@AuthenticationPrincipal SignedIn coach) {
-    return athletes.all(coach.clubId());
+    return athletes.all();
   }
 
   @GetMapping("/{id}")
   AthleteView getAthlete(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
-    return athletes.one(coach.clubId(), id);
+    return athletes.one(id);
   }
 
   @PostMapping
@@ -48,10 +48,7 @@ class AthleteController {
       @RequestHeader(name = Once.HEADER, required = false) Optional<UUID> key,
       @Valid @RequestBody AthleteProfile profile) {
     return once.make(
-        coach.clubId(),
-        key,
-        id -> athletes.create(coach.clubId(), id, profile),
-        id -> athletes.one(coach.clubId(), id));
+        key, id -> athletes.create(coach.clubId(), id, profile), id -> athletes.one(id));
   }
 
   @PutMapping("/{id}")
@@ -66,12 +63,12 @@ class AthleteController {
   @PostMapping("/{id}/archive")
   AthleteView archiveAthlete(
       @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id, @RequestParam long version) {
-    return athletes.archive(coach.clubId(), id, version);
+    return athletes.archive(id, version);
   }
 
   @PostMapping("/{id}/restore")
   AthleteView restoreAthlete(
       @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id, @RequestParam long version) {
-    return athletes.restore(coach.clubId(), id, version);
+    return athletes.restore(id, version);
   }
 }

@@ -1,8 +1,6 @@
 package dev.jubilee.server.athlete;
 
-import java.util.Collection;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
@@ -10,17 +8,10 @@ import org.springframework.data.jpa.repository.Query;
 
 /** Athletes, always of one club. */
 public interface AthleteRepository extends JpaRepository<AthleteRow, UUID> {
-  List<AthleteRow> findByClubIdOrderByName(UUID clubId);
-
-  Optional<AthleteRow> findByIdAndClubId(UUID id, UUID clubId);
+  List<AthleteRow> findAllByOrderByName();
 
   /** Beside the version: whoever has the athlete's form open goes on undisturbed. */
   @Modifying
-  @Query(
-      value =
-          "UPDATE athlete SET physique = CAST(:physique AS jsonb) WHERE club_id = :clubId AND id = :id",
-      nativeQuery = true)
-  void learn(UUID clubId, UUID id, String physique);
-
-  List<AthleteRow> findByClubIdAndIdIn(UUID clubId, Collection<UUID> ids);
+  @Query("update AthleteRow a set a.physique = :physique where a.id = :id")
+  void learn(UUID id, PhysiqueV1 physique);
 }

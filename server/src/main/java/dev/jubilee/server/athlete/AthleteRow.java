@@ -8,13 +8,18 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.ColumnTransformer;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
+import org.hibernate.annotations.TenantId;
+import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
 
 /** A stored athlete; name and sport are columns to list by, the rest is the profile. */
 @Entity
 @Table(name = "athlete")
 public class AthleteRow {
   @Id private UUID id;
-  private UUID clubId;
+  @TenantId private UUID clubId;
   private String name;
   private String sport;
 
@@ -23,8 +28,10 @@ public class AthleteRow {
   private String profile;
 
   /** Learned beside whatever a coach edits, so that neither stands in the other's way. */
-  @Column(columnDefinition = "jsonb", insertable = false, updatable = false)
-  private String physique;
+  @JdbcTypeCode(SqlTypes.JSON)
+  @Mutability(Immutability.class)
+  @Column(insertable = false, updatable = false)
+  private PhysiqueV1 physique;
 
   private Instant archivedAt;
 
@@ -71,7 +78,7 @@ public class AthleteRow {
     return sport;
   }
 
-  String physique() {
+  PhysiqueV1 physique() {
     return physique;
   }
 

@@ -5,11 +5,10 @@ import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Estimate;
 import dev.jubilee.core.athlete.Physique;
 import dev.jubilee.core.intensity.Anchors;
-import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.problem.NotFoundException;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.HashSet;
@@ -25,23 +24,23 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Athletes {
   private final AthleteRepository repository;
-  private final ClubRepository clubs;
+  private final ClubTime clubTime;
   private final Json json;
 
-  Athletes(AthleteRepository repository, ClubRepository clubs, Json json) {
+  Athletes(AthleteRepository repository, ClubTime clubTime, Json json) {
     this.repository = repository;
-    this.clubs = clubs;
+    this.clubTime = clubTime;
     this.json = json;
   }
 
   @Transactional(readOnly = true)
-  public List<AthleteView> all(UUID clubId) {
-    return repository.findByClubIdOrderByName(clubId).stream().map(this::view).toList();
+  public List<AthleteView> all() {
+    return repository.findAllByOrderByName().stream().map(this::view).toList();
   }
 
   @Transactional(readOnly = true)
-  public AthleteView one(UUID clubId, UUID id) {
-    return view(row(clubId, id));
+  public AthleteView one(UUID id) {
+    return view(row(id));
   }
 
   @Transactional
@@ -55,28 +54,28 @@ public class Athletes {
   @Transactional
   public AthleteView change(UUID clubId, UUID id, long version, AthleteProfile profile) {
     check(clubId, profile);
-    AthleteRow row = unchanged(clubId, id, version);
+    AthleteRow row = unchanged(id, version);
     row.write(profile, json.write(profile));
     return view(repository.saveAndFlush(row));
   }
 
   /** Whoever left stays in sessions and blocks where they are, and is offered for nothing new. */
   @Transactional
-  public AthleteView archive(UUID clubId, UUID id, long version) {
-    AthleteRow row = unchanged(clubId, id, version);
-    row.archive(Instant.now());
+  public AthleteView archive(UUID id, long version) {
+    AthleteRow row = unchanged(id, version);
+    row.archive(clubTime.instant());
     return view(repository.saveAndFlush(row));
   }
 
   @Transactional
-  public AthleteView restore(UUID clubId, UUID id, long version) {
-    AthleteRow row = unchanged(clubId, id, version);
+  public AthleteView restore(UUID id, long version) {
+    AthleteRow row = unchanged(id, version);
     row.restore();
     return view(repository.saveAndFlush(row));
   }
 
-  private AthleteRow unchanged(UUID clubId, UUID id, long version) {
-    AthleteRow row = row(clubId, id);
+  private AthleteRow unchanged(UUID id, long version) {
+    AthleteRow row = row(id);
     if (row.version() != version) {
       throw new ConflictException(
           row.name() + " was changed by someone else in the meantime. Load again and repeat.");
@@ -91,9 +90,7 @@ public class Athletes {
 
   /** What their warm-ups have shown of their body. */
   public Physique physique(AthleteRow row) {
-    return row.physique() == null
-        ? Physique.USUAL
-        : json.read(row.physique(), PhysiqueV1.class).toCore();
+    return row.physique() == null ? Physique.USUAL : row.physique().toCore();
   }
 
   public AthleteProfile profile(AthleteRow row) {
@@ -102,21 +99,19 @@ public class Athletes {
 
   /** What all of them are called, those who left too. */
   @Transactional(readOnly = true)
-  public Map<UUID, String> names(UUID clubId) {
-    return repository.findByClubIdOrderByName(clubId).stream()
+  public Map<UUID, String> names() {
+    return repository.findAllByOrderByName().stream()
         .collect(Collectors.toMap(AthleteRow::id, AthleteRow::name));
   }
 
-  public AthleteRow row(UUID clubId, UUID id) {
-    return repository
-        .findByIdAndClubId(id, clubId)
-        .orElseThrow(() -> new NotFoundException("athlete"));
+  public AthleteRow row(UUID id) {
+    return repository.findById(id).orElseThrow(() -> new NotFoundException("athlete"));
   }
 
   /** Fails unless all of them are athletes of the club. */
-  public void require(UUID clubId, Collection<UUID> ids) {
+  public void require(Collection<UUID> ids) {
     Set<UUID> wanted = new HashSet<>(ids);
-    if (repository.findByClubIdAndIdIn(clubId, wanted).size() < wanted.size()) {
+    if (repository.findAllById(wanted).size() < wanted.size()) {
       throw new NotFoundException("athlete");
     }
   }
@@ -151,12 +146,12 @@ public class Athletes {
   }
 
   private LocalDate today(UUID clubId) {
-    return LocalDate.now(clubs.findById(clubId).orElseThrow().zone());
+    return clubTime.today(clubId);
   }
 
   /** Keeps what their warm-ups have shown of their body. */
   @Transactional
-  public void learn(UUID clubId, UUID id, Physique physique) {
-    repository.learn(clubId, id, PhysiqueV1.of(physique).map(json::write).orElse(null));
+  public void learn(UUID id, Physique physique) {
+    repository.learn(id, PhysiqueV1.of(physique).orElse(null));
   }
 }

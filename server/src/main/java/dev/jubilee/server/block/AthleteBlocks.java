@@ -157,7 +157,7 @@ class AthleteBlocks {
   public Known known(
       SignedIn coach, UUID blockId, BlockDefinition definition, UUID athleteId, LocalDate today) {
     TrainingBlock block = definition.toCore();
-    List<SessionRow> rows = sessions.of(coach.clubId(), athleteId, block.start(), block.race());
+    List<SessionRow> rows = sessions.of(athleteId, block.start(), block.race());
     Map<UUID, BlockPrescriptions.Existing> existing =
         prescriptions.existing(
             coach.clubId(), athleteId, rows.stream().map(SessionRow::id).toList());
@@ -190,7 +190,7 @@ class AthleteBlocks {
     }
     BlockAthleteRow row =
         repository
-            .findByClubIdAndBlockIdAndAthleteId(coach.clubId(), blockId, athleteId)
+            .findByBlockIdAndAthleteId(blockId, athleteId)
             .orElseGet(() -> new BlockAthleteRow(blockId, athleteId, coach.clubId()));
     row.write(
         run,
@@ -240,7 +240,7 @@ class AthleteBlocks {
         planned.add(planned("", details, Optional.empty(), read));
       }
     }
-    for (SessionRow row : sessions.of(coach.clubId(), athleteId, block.start(), block.race())) {
+    for (SessionRow row : sessions.of(athleteId, block.start(), block.race())) {
       if (!BlockSessions.isOf(blockId, row)) {
         planned.add(planned("", sessions.details(row), Optional.empty(), read));
       }
@@ -256,14 +256,14 @@ class AthleteBlocks {
       UUID athleteId,
       LocalDate today,
       List<Planned> planned) {
-    AthleteRow row = athletes.row(coach.clubId(), athleteId);
+    AthleteRow row = athletes.row(athleteId);
     AthleteProfile profile = athletes.profile(row);
     Physique physique = athletes.physique(row);
     TrainingBlock block = definition.toCore();
     DrillLibrary library = libraries.of(coach.clubId());
     List<AthleteWeek> stored =
         repository
-            .findByClubIdAndBlockIdAndAthleteId(coach.clubId(), blockId, athleteId)
+            .findByBlockIdAndAthleteId(blockId, athleteId)
             .map(weeks -> json.read(weeks.athleteWeeks(), AthleteWeeksV1.class).toCore())
             .orElse(List.of());
     return new Case(
@@ -282,7 +282,7 @@ class AthleteBlocks {
 
   private Map<Sport, RaceWarmUp> forRaces(UUID clubId, UUID athleteId) {
     Map<Sport, RaceWarmUp> forRaces = new EnumMap<>(Sport.class);
-    for (RaceRoutineStore.Frozen frozen : routines.of(clubId, athleteId)) {
+    for (RaceRoutineStore.Frozen frozen : routines.of(athleteId)) {
       prescriptions
           .plan(clubId, frozen.prescriptionId())
           .ifPresent(plan -> forRaces.put(frozen.sport(), new RaceWarmUp(frozen.name(), plan)));

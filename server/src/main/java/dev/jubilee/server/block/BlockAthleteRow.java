@@ -8,6 +8,7 @@ import jakarta.persistence.Table;
 import java.io.Serializable;
 import java.util.UUID;
 import org.hibernate.annotations.ColumnTransformer;
+import org.hibernate.annotations.TenantId;
 
 /** What a block means for one athlete, computed for a run of it. */
 @Entity
@@ -21,7 +22,7 @@ class BlockAthleteRow {
 
   @Id private UUID blockId;
   @Id private UUID athleteId;
-  private UUID clubId;
+  @TenantId private UUID clubId;
   private int run;
 
   @Column(columnDefinition = "jsonb")

@@ -63,7 +63,7 @@ class BlockController {
 
   @GetMapping
   List<BlockView.BlockSummary> listBlocks(@AuthenticationPrincipal SignedIn coach) {
-    return blocks.all(coach.clubId());
+    return blocks.all();
   }
 
   @PostMapping
@@ -77,13 +77,13 @@ class BlockController {
 
   @GetMapping("/{id}")
   BlockView getBlock(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
-    return blocks.one(coach.clubId(), id);
+    return blocks.one(id);
   }
 
   @GetMapping("/{id}/compilation")
   BlockView.CompilationView getCompilation(
       @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
-    return blocks.compilation(coach.clubId(), id);
+    return blocks.compilation(id);
   }
 
   @PutMapping("/{id}")

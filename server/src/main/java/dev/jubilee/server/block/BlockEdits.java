@@ -24,11 +24,7 @@ public class BlockEdits {
   /** A new block; one that was made under the same key already is answered as it is. */
   public BlockView create(SignedIn coach, Optional<UUID> key, BlockDefinition wanted) {
     LaidOutBlock laidOut = LaidOutBlock.of(blocks.started(coach.clubId(), wanted));
-    return once.make(
-        coach.clubId(),
-        key,
-        id -> blocks.create(coach, id, laidOut),
-        id -> blocks.one(coach.clubId(), id));
+    return once.make(key, id -> blocks.create(coach, id, laidOut), id -> blocks.one(id));
   }
 
   /** Lays the block out anew from today on; one step that can be undone. */
@@ -40,7 +36,7 @@ public class BlockEdits {
   BlockView undo(SignedIn coach, UUID id, int baseRevision) {
     Blocks.Stored earlier =
         blocks
-            .earlier(coach.clubId(), id, baseRevision)
+            .earlier(id, baseRevision)
             .orElseThrow(() -> new ConflictException("There is nothing to undo."));
     return pointTo(coach, id, baseRevision, earlier);
   }
@@ -48,7 +44,7 @@ public class BlockEdits {
   BlockView redo(SignedIn coach, UUID id, int baseRevision) {
     Blocks.Stored later =
         blocks
-            .later(coach.clubId(), id, baseRevision)
+            .later(id, baseRevision)
             .orElseThrow(() -> new ConflictException("There is nothing to redo."));
     return pointTo(coach, id, baseRevision, later);
   }

@@ -1,18 +1,15 @@
 package dev.jubilee.server.block;
 
-import java.time.LocalDate;
-import java.util.List;
 import java.util.UUID;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
-/** Who is in which block when; the database refuses two at once. */
+/** Who is in which block when. */
 @Component
-class BlockMembers {
-  private final JdbcTemplate jdbc;
+public class BlockMembers {
+  private final BlockMemberRepository repository;
 
-  BlockMembers(JdbcTemplate jdbc) {
-    this.jdbc = jdbc;
+  BlockMembers(BlockMemberRepository repository) {
+    this.repository = repository;
   }
 
   /**
@@ -21,16 +18,18 @@ class BlockMembers {
    * @throws org.springframework.dao.DataIntegrityViolationException if one of them is in another
    *     block on one of its days
    */
-  void put(UUID clubId, UUID blockId, BlockDefinition definition) {
-    jdbc.update(
-        "DELETE FROM training_block_member WHERE club_id = ? AND block_id = ?", clubId, blockId);
-    LocalDate start = definition.start();
-    LocalDate race = definition.race();
-    List<Object[]> rows =
+  void put(UUID blockId, BlockDefinition definition) {
+    repository.deleteOf(blockId);
+    repository.saveAllAndFlush(
         definition.athleteIds().stream()
-            .map(athlete -> new Object[] {blockId, athlete, clubId, start, race})
-            .toList();
-    jdbc.batchUpdate(
-        "INSERT INTO training_block_member VALUES (?, ?, ?, daterange(?, ?, '[]'))", rows);
+            .map(
+                athlete ->
+                    new BlockMemberRow(blockId, athlete, definition.start(), definition.race()))
+            .toList());
+  }
+
+  /** Whether an athlete is in any block. */
+  public boolean includes(UUID athleteId) {
+    return repository.existsByAthleteId(athleteId);
   }
 }

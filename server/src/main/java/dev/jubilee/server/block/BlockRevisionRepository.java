@@ -5,9 +5,9 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface BlockRevisionRepository extends JpaRepository<BlockRevisionRow, UUID> {
-  Optional<BlockRevisionRow> findByClubIdAndBlockIdAndNumber(UUID clubId, UUID blockId, int number);
+  Optional<BlockRevisionRow> findByBlockIdAndNumber(UUID blockId, int number);
 
   /** The newest revision made from this one: where redo goes. */
-  Optional<BlockRevisionRow> findFirstByClubIdAndBlockIdAndParentOrderByNumberDesc(
-      UUID clubId, UUID blockId, Integer parent);
+  Optional<BlockRevisionRow> findFirstByBlockIdAndParentOrderByNumberDesc(
+      UUID blockId, Integer parent);
 }

@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.ColumnTransformer;
 import org.hibernate.annotations.Immutable;
+import org.hibernate.annotations.TenantId;
 
 /** A block as it was laid out once; written once, never changed. */
 @Entity
@@ -17,7 +18,7 @@ import org.hibernate.annotations.Immutable;
 @SuppressWarnings("UnusedVariable")
 class BlockRevisionRow {
   @Id private UUID id;
-  private UUID clubId;
+  @TenantId private UUID clubId;
   private UUID blockId;
   private int number;
   private Integer parent;
@@ -33,7 +34,13 @@ class BlockRevisionRow {
   protected BlockRevisionRow() {}
 
   BlockRevisionRow(
-      BlockRow of, int number, Integer parent, String edit, String definition, UUID coachId) {
+      BlockRow of,
+      int number,
+      Integer parent,
+      String edit,
+      String definition,
+      UUID coachId,
+      Instant createdAt) {
     this.id = UUID.randomUUID();
     this.clubId = of.clubId();
     this.blockId = of.id();
@@ -42,7 +49,7 @@ class BlockRevisionRow {
     this.edit = edit;
     this.definition = definition;
     this.coachId = coachId;
-    this.createdAt = Instant.now();
+    this.createdAt = createdAt;
   }
 
   UUID blockId() {

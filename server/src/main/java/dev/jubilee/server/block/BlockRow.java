@@ -5,13 +5,14 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.UUID;
+import org.hibernate.annotations.TenantId;
 
 /** A training block: a pointer into its revisions. */
 @Entity
 @Table(name = "training_block")
 class BlockRow {
   @Id private UUID id;
-  private UUID clubId;
+  @TenantId private UUID clubId;
   private int currentRevision;
   private int lastRevision;
   @Version private long version;

@@ -10,8 +10,6 @@ import org.springframework.data.jpa.repository.Query;
 interface BlockRunRepository extends JpaRepository<BlockRunRow, UUID> {
   /** To be changed by one at a time. */
   @Lock(LockModeType.PESSIMISTIC_WRITE)
-  @Query("select r from BlockRunRow r where r.clubId = :clubId and r.blockId = :blockId")
-  Optional<BlockRunRow> lock(UUID clubId, UUID blockId);
-
-  Optional<BlockRunRow> findByClubIdAndBlockId(UUID clubId, UUID blockId);
+  @Query("select r from BlockRunRow r where r.blockId = :blockId")
+  Optional<BlockRunRow> lock(UUID blockId);
 }

@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
+import org.hibernate.annotations.TenantId;
 
 /** The present or last run of prescribing a block. */
 @Entity
@@ -22,7 +23,7 @@ class BlockRunRow {
   }
 
   @Id private UUID blockId;
-  private UUID clubId;
+  @TenantId private UUID clubId;
   private int revision;
   private int run;
   private UUID coachId;
@@ -44,7 +45,7 @@ class BlockRunRow {
   }
 
   /** A new run; one that is under way stops at the next athlete. */
-  void begin(int newRevision, UUID newCoachId, int newTotal) {
+  void begin(int newRevision, UUID newCoachId, int newTotal, Instant now) {
     this.revision = newRevision;
     this.run++;
     this.coachId = newCoachId;
@@ -52,14 +53,14 @@ class BlockRunRow {
     this.done = 0;
     this.total = newTotal;
     this.message = "";
-    this.startedAt = Instant.now();
+    this.startedAt = now;
     this.endedAt = null;
   }
 
-  void end(State newState, String newMessage) {
+  void end(State newState, String newMessage, Instant now) {
     this.state = newState;
     this.message = newMessage;
-    this.endedAt = Instant.now();
+    this.endedAt = now;
   }
 
   void advance(int newDone) {

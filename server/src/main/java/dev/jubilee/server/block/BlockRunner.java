@@ -2,11 +2,13 @@ package dev.jubilee.server.block;
 
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.athlete.Athletes;
-import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.guard.Causes;
 import dev.jubilee.server.guard.DatabaseAway;
 import dev.jubilee.server.json.Json;
+import dev.jubilee.server.postgres.Locks;
 import dev.jubilee.server.signin.SignedIn;
+import dev.jubilee.server.tenant.ClubScope;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
@@ -38,7 +40,8 @@ class BlockRunner {
   private final BlockRevisionRepository revisions;
   private final AthleteBlocks computation;
   private final Athletes athletes;
-  private final ClubRepository clubs;
+  private final ClubTime clubTime;
+  private final Locks locks;
   private final Json json;
   private final TransactionTemplate transaction;
 
@@ -48,7 +51,8 @@ class BlockRunner {
       BlockRevisionRepository revisions,
       AthleteBlocks computation,
       Athletes athletes,
-      ClubRepository clubs,
+      ClubTime clubTime,
+      Locks locks,
       Json json,
       TransactionTemplate transaction) {
     this.runs = runs;
@@ -56,7 +60,8 @@ class BlockRunner {
     this.revisions = revisions;
     this.computation = computation;
     this.athletes = athletes;
-    this.clubs = clubs;
+    this.clubTime = clubTime;
+    this.locks = locks;
     this.json = json;
     this.transaction = transaction;
   }
@@ -67,6 +72,10 @@ class BlockRunner {
    * @return whether the lane may have more to do
    */
   boolean next(Lane lane) {
+    return ClubScope.within(lane.clubId(), () -> isMore(lane));
+  }
+
+  private boolean isMore(Lane lane) {
     Optional<BlockRunRow> run = wanted(lane);
     if (run.isEmpty()) {
       return false;
@@ -82,16 +91,13 @@ class BlockRunner {
 
   private BlockDefinition definition(BlockRunRow run) {
     BlockRevisionRow revision =
-        revisions
-            .findByClubIdAndBlockIdAndNumber(run.clubId(), run.blockId(), run.revision())
-            .orElseThrow();
+        revisions.findByBlockIdAndNumber(run.blockId(), run.revision()).orElseThrow();
     return json.read(revision.definition(), BlockDefinition.class);
   }
 
   /** The first athlete of the lane who has nothing of this run yet. */
   private Optional<UUID> open(Lane lane, BlockDefinition definition) {
-    Set<UUID> done =
-        new HashSet<>(athleteBlocks.findDone(lane.clubId(), lane.blockId(), lane.run()));
+    Set<UUID> done = new HashSet<>(athleteBlocks.findDone(lane.blockId(), lane.run()));
     List<UUID> all = definition.athleteIds();
     return IntStream.iterate(lane.index(), i -> i < all.size(), i -> i + lane.of())
         .mapToObj(all::get)
@@ -100,7 +106,7 @@ class BlockRunner {
   }
 
   private void prescribe(BlockRunRow run, BlockDefinition definition, UUID athleteId) {
-    LocalDate today = LocalDate.now(clubs.findById(run.clubId()).orElseThrow().zone());
+    LocalDate today = clubTime.today(run.clubId());
     try {
       for (int attempt = 1; !isPrescribed(run, definition, athleteId, today, attempt); attempt++) {
         LOG.info("block {} of athlete {}: once more", run.blockId(), athleteId);
@@ -110,7 +116,7 @@ class BlockRunner {
         throw e;
       }
       LOG.warn("block {} of athlete {} failed: {}", run.blockId(), athleteId, Causes.told(e));
-      String name = athletes.row(run.clubId(), athleteId).name();
+      String name = athletes.row(athleteId).name();
       end(run, BlockRunRow.State.FAILED, name + ": " + told(e));
     }
   }
@@ -136,7 +142,7 @@ class BlockRunner {
     try {
       transaction.executeWithoutResult(
           status -> {
-            athleteBlocks.hold(
+            locks.hold(
                 run.blockId().getMostSignificantBits() ^ athleteId.getLeastSignificantBits());
             if (isWanted(run) && !isDone(run, athleteId)) {
               computation.store(coach, run.blockId(), run.run(), computed);
@@ -153,35 +159,32 @@ class BlockRunner {
 
   private boolean isDone(BlockRunRow run, UUID athleteId) {
     return athleteBlocks
-        .findByClubIdAndBlockIdAndAthleteId(run.clubId(), run.blockId(), athleteId)
+        .findByBlockIdAndAthleteId(run.blockId(), athleteId)
         .filter(row -> row.run() == run.run())
         .isPresent();
   }
 
   /** A run that was cancelled or overtaken by a newer one is not. */
   private boolean isWanted(BlockRunRow run) {
-    return runs.findByClubIdAndBlockId(run.clubId(), run.blockId())
-        .filter(now -> now.isUnderWay(run.run()))
-        .isPresent();
+    return runs.findById(run.blockId()).filter(now -> now.isUnderWay(run.run())).isPresent();
   }
 
   private Optional<BlockRunRow> wanted(Lane lane) {
-    return runs.findByClubIdAndBlockId(lane.clubId(), lane.blockId())
-        .filter(now -> now.isUnderWay(lane.run()));
+    return runs.findById(lane.blockId()).filter(now -> now.isUnderWay(lane.run()));
   }
 
   private void advance(BlockRunRow run, BlockDefinition definition) {
     transaction.executeWithoutResult(
         status -> {
-          BlockRunRow now = runs.lock(run.clubId(), run.blockId()).orElseThrow();
+          BlockRunRow now = runs.lock(run.blockId()).orElseThrow();
           if (!now.isUnderWay(run.run())) {
             return;
           }
           Set<UUID> all = new HashSet<>(definition.athleteIds());
-          all.retainAll(athleteBlocks.findDone(run.clubId(), run.blockId(), run.run()));
+          all.retainAll(athleteBlocks.findDone(run.blockId(), run.run()));
           now.advance(all.size());
           if (all.size() == definition.athleteIds().size()) {
-            now.end(BlockRunRow.State.DONE, "");
+            now.end(BlockRunRow.State.DONE, "", clubTime.instant());
           }
         });
   }
@@ -189,8 +192,8 @@ class BlockRunner {
   private void end(BlockRunRow run, BlockRunRow.State state, String message) {
     transaction.executeWithoutResult(
         status ->
-            runs.lock(run.clubId(), run.blockId())
+            runs.lock(run.blockId())
                 .filter(now -> now.run() == run.run())
-                .ifPresent(now -> now.end(state, message)));
+                .ifPresent(now -> now.end(state, message, clubTime.instant())));
   }
 }

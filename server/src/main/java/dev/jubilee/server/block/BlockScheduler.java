@@ -6,8 +6,8 @@ import com.github.kagkarlsson.scheduler.task.FailureHandler;
 import com.github.kagkarlsson.scheduler.task.helper.CustomTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import jakarta.annotation.PreDestroy;
+import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import javax.sql.DataSource;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -41,20 +41,26 @@ class BlockScheduler {
   private final CustomTask<Void> task;
   private final Scheduler scheduler;
 
+  private final Clock clock;
+
   BlockScheduler(
-      DataSource database, BlockRunner runner, @Value("${jubilee.heartbeat}") Duration heartbeat) {
+      DataSource database,
+      BlockRunner runner,
+      @Value("${jubilee.heartbeat}") Duration heartbeat,
+      Clock clock) {
+    this.clock = clock;
     this.task =
         Tasks.custom(NAME, Void.class)
             .onFailure(
                 // The database was away, most likely; what is wrong with a block ends its run.
                 (FailureHandler<Void>)
                     (complete, operations) ->
-                        operations.reschedule(complete, Instant.now().plus(AFTER_FAILURE)))
+                        operations.reschedule(complete, clock.instant().plus(AFTER_FAILURE)))
             .execute(
                 (instance, context) -> {
                   return isMore(runner, Lane.of(instance.getId()))
                       ? (CompletionHandler<Void>)
-                          (complete, operations) -> operations.reschedule(complete, Instant.now())
+                          (complete, operations) -> operations.reschedule(complete, clock.instant())
                       : new CompletionHandler.OnCompleteRemove<>();
                 });
     // A lane is written in the transaction that begins its run, or not at all.
@@ -91,7 +97,7 @@ class BlockScheduler {
   void begin(BlockRunRow run) {
     for (int i = 0; i < LANES; i++) {
       Lane lane = new Lane(run.clubId(), run.blockId(), run.run(), i, LANES);
-      scheduler.scheduleIfNotExists(task.instance(lane.id()), Instant.now());
+      scheduler.scheduleIfNotExists(task.instance(lane.id()), clock.instant());
     }
   }
 

@@ -55,14 +55,12 @@ class BlockViews {
     // Before the athletes: what is said to be done must be there.
     BlockView.CompilationView compilation = compilation(row);
     Map<UUID, BlockAthleteRow> computed = new HashMap<>();
-    athleteBlocks
-        .findByClubIdAndBlockId(row.clubId(), row.id())
-        .forEach(a -> computed.put(a.athleteId(), a));
+    athleteBlocks.findByBlockId(row.id()).forEach(a -> computed.put(a.athleteId(), a));
     Set<String> ladders = new HashSet<>();
     List<BlockView.AthleteBlock> views = new ArrayList<>();
     for (BlockDefinition.Group group : definition.groups()) {
       for (UUID id : group.athleteIds()) {
-        views.add(athlete(row, group, id, computed.get(id), ladders));
+        views.add(athlete(group, id, computed.get(id), ladders));
       }
     }
     return new BlockView(
@@ -85,7 +83,7 @@ class BlockViews {
 
   /** How far prescribing has come. */
   BlockView.CompilationView compilation(BlockRow row) {
-    BlockRunRow c = runs.findByClubIdAndBlockId(row.clubId(), row.id()).orElseThrow();
+    BlockRunRow c = runs.findById(row.id()).orElseThrow();
     return new BlockView.CompilationView(
         BlockView.CompilationView.State.valueOf(c.state().name()),
         c.done(),
@@ -94,12 +92,8 @@ class BlockViews {
   }
 
   private BlockView.AthleteBlock athlete(
-      BlockRow row,
-      BlockDefinition.Group group,
-      UUID id,
-      BlockAthleteRow computed,
-      Set<String> ladders) {
-    AthleteRow athlete = athletes.row(row.clubId(), id);
+      BlockDefinition.Group group, UUID id, BlockAthleteRow computed, Set<String> ladders) {
+    AthleteRow athlete = athletes.row(id);
     AthleteProfile profile = athletes.profile(athlete);
     List<BlockView.WeekView> weeks = List.of();
     List<BlockView.WarmUpView> warmUps = List.of();

@@ -3,6 +3,7 @@ package dev.jubilee.server.block;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.prescription.BlockPrescriptions;
@@ -47,6 +48,8 @@ public class Blocks {
   private final Json json;
   private final ApplicationEventPublisher events;
 
+  private final ClubTime clubTime;
+
   Blocks(
       BlockRepository blocks,
       BlockRevisionRepository revisions,
@@ -61,7 +64,9 @@ public class Blocks {
       BlockMembers members,
       BlockViews views,
       Json json,
-      ApplicationEventPublisher events) {
+      ApplicationEventPublisher events,
+      ClubTime clubTime) {
+    this.clubTime = clubTime;
     this.blocks = blocks;
     this.revisions = revisions;
     this.runs = runs;
@@ -79,9 +84,9 @@ public class Blocks {
   }
 
   @Transactional(readOnly = true)
-  public List<BlockView.BlockSummary> all(UUID clubId) {
+  public List<BlockView.BlockSummary> all() {
     List<BlockView.BlockSummary> all = new ArrayList<>();
-    for (BlockRow row : blocks.findByClubId(clubId)) {
+    for (BlockRow row : blocks.findAll()) {
       BlockDefinition d = definition(revision(row));
       all.add(
           new BlockView.BlockSummary(
@@ -106,19 +111,19 @@ public class Blocks {
   }
 
   @Transactional(readOnly = true)
-  public BlockView one(UUID clubId, UUID id) {
-    return view(row(clubId, id));
+  public BlockView one(UUID id) {
+    return view(row(id));
   }
 
   /** How far prescribing has come; quick to ask, unlike the whole block. */
   @Transactional(readOnly = true)
-  public BlockView.CompilationView compilation(UUID clubId, UUID id) {
-    return views.compilation(row(clubId, id));
+  public BlockView.CompilationView compilation(UUID id) {
+    return views.compilation(row(id));
   }
 
   @Transactional
   BlockView change(SignedIn coach, UUID id, int baseRevision, String edit, LaidOutBlock laidOut) {
-    BlockRow row = based(coach.clubId(), id, baseRevision);
+    BlockRow row = based(id, baseRevision);
     check(coach.clubId(), id, laidOut.definition());
     store(coach, row, row.currentRevision(), edit, laidOut);
     return view(row);
@@ -129,22 +134,22 @@ public class Blocks {
 
   @Transactional(readOnly = true)
   Stored stored(UUID clubId, UUID id) {
-    return stored(revision(row(clubId, id)));
+    return stored(revision(row(id)));
   }
 
   /** What the present revision was made from; empty for the first. */
   @Transactional(readOnly = true)
-  Optional<Stored> earlier(UUID clubId, UUID id, int baseRevision) {
-    BlockRow row = based(clubId, id, baseRevision);
+  Optional<Stored> earlier(UUID id, int baseRevision) {
+    BlockRow row = based(id, baseRevision);
     return Optional.ofNullable(revision(row).parent())
-        .flatMap(n -> revisions.findByClubIdAndBlockIdAndNumber(clubId, id, n))
+        .flatMap(n -> revisions.findByBlockIdAndNumber(id, n))
         .map(this::stored);
   }
 
   /** The last that was made from the present revision. */
   @Transactional(readOnly = true)
-  Optional<Stored> later(UUID clubId, UUID id, int baseRevision) {
-    return redone(based(clubId, id, baseRevision)).map(this::stored);
+  Optional<Stored> later(UUID id, int baseRevision) {
+    return redone(based(id, baseRevision)).map(this::stored);
   }
 
   private Stored stored(BlockRevisionRow revision) {
@@ -154,7 +159,7 @@ public class Blocks {
   /** Makes a revision the present one, lays it out and prescribes for it. */
   @Transactional
   BlockView pointTo(SignedIn coach, UUID id, int baseRevision, int revision, LaidOutBlock laidOut) {
-    BlockRow row = based(coach.clubId(), id, baseRevision);
+    BlockRow row = based(id, baseRevision);
     row.pointTo(revision);
     blocks.saveAndFlush(row);
     // Other blocks may have been laid out since.
@@ -166,10 +171,15 @@ public class Blocks {
 
   @Transactional
   public BlockView cancel(SignedIn coach, UUID id) {
-    BlockRow row = row(coach.clubId(), id);
-    runs.lock(row.clubId(), id)
+    BlockRow row = row(id);
+    runs.lock(id)
         .filter(c -> c.state() == BlockRunRow.State.RUNNING)
-        .ifPresent(c -> c.end(BlockRunRow.State.CANCELLED, "Stopped; what is done stays done."));
+        .ifPresent(
+            c ->
+                c.end(
+                    BlockRunRow.State.CANCELLED,
+                    "Stopped; what is done stays done.",
+                    clubTime.instant()));
     return view(row);
   }
 
@@ -183,7 +193,7 @@ public class Blocks {
   /** The frame of a change that could be made. */
   @Transactional(readOnly = true)
   ChangeFrame changeFrame(SignedIn coach, UUID id, BlockDefinition definition) {
-    BlockRow row = row(coach.clubId(), id);
+    BlockRow row = row(id);
     check(coach.clubId(), id, definition);
     return new ChangeFrame(definition(revision(row)), today(coach.clubId()));
   }
@@ -198,8 +208,7 @@ public class Blocks {
   @Transactional(readOnly = true)
   ImportFrame importFrame(UUID clubId, UUID id) {
     Stored stored = stored(clubId, id);
-    return new ImportFrame(
-        stored.revision(), stored.definition(), clubs.findById(clubId).orElseThrow().zone());
+    return new ImportFrame(stored.revision(), stored.definition(), clubTime.zone(clubId));
   }
 
   /**
@@ -210,7 +219,7 @@ public class Blocks {
   @Transactional
   BlockView importSessions(
       SignedIn coach, UUID id, int baseRevision, Imports.ReadSessions sessions) {
-    BlockRow row = based(coach.clubId(), id, baseRevision);
+    BlockRow row = based(id, baseRevision);
     BlockDefinition definition = definition(revision(row));
     imports.importAll(coach, id, sessions);
     begin(coach, row, definition);
@@ -219,7 +228,7 @@ public class Blocks {
 
   @Transactional(readOnly = true)
   String write(SignedIn coach, UUID id, Imports.Format format) {
-    BlockRow row = row(coach.clubId(), id);
+    BlockRow row = row(id);
     return imports.write(coach, id, definition(revision(row)), format);
   }
 
@@ -235,8 +244,8 @@ public class Blocks {
       }
     }
     List<UUID> wanted = definition.athleteIds();
-    athletes.require(clubId, wanted);
-    for (BlockRow other : blocks.findByClubId(clubId)) {
+    athletes.require(wanted);
+    for (BlockRow other : blocks.findAll()) {
       BlockDefinition d = definition(revision(other));
       boolean isApart =
           other.id().equals(id)
@@ -249,7 +258,7 @@ public class Blocks {
         if (wanted.contains(athlete)) {
           throw new OutOfRangeException(
               "groups",
-              athletes.row(clubId, athlete).name(),
+              athletes.row(athlete).name(),
               "athletes who are not in " + d.name() + " from " + d.start() + " to " + d.race());
         }
       }
@@ -262,7 +271,14 @@ public class Blocks {
     int number = row.nextRevision();
     blocks.saveAndFlush(row);
     revisions.saveAndFlush(
-        new BlockRevisionRow(row, number, parent, edit, json.write(definition), coach.coachId()));
+        new BlockRevisionRow(
+            row,
+            number,
+            parent,
+            edit,
+            json.write(definition),
+            coach.coachId(),
+            clubTime.instant()));
     layOut(row, laidOut);
     begin(coach, row, definition);
   }
@@ -276,20 +292,19 @@ public class Blocks {
             laidOut.sessions(),
             today(row.clubId()));
     for (SessionRow surplus : result.surplus()) {
-      if (!sessions.isChangedByHand(surplus)
-          && prescriptions.removeUntouched(row.clubId(), surplus.id())) {
+      if (!sessions.isChangedByHand(surplus) && prescriptions.removeUntouched(surplus.id())) {
         sessions.remove(surplus);
       }
     }
   }
 
   private void begin(SignedIn coach, BlockRow row, BlockDefinition definition) {
-    BlockRunRow run =
-        runs.lock(row.clubId(), row.id()).orElseGet(() -> new BlockRunRow(row.id(), row.clubId()));
-    run.begin(row.currentRevision(), coach.coachId(), definition.athleteIds().size());
-    members.put(row.clubId(), row.id(), definition);
+    BlockRunRow run = runs.lock(row.id()).orElseGet(() -> new BlockRunRow(row.id(), row.clubId()));
+    run.begin(
+        row.currentRevision(), coach.coachId(), definition.athleteIds().size(), clubTime.instant());
+    members.put(row.id(), definition);
     if (definition.athleteIds().isEmpty()) {
-      run.end(BlockRunRow.State.DONE, "");
+      run.end(BlockRunRow.State.DONE, "", clubTime.instant());
       runs.saveAndFlush(run);
       return;
     }
@@ -308,8 +323,8 @@ public class Blocks {
         row, revision, definition(revision), redone(row).isPresent(), today(row.clubId()));
   }
 
-  private BlockRow based(UUID clubId, UUID id, int baseRevision) {
-    BlockRow row = row(clubId, id);
+  private BlockRow based(UUID id, int baseRevision) {
+    BlockRow row = row(id);
     if (row.currentRevision() != baseRevision) {
       throw new ConflictException(
           "This block was changed elsewhere in the meantime. The newer version is shown;"
@@ -318,21 +333,18 @@ public class Blocks {
     return row;
   }
 
-  private BlockRow row(UUID clubId, UUID id) {
+  private BlockRow row(UUID id) {
     return blocks
-        .findByIdAndClubId(Objects.requireNonNull(id), clubId)
+        .findById(Objects.requireNonNull(id))
         .orElseThrow(() -> new NotFoundException("block"));
   }
 
   private BlockRevisionRow revision(BlockRow row) {
-    return revisions
-        .findByClubIdAndBlockIdAndNumber(row.clubId(), row.id(), row.currentRevision())
-        .orElseThrow();
+    return revisions.findByBlockIdAndNumber(row.id(), row.currentRevision()).orElseThrow();
   }
 
   private Optional<BlockRevisionRow> redone(BlockRow row) {
-    return revisions.findFirstByClubIdAndBlockIdAndParentOrderByNumberDesc(
-        row.clubId(), row.id(), row.currentRevision());
+    return revisions.findFirstByBlockIdAndParentOrderByNumberDesc(row.id(), row.currentRevision());
   }
 
   private BlockDefinition definition(BlockRevisionRow revision) {
@@ -340,6 +352,6 @@ public class Blocks {
   }
 
   private LocalDate today(UUID clubId) {
-    return LocalDate.now(clubs.findById(clubId).orElseThrow().zone());
+    return clubTime.today(clubId);
   }
 }

@@ -13,7 +13,7 @@ import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.block.BlockDefinition.AthleteInterruption;
 import dev.jubilee.server.block.BlockDefinition.AthleteMastery;
 import dev.jubilee.server.checkin.CheckIns;
-import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.logbook.Logbook;
 import dev.jubilee.server.prescription.PrescriptionRepository;
@@ -47,7 +47,7 @@ class Happenings {
   private final Logbook logbook;
   private final Athletes athletes;
   private final Libraries libraries;
-  private final ClubRepository clubs;
+  private final ClubTime clubTime;
 
   Happenings(
       Blocks blocks,
@@ -58,7 +58,7 @@ class Happenings {
       Logbook logbook,
       Athletes athletes,
       Libraries libraries,
-      ClubRepository clubs) {
+      ClubTime clubTime) {
     this.blocks = blocks;
     this.records = records;
     this.sessions = sessions;
@@ -67,7 +67,7 @@ class Happenings {
     this.logbook = logbook;
     this.athletes = athletes;
     this.libraries = libraries;
-    this.clubs = clubs;
+    this.clubTime = clubTime;
   }
 
   /**
@@ -88,18 +88,18 @@ class Happenings {
   public List<AthleteHappened> of(SignedIn coach, UUID blockId) {
     UUID clubId = coach.clubId();
     BlockDefinition definition = blocks.stored(clubId, blockId).definition();
-    LocalDate today = LocalDate.now(clubs.findById(clubId).orElseThrow().zone());
+    LocalDate today = clubTime.today(clubId);
     DrillLibrary library = libraries.of(clubId);
     Map<UUID, List<Kept>> kept =
         records
-            .between(clubId, definition.start().atStartOfDay(), today.plusDays(1).atStartOfDay())
+            .between(definition.start().atStartOfDay(), today.plusDays(1).atStartOfDay())
             .stream()
             .collect(Collectors.groupingBy(Kept::athleteId));
-    Map<UUID, String> names = athletes.names(clubId);
+    Map<UUID, String> names = athletes.names();
     List<AthleteHappened> all = new ArrayList<>();
     for (UUID id : definition.athleteIds()) {
       WhatHappened happened =
-          happened(clubId, id, definition, kept.getOrDefault(id, List.of()), library, today);
+          happened(id, definition, kept.getOrDefault(id, List.of()), library, today);
       AthleteHappened told =
           told(id, names.getOrDefault(id, ""), definition, happened, library, today);
       if (!told.reports().isEmpty() || !told.interruptions().isEmpty()) {
@@ -157,14 +157,12 @@ class Happenings {
   }
 
   private WhatHappened happened(
-      UUID clubId,
       UUID athleteId,
       BlockDefinition definition,
       List<Kept> kept,
       DrillLibrary library,
       LocalDate today) {
-    Map<UUID, List<Mark>> marks =
-        logbook.marks(clubId, kept.stream().map(Kept::prescriptionId).toList());
+    Map<UUID, List<Mark>> marks = logbook.marks(kept.stream().map(Kept::prescriptionId).toList());
     List<WhatHappened.Hurt> hurts = new ArrayList<>();
     List<WhatHappened.Clean> clean = new ArrayList<>();
     for (Kept one : kept) {
@@ -190,7 +188,7 @@ class Happenings {
     List<WhatHappened.Day> days = new ArrayList<>();
     Map<UUID, LocalDate> dates = new HashMap<>();
     // Where nobody's warm-ups are on record nothing is known of who was there.
-    for (SessionRow row : sessions.of(clubId, athleteId, definition.start(), today)) {
+    for (SessionRow row : sessions.of(athleteId, definition.start(), today)) {
       LocalDate day = row.startsAt().toLocalDate();
       dates.put(row.id(), day);
       if (!kept.isEmpty() && !sessions.details(row).doesNotTakePlace()) {
@@ -200,11 +198,11 @@ class Happenings {
     Map<UUID, UUID> sessionOf = new HashMap<>();
     if (!dates.isEmpty()) {
       for (PrescriptionRow row :
-          prescriptions.findByClubIdAndAthleteIdAndSessionIdIn(clubId, athleteId, dates.keySet())) {
+          prescriptions.findByAthleteIdAndSessionIdIn(athleteId, dates.keySet())) {
         sessionOf.put(row.id(), row.sessionId());
       }
     }
-    Map<UUID, CheckIn> told = checkIns.latest(clubId, List.copyOf(sessionOf.keySet()));
+    Map<UUID, CheckIn> told = checkIns.latest(List.copyOf(sessionOf.keySet()));
     told.forEach(
         (prescription, checkIn) ->
             checkIn

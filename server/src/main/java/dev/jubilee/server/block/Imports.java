@@ -11,7 +11,7 @@ import dev.jubilee.core.shorthand.Shorthand;
 import dev.jubilee.core.shorthand.ShorthandWriter;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.athlete.Athletes;
-import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.session.SessionDetails;
 import dev.jubilee.server.session.SessionRow;
 import dev.jubilee.server.session.SessionSource;
@@ -80,13 +80,13 @@ class Imports {
 
   private final Sessions sessions;
   private final Athletes athletes;
-  private final ClubRepository clubs;
+  private final ClubTime clubTime;
   private final ClubZones zones;
 
-  Imports(Sessions sessions, Athletes athletes, ClubRepository clubs, ClubZones zones) {
+  Imports(Sessions sessions, Athletes athletes, ClubTime clubTime, ClubZones zones) {
     this.sessions = sessions;
     this.athletes = athletes;
-    this.clubs = clubs;
+    this.clubTime = clubTime;
     this.zones = zones;
   }
 
@@ -143,8 +143,7 @@ class Imports {
   /** Puts a file's sessions on the calendar, unless one was changed since it was read. */
   @Transactional
   public void importAll(SignedIn coach, UUID blockId, ReadSessions read) {
-    read.changed()
-        .forEach((own, now) -> sessions.change(coach.clubId(), own.id(), own.version(), now));
+    read.changed().forEach((own, now) -> sessions.change(own.id(), own.version(), now));
     sessions.layOut(coach.clubId(), SessionSource.filesOf(blockId), read.made(), LocalDate.MIN);
   }
 
@@ -161,15 +160,15 @@ class Imports {
 
   private List<Read> lines(
       SignedIn coach, UUID blockId, BlockDefinition definition, List<CalendarEntry> entries) {
-    ZoneId zone = clubs.findById(coach.clubId()).orElseThrow().zone();
+    LocalDate today = clubTime.today(coach.clubId());
     Map<String, SessionRow> present = new HashMap<>();
     sessions
-        .madeBy(coach.clubId(), SessionSource.filesOf(blockId))
+        .madeBy(SessionSource.filesOf(blockId))
         .forEach(row -> present.put(row.source().orElseThrow().key(), row));
     Map<String, Integer> seen = new HashMap<>();
     List<Read> all = new ArrayList<>();
     for (CalendarEntry entry : entries) {
-      all.add(read(coach, definition, entry, present, seen, LocalDate.now(zone)));
+      all.add(read(coach, definition, entry, present, seen, today));
     }
     return all;
   }
@@ -200,7 +199,7 @@ class Imports {
       if (date.isBefore(today)) {
         return faulty(entry, "is on " + date + ", which is over");
       }
-      Optional<SessionRow> own = own(coach.clubId(), entry.id());
+      Optional<SessionRow> own = own(entry.id());
       String key =
           own.map(row -> "own " + row.id())
               .orElse(entry.id().isEmpty() ? group.name() + " " + entry.startsAt() : entry.id());
@@ -290,7 +289,7 @@ class Imports {
                 () ->
                     group.athleteIds().stream()
                         .findFirst()
-                        .map(id -> athletes.profile(athletes.row(coach.clubId(), id)).sport())
+                        .map(id -> athletes.profile(athletes.row(id)).sport())
                         .orElse(Sport.RUN));
     String title = zones.writer(coach.clubId()).apply(sport, entry.title());
     ParseResult reading = BlockSessions.read("session", title, sport);
@@ -351,8 +350,8 @@ class Imports {
     Map<String, SessionDetails> all = new LinkedHashMap<>();
     Map<String, String> groups = new HashMap<>();
     List<SessionRow> rows = new ArrayList<>();
-    rows.addAll(sessions.madeBy(coach.clubId(), SessionSource.patternOf(blockId)));
-    rows.addAll(sessions.madeBy(coach.clubId(), SessionSource.filesOf(blockId)));
+    rows.addAll(sessions.madeBy(SessionSource.patternOf(blockId)));
+    rows.addAll(sessions.madeBy(SessionSource.filesOf(blockId)));
     rows.sort((a, b) -> a.startsAt().compareTo(b.startsAt()));
     rows.removeIf(SessionRow::isRemoved);
     for (SessionRow row : rows) {
@@ -366,18 +365,18 @@ class Imports {
               .findFirst()
               .orElse(""));
     }
-    ZoneId zone = clubs.findById(coach.clubId()).orElseThrow().zone();
+    ZoneId zone = clubTime.zone(coach.clubId());
     return format == Format.CSV
         ? CsvCalendar.write(all, groups)
         : ICalendar.write(all, groups, zone);
   }
 
-  private Optional<SessionRow> own(UUID clubId, String id) {
+  private Optional<SessionRow> own(String id) {
     if (!id.endsWith(OWN_ID)) {
       return Optional.empty();
     }
     try {
-      return sessions.find(clubId, UUID.fromString(id.substring(0, id.length() - OWN_ID.length())));
+      return sessions.find(UUID.fromString(id.substring(0, id.length() - OWN_ID.length())));
     } catch (IllegalArgumentException e) {
       throw new OutOfRangeException("id", id, "an id that Jubilee wrote");
     }

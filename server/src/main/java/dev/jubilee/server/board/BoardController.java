@@ -69,8 +69,7 @@ class BoardController {
   @PutMapping("/stock")
   List<StockView> countKit(
       @AuthenticationPrincipal SignedIn coach, @Valid @RequestBody Counted counted) {
-    return boards.count(
-        coach.clubId(), new StockView(counted.place(), counted.kit(), counted.count()));
+    return boards.count(new StockView(counted.place(), counted.kit(), counted.count()));
   }
 
   @Hidden

@@ -1,22 +1,30 @@
 package dev.jubilee.server.board;
 
-import dev.jubilee.core.decision.Decision;
 import dev.jubilee.server.board.BoardView.BoardNow;
 import dev.jubilee.server.board.BoardView.BoardState;
 import dev.jubilee.server.checkin.CheckInView;
-import dev.jubilee.server.club.ClubRepository;
-import dev.jubilee.server.json.Json;
+import dev.jubilee.server.checkin.StoredCheckIns;
+import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.live.LiveSource;
+import dev.jubilee.server.logbook.FollowedNowRow;
+import dev.jubilee.server.logbook.FollowedRecords;
 import dev.jubilee.server.prescription.Sketch;
-import java.sql.ResultSet;
-import java.sql.SQLException;
-import java.sql.Timestamp;
+import dev.jubilee.server.prescription.StoredWarmUps;
+import dev.jubilee.server.session.Sessions;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
-import org.springframework.jdbc.core.JdbcTemplate;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,40 +34,34 @@ class BoardStates implements LiveSource {
   static final String NAME = "board";
 
   /** What was told of longer ago is no longer live. */
-  private static final String RECENT = "interval '30 hours'";
+  private static final Duration RECENT = Duration.ofHours(30);
 
-  private static final String STATES =
-      "SELECT p.id, c.state, h.prescription_id IS NOT NULL, n.begun_at, n.item,"
-          + " n.item_at, n.ended_at, n.started_at, n.decided, r.sketch, n.on_way_at"
-          + " FROM prescription p"
-          + " LEFT JOIN followed_now n ON n.prescription_id = p.id AND n.club_id = p.club_id"
-          + " AND n.changed_at > now() - "
-          + RECENT
-          + " LEFT JOIN LATERAL (SELECT state FROM check_in c"
-          + " WHERE c.club_id = p.club_id AND c.prescription_id = p.id"
-          + " AND c.received_at > now() - "
-          + RECENT
-          + " ORDER BY c.received_at DESC LIMIT 1) c ON true"
-          + " LEFT JOIN held_warm_up h ON h.prescription_id = p.id AND h.club_id = p.club_id"
-          + " LEFT JOIN prescription_revision r ON r.prescription_id = p.id"
-          + " AND r.number = p.current_revision AND n.item IS NOT NULL"
-          + " WHERE p.club_id = ? AND (n.prescription_id IS NOT NULL OR c.state IS NOT NULL)"
-          + " AND (p.id IN (SELECT prescription_id FROM followed_now WHERE club_id = ?"
-          + " AND changed_at > now() - "
-          + RECENT
-          + ") OR p.id IN (SELECT prescription_id FROM check_in WHERE club_id = ?"
-          + " AND received_at > now() - "
-          + RECENT
-          + "))";
+  private static final int DAYS_BACK = 2;
+  private static final int DAYS_AHEAD = 15;
 
-  private final JdbcTemplate jdbc;
-  private final Json json;
-  private final ClubRepository clubs;
+  private final FollowedRecords followed;
+  private final StoredCheckIns checkIns;
+  private final StoredWarmUps warmUps;
+  private final Sessions sessions;
+  private final KitStockRepository stock;
+  private final ClubTime clubTime;
+  private final Clock clock;
 
-  BoardStates(JdbcTemplate jdbc, Json json, ClubRepository clubs) {
-    this.jdbc = jdbc;
-    this.json = json;
-    this.clubs = clubs;
+  BoardStates(
+      FollowedRecords followed,
+      StoredCheckIns checkIns,
+      StoredWarmUps warmUps,
+      Sessions sessions,
+      KitStockRepository stock,
+      ClubTime clubTime,
+      Clock clock) {
+    this.followed = followed;
+    this.checkIns = checkIns;
+    this.warmUps = warmUps;
+    this.sessions = sessions;
+    this.stock = stock;
+    this.clubTime = clubTime;
+    this.clock = clock;
   }
 
   @Override
@@ -76,60 +78,78 @@ class BoardStates implements LiveSource {
 
   @Transactional(readOnly = true)
   public BoardNow now(UUID clubId) {
-    ZoneId zone = clubs.findById(clubId).orElseThrow().zone();
+    ZoneId zone = clubTime.zone(clubId);
+    Instant since = clock.instant().minus(RECENT);
+    Map<UUID, FollowedNowRow> standing =
+        followed.changedSince(since).stream()
+            .collect(Collectors.toMap(FollowedNowRow::getId, Function.identity()));
+    Map<UUID, CheckInView.State> told = checkIns.latestSince(since);
+    Set<UUID> held = checkIns.held();
+    Map<UUID, Sketch> sketches =
+        warmUps.sketches(
+            standing.values().stream()
+                .filter(n -> n.item() != null)
+                .map(FollowedNowRow::getId)
+                .toList());
+    Set<UUID> all = new LinkedHashSet<>(standing.keySet());
+    all.addAll(told.keySet());
     List<BoardState> states =
-        jdbc.query(STATES, (row, i) -> state(row, zone), clubId, clubId, clubId);
-    return new BoardNow(calendar(clubId), states);
+        all.stream()
+            .map(
+                id ->
+                    state(
+                        id,
+                        Optional.ofNullable(standing.get(id)),
+                        told.get(id),
+                        held.contains(id),
+                        Optional.ofNullable(sketches.get(id)),
+                        zone))
+            .toList();
+    return new BoardNow(calendar(zone), states);
   }
 
-  private BoardState state(ResultSet row, ZoneId zone) throws SQLException {
-    String checkIn = row.getString(2);
-    String item = row.getString(5);
-    String decided = row.getString(9);
+  private static BoardState state(
+      UUID prescriptionId,
+      Optional<FollowedNowRow> now,
+      CheckInView.State checkIn,
+      boolean isHeld,
+      Optional<Sketch> sketch,
+      ZoneId zone) {
+    Function<Function<FollowedNowRow, Instant>, OffsetDateTime> local =
+        at -> now.map(at).map(i -> i.atZone(zone).toOffsetDateTime()).orElse(null);
+    String item = now.map(FollowedNowRow::item).orElse(null);
     return new BoardState(
-        row.getObject(1, UUID.class),
-        checkIn == null ? null : CheckInView.State.valueOf(checkIn),
-        row.getBoolean(3),
-        local(row.getTimestamp(11), zone),
-        local(row.getTimestamp(4), zone),
-        before(item, row.getString(10)),
+        prescriptionId,
+        checkIn,
+        isHeld,
+        local.apply(FollowedNowRow::onWayAt),
+        local.apply(FollowedNowRow::begunAt),
+        sketch.flatMap(s -> before(s, item)).orElse(null),
         item,
-        local(row.getTimestamp(6), zone),
-        local(row.getTimestamp(7), zone),
-        local(row.getTimestamp(8), zone),
-        decided == null ? null : Decision.Kind.valueOf(decided));
+        local.apply(FollowedNowRow::itemAt),
+        local.apply(FollowedNowRow::endedAt),
+        local.apply(FollowedNowRow::startedAt),
+        now.map(FollowedNowRow::decided).orElse(null));
   }
 
-  private Integer before(String item, String sketch) {
-    if (item == null || sketch == null) {
-      return null;
-    }
-    List<Sketch.SketchItem> items = json.read(sketch, Sketch.class).items();
-    return items == null
-        ? null
-        : items.stream()
+  private static Optional<Integer> before(Sketch sketch, String item) {
+    return sketch.items() == null
+        ? Optional.empty()
+        : sketch.items().stream()
             .filter(i -> i.id().equals(item))
             .map(Sketch.SketchItem::before)
-            .findFirst()
-            .orElse(null);
-  }
-
-  private static OffsetDateTime local(Timestamp at, ZoneId zone) {
-    return at == null ? null : at.toInstant().atZone(zone).toOffsetDateTime();
+            .findFirst();
   }
 
   /** Changes with every session and every warm-up of these days. */
-  private String calendar(UUID clubId) {
-    return jdbc.queryForObject(
-        "SELECT concat_ws('-', count(*), coalesce(sum(s.version), 0),"
-            + " coalesce(sum((SELECT sum(p.current_revision) FROM prescription p"
-            + " WHERE p.club_id = s.club_id AND p.session_id = s.id)), 0),"
-            + " (SELECT coalesce(sum(k.count), 0) FROM kit_stock k WHERE k.club_id = ?))"
-            + " FROM training_session s WHERE s.club_id = ?"
-            + " AND s.starts_at > now()::timestamp - interval '2 days'"
-            + " AND s.starts_at < now()::timestamp + interval '15 days'",
-        String.class,
-        clubId,
-        clubId);
+  private String calendar(ZoneId zone) {
+    LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), zone);
+    LocalDateTime from = now.minusDays(DAYS_BACK);
+    LocalDateTime before = now.plusDays(DAYS_AHEAD);
+    return sessions.fingerprint(from, before)
+        + "-"
+        + warmUps.sumOfRevisions(from, before)
+        + "-"
+        + stock.sumOfCounts();
   }
 }

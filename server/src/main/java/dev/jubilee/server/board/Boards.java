@@ -17,7 +17,7 @@ import dev.jubilee.server.board.BoardView.BoardState;
 import dev.jubilee.server.board.BoardView.CrossingView;
 import dev.jubilee.server.board.BoardView.ShiftView;
 import dev.jubilee.server.board.BoardView.StockView;
-import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.prescription.Sketch;
 import dev.jubilee.server.prescription.StoredWarmUps;
 import dev.jubilee.server.prescription.StoredWarmUps.Drawn;
@@ -34,7 +34,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -47,24 +47,26 @@ public class Boards {
   private final Sessions sessions;
   private final StoredWarmUps warmUps;
   private final Athletes athletes;
-  private final ClubRepository clubs;
+  private final ClubTime clubTime;
   private final BoardStates states;
-  private final JdbcTemplate jdbc;
-  private final Clock clock = Clock.systemUTC();
+  private final KitStockRepository kit;
+  private final Clock clock;
 
   Boards(
       Sessions sessions,
       StoredWarmUps warmUps,
       Athletes athletes,
-      ClubRepository clubs,
+      ClubTime clubTime,
       BoardStates states,
-      JdbcTemplate jdbc) {
+      KitStockRepository kit,
+      Clock clock) {
     this.sessions = sessions;
     this.warmUps = warmUps;
     this.athletes = athletes;
-    this.clubs = clubs;
+    this.clubTime = clubTime;
     this.states = states;
-    this.jdbc = jdbc;
+    this.kit = kit;
+    this.clock = clock;
   }
 
   /**
@@ -75,15 +77,15 @@ public class Boards {
   @Transactional(readOnly = true)
   public BoardView of(UUID clubId, LocalDate date, int coaches) {
     Bounds.within("coaches", coaches, 1, MOST_COACHES, "coaches");
-    ZoneId zone = clubs.findById(clubId).orElseThrow().zone();
+    ZoneId zone = clubTime.zone(clubId);
     Day day = day(clubId, date, zone);
     BoardNow live = states.now(clubId);
     return new BoardView(
         date,
         clock.instant().atZone(zone).toOffsetDateTime(),
         day.sessions(),
-        crossings(day, clubId, date, zone, coaches, live),
-        stock(clubId),
+        crossings(day, date, zone, coaches, live),
+        stock(),
         live);
   }
 
@@ -92,14 +94,13 @@ public class Boards {
   public List<CrossingView> ifShifted(
       UUID clubId, LocalDate date, int coaches, UUID sessionId, int minutes) {
     Bounds.within("coaches", coaches, 1, MOST_COACHES, "coaches");
-    ZoneId zone = clubs.findById(clubId).orElseThrow().zone();
+    ZoneId zone = clubTime.zone(clubId);
     Day day = day(clubId, date, zone);
     List<Group> moved =
         day.groups().stream()
             .map(g -> g.id().equals(sessionId.toString()) ? g.later(60L * minutes) : g)
             .toList();
-    return crossings(
-        new Day(day.sessions(), moved), clubId, date, zone, coaches, states.now(clubId));
+    return crossings(new Day(day.sessions(), moved), date, zone, coaches, states.now(clubId));
   }
 
   private record Day(List<BoardSession> sessions, List<Group> groups) {}
@@ -111,9 +112,9 @@ public class Boards {
             .toList();
     Map<UUID, List<Drawn>> drawn = new HashMap<>();
     warmUps
-        .drawn(clubId, all.stream().map(SessionView::id).toList())
+        .drawn(all.stream().map(SessionView::id).toList())
         .forEach(d -> drawn.computeIfAbsent(d.sessionId(), k -> new ArrayList<>()).add(d));
-    Map<UUID, String> names = athletes.names(clubId);
+    Map<UUID, String> names = athletes.names();
     List<BoardSession> board = new ArrayList<>();
     List<Group> groups = new ArrayList<>();
     for (SessionView session : all) {
@@ -213,9 +214,9 @@ public class Boards {
   }
 
   private List<CrossingView> crossings(
-      Day day, UUID clubId, LocalDate date, ZoneId zone, int coaches, BoardNow live) {
+      Day day, LocalDate date, ZoneId zone, int coaches, BoardNow live) {
     Map<Held, Integer> stock = new HashMap<>();
-    stock(clubId).forEach(s -> stock.put(new Held(s.place(), s.kit()), s.count()));
+    stock().forEach(s -> stock.put(new Held(s.place(), s.kit()), s.count()));
     long midnight = date.plusDays(1).atStartOfDay(zone).toEpochSecond();
     long earliest =
         Math.max(
@@ -269,13 +270,10 @@ public class Boards {
 
   /** What the club has counted of its kit. */
   @Transactional(readOnly = true)
-  public List<StockView> stock(UUID clubId) {
-    return jdbc.query(
-        "SELECT place, kit, count FROM kit_stock WHERE club_id = ? ORDER BY place, kit LIMIT 500",
-        (row, i) ->
-            new StockView(
-                Place.valueOf(row.getString(1)), Kit.valueOf(row.getString(2)), row.getInt(3)),
-        clubId);
+  public List<StockView> stock() {
+    return kit.findAll(Sort.by("place", "kit")).stream()
+        .map(row -> new StockView(row.place(), row.kit(), row.count()))
+        .toList();
   }
 
   /**
@@ -284,23 +282,18 @@ public class Boards {
    * @throws dev.jubilee.core.quantity.OutOfRangeException naming the count
    */
   @Transactional
-  public List<StockView> count(UUID clubId, StockView counted) {
+  public List<StockView> count(StockView counted) {
     Bounds.within("count", counted.count(), 0, MOST_OF_A_KIT, "at once");
+    KitStockRow.Key key = new KitStockRow.Key(counted.place(), counted.kit());
     if (counted.count() == 0) {
-      jdbc.update(
-          "DELETE FROM kit_stock WHERE club_id = ? AND place = ? AND kit = ?",
-          clubId,
-          counted.place().name(),
-          counted.kit().name());
+      kit.deleteById(key);
     } else {
-      jdbc.update(
-          "INSERT INTO kit_stock (club_id, place, kit, count) VALUES (?, ?, ?, ?)"
-              + " ON CONFLICT (club_id, place, kit) DO UPDATE SET count = EXCLUDED.count",
-          clubId,
-          counted.place().name(),
-          counted.kit().name(),
-          counted.count());
+      KitStockRow row =
+          kit.findById(key).orElseGet(() -> new KitStockRow(counted.place(), counted.kit()));
+      row.count(counted.count());
+      kit.save(row);
     }
-    return stock(clubId);
+    kit.flush();
+    return stock();
   }
 }

@@ -88,8 +88,7 @@ class CheckInController {
       @PathVariable UUID id,
       @Valid @RequestBody ChangesToTry changes) {
     return DifferencesView.of(
-        checkIns.differences(
-            coach.clubId(), id, changes.changes().stream().map(ChangeView::toCore).toList()));
+        checkIns.differences(id, changes.changes().stream().map(ChangeView::toCore).toList()));
   }
 
   @PostMapping("/check-ins/{id}/take")

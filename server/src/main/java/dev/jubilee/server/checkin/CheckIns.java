@@ -8,8 +8,7 @@ import dev.jubilee.server.athlete.AthleteRow;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.checkin.CheckInView.ProposedView;
 import dev.jubilee.server.checkin.CheckInView.State;
-import dev.jubilee.server.checkin.StoredCheckIns.Stored;
-import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.handover.ShareLinks;
 import dev.jubilee.server.handover.ShareLinks.Link;
 import dev.jubilee.server.prescription.PrescriptionRow;
@@ -19,6 +18,7 @@ import dev.jubilee.server.problem.NotFoundException;
 import dev.jubilee.server.session.SessionDetails;
 import dev.jubilee.server.session.SessionView;
 import dev.jubilee.server.session.Sessions;
+import dev.jubilee.server.signin.CoachRepository;
 import dev.jubilee.server.signin.SignedIn;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Clock;
@@ -33,7 +33,6 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -49,29 +48,34 @@ public class CheckIns {
   /** After the start it is kept for the record; after a day it is another day's. */
   private static final Duration ANOTHER_DAY = Duration.ofHours(20);
 
-  private final StoredCheckIns stored;
+  private final CheckInRepository stored;
   private final ShareLinks links;
   private final Prescriptions prescriptions;
   private final Sessions sessions;
   private final Athletes athletes;
-  private final ClubRepository clubs;
+  private final ClubTime clubTime;
+  private final CoachRepository coaches;
   private final TransactionTemplate writing;
-  private final Clock clock = Clock.systemUTC();
+  private final Clock clock;
 
   CheckIns(
-      StoredCheckIns stored,
+      CheckInRepository stored,
       ShareLinks links,
       Prescriptions prescriptions,
       Sessions sessions,
       Athletes athletes,
-      ClubRepository clubs,
+      ClubTime clubTime,
+      CoachRepository coaches,
+      Clock clock,
       PlatformTransactionManager transactions) {
     this.stored = stored;
     this.links = links;
     this.prescriptions = prescriptions;
     this.sessions = sessions;
     this.athletes = athletes;
-    this.clubs = clubs;
+    this.clubTime = clubTime;
+    this.coaches = coaches;
+    this.clock = clock;
     this.writing = new TransactionTemplate(transactions);
   }
 
@@ -96,9 +100,9 @@ public class CheckIns {
     return writing.execute(
         status -> {
           Link link = links.follow(token);
-          prescriptions.requireOnCalendar(link.clubId(), link.prescriptionId());
-          stored.lock(link.clubId(), link.prescriptionId());
-          if (stored.find(link.clubId(), id).isEmpty()) {
+          prescriptions.requireOnCalendar(link.prescriptionId());
+          prescriptions.lock(link.prescriptionId());
+          if (stored.findById(id).isEmpty()) {
             store(link, id, toldAt, answers, told);
           }
           return standing(link);
@@ -106,70 +110,51 @@ public class CheckIns {
   }
 
   /** Keeps what was told before a session that is over; nothing follows from it any more. */
-  public void remember(UUID clubId, UUID prescriptionId, Instant toldAt, CheckInInput answers) {
+  public void remember(UUID prescriptionId, Instant toldAt, CheckInInput answers) {
     writing.executeWithoutResult(
         status ->
-            stored.insert(
-                clubId,
-                new Stored(
-                    UUID.randomUUID(),
-                    prescriptionId,
-                    toldAt,
-                    toldAt,
-                    answers,
-                    answers.toCore().needsTheCoachFirst(),
-                    State.NOTHING,
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty())));
+            stored.save(
+                new CheckInRow(
+                    UUID.randomUUID(), prescriptionId, toldAt, toldAt, answers, State.NOTHING)));
   }
 
   private void store(Link link, UUID id, Instant toldAt, CheckInInput answers, CheckIn told) {
-    if (stored.count(link.clubId(), link.prescriptionId()) >= MOST) {
+    if (stored.countByPrescriptionId(link.prescriptionId()) >= MOST) {
       throw new OutOfRangeException(
           "check-in", "another", "at most " + MOST + " for one warm-up; speak with your coach");
     }
     ZoneId zone = zone(link.clubId());
     Instant now = clock.instant();
-    LocalDateTime start = prescriptions.startsAt(link.clubId(), link.prescriptionId());
+    LocalDateTime start = prescriptions.startsAt(link.prescriptionId());
     Duration late = Duration.between(start.atZone(zone).toInstant(), now);
     if (late.compareTo(ANOTHER_DAY) > 0) {
       throw new ConflictException("This session is over. Check in for the next one.");
     }
     boolean isLate = late.compareTo(Duration.ZERO) > 0 && !told.needsTheCoachFirst();
     if (!isLate) {
-      stored.supersede(link.clubId(), link.prescriptionId());
+      stored.supersede(link.prescriptionId());
     }
-    stored.insert(
-        link.clubId(),
-        new Stored(
-            id,
-            link.prescriptionId(),
-            nobodyTellsOfTomorrow(toldAt, now),
-            now,
-            answers,
-            told.needsTheCoachFirst(),
-            isLate
-                ? State.LATE
-                : isHeld(link.clubId(), link.prescriptionId()) || !isWell(link, answers, told)
-                    ? State.OPEN
-                    : State.NOTHING,
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty()));
+    State state =
+        isLate
+            ? State.LATE
+            : isHeld(link.prescriptionId()) || !isWell(link, answers, told)
+                ? State.OPEN
+                : State.NOTHING;
+    stored.saveAndFlush(
+        new CheckInRow(id, link.prescriptionId(), clampedToNow(toldAt, now), now, answers, state));
   }
 
   /** Whether there is nothing to change, and nothing to read. */
   private boolean isWell(Link link, CheckInInput answers, CheckIn told) {
     CheckInProposal proposal =
-        CheckInProposal.of(told, prescriptions.request(link.clubId(), link.prescriptionId()));
+        CheckInProposal.of(told, prescriptions.request(link.prescriptionId()));
     return !proposal.coachFirst()
         && proposal.changes().isEmpty()
         && proposal.notes().isEmpty()
         && answers.word().isBlank();
   }
 
-  private static Instant nobodyTellsOfTomorrow(Instant toldAt, Instant now) {
+  private static Instant clampedToNow(Instant toldAt, Instant now) {
     boolean isThinkable = toldAt.isBefore(now) && toldAt.isAfter(now.minus(Duration.ofDays(2)));
     return isThinkable ? toldAt : now;
   }
@@ -181,13 +166,16 @@ public class CheckIns {
 
   private Standing standing(Link link) {
     return new Standing(
-        stored.latest(link.clubId(), link.prescriptionId()).map(Stored::state).orElse(null),
-        isHeld(link.clubId(), link.prescriptionId()));
+        stored
+            .findFirstByPrescriptionIdOrderByReceivedAtDesc(link.prescriptionId())
+            .map(CheckInRow::state)
+            .orElse(null),
+        isHeld(link.prescriptionId()));
   }
 
   /** Whether a warm-up waits until the coach has spoken with the athlete. */
-  public boolean isHeld(UUID clubId, UUID prescriptionId) {
-    return stored.isHeld(clubId, prescriptionId);
+  public boolean isHeld(UUID prescriptionId) {
+    return stored.isHeld(prescriptionId);
   }
 
   /** What was told of a day's sessions, the latest of each warm-up. */
@@ -200,33 +188,37 @@ public class CheckIns {
             .toList();
     Set<UUID> seen = new HashSet<>();
     // What came after the start does not hide what came before it.
-    return stored.of(clubId, ids).stream()
-        .sorted(Comparator.comparing((Stored told) -> told.state() == State.LATE))
+    return stored.findOf(ids).stream()
+        .sorted(Comparator.comparing((CheckInRow told) -> told.state() == State.LATE))
         .filter(told -> seen.add(told.prescriptionId()))
         .map(told -> view(clubId, told))
         .toList();
   }
 
   /** What was told last, before the start, of each of some warm-ups. */
-  public Map<UUID, CheckIn> latest(UUID clubId, List<UUID> prescriptionIds) {
+  public Map<UUID, CheckIn> latest(List<UUID> prescriptionIds) {
     Map<UUID, CheckIn> latest = new HashMap<>();
     stored
-        .of(clubId, prescriptionIds)
+        .findOf(prescriptionIds)
         .forEach(told -> latest.putIfAbsent(told.prescriptionId(), told.answers().toCore()));
     return latest;
   }
 
   public CheckInView one(UUID clubId, UUID id) {
-    return view(clubId, find(clubId, id));
+    return view(clubId, find(id));
   }
 
-  private Stored find(UUID clubId, UUID id) {
-    return stored.find(clubId, id).orElseThrow(() -> new NotFoundException("check-in"));
+  private CheckInRow find(UUID id) {
+    return stored.findDecided(id).orElseThrow(CheckIns::notFound);
+  }
+
+  private static NotFoundException notFound() {
+    return new NotFoundException("check-in");
   }
 
   /** What changes would make of the plan; where none are given, those that are proposed. */
-  public Prescriptions.Differences differences(UUID clubId, UUID id, List<TodaysChange> changes) {
-    return prescriptions.differences(clubId, find(clubId, id).prescriptionId(), changes);
+  public Prescriptions.Differences differences(UUID id, List<TodaysChange> changes) {
+    return prescriptions.differences(find(id).prescriptionId(), changes);
   }
 
   /**
@@ -236,8 +228,8 @@ public class CheckIns {
    *     changed meanwhile
    */
   public CheckInView take(SignedIn coach, UUID id, int baseRevision, List<TodaysChange> changes) {
-    Stored told = find(coach.clubId(), id);
-    if (isHeld(coach.clubId(), told.prescriptionId())) {
+    CheckInRow told = find(id);
+    if (isHeld(told.prescriptionId())) {
       throw new ConflictException(
           "Speak with the athlete first, and release the warm-up; then prescribe by hand.");
     }
@@ -293,24 +285,28 @@ public class CheckIns {
   }
 
   private void decide(SignedIn coach, UUID id, State state, List<TodaysChange> changes) {
-    find(coach.clubId(), id);
-    List<ChangeView> taken = changes.stream().map(ChangeView::of).toList();
-    if (!stored.decide(coach.clubId(), id, state, coach.coachId(), clock.instant(), taken)) {
+    CheckInRow told = stored.lock(id).orElseThrow(CheckIns::notFound);
+    if (told.state() != State.OPEN) {
       throw new ConflictException(
           "Someone has decided on this in the meantime, or the athlete told anew. Load again.");
     }
+    told.decide(
+        state,
+        coaches.getReferenceById(coach.coachId()),
+        clock.instant(),
+        changes.stream().map(ChangeView::of).toList());
+    stored.flush();
   }
 
-  private CheckInView view(UUID clubId, Stored told) {
-    PrescriptionRow row = prescriptions.row(clubId, told.prescriptionId());
-    SessionDetails details = sessions.details(sessions.row(clubId, row.sessionId()));
-    AthleteRow athlete = athletes.row(clubId, row.athleteId());
+  private CheckInView view(UUID clubId, CheckInRow told) {
+    PrescriptionRow row = prescriptions.row(told.prescriptionId());
+    SessionDetails details = sessions.details(sessions.row(row.sessionId()));
+    AthleteRow athlete = athletes.row(row.athleteId());
     ZoneId zone = zone(clubId);
     CheckInProposal proposal =
-        CheckInProposal.of(
-            told.answers().toCore(), prescriptions.request(clubId, told.prescriptionId()));
+        CheckInProposal.of(told.answers().toCore(), prescriptions.request(told.prescriptionId()));
     return new CheckInView(
-        told.id(),
+        told.getId(),
         told.prescriptionId(),
         row.athleteId(),
         athletes.profile(athlete).name(),
@@ -321,7 +317,7 @@ public class CheckIns {
         told.toldAt().atZone(zone).toOffsetDateTime(),
         told.answers(),
         told.state(),
-        isHeld(clubId, told.prescriptionId()),
+        isHeld(told.prescriptionId()),
         proposal.changes().stream().map(ProposedView::of).toList(),
         proposal.notes(),
         told.decidedBy().orElse(null),
@@ -329,6 +325,6 @@ public class CheckIns {
   }
 
   private ZoneId zone(UUID clubId) {
-    return clubs.findById(clubId).orElseThrow().zone();
+    return clubTime.zone(clubId);
   }
 }

@@ -13,7 +13,7 @@ import dev.jubilee.server.follow.Follows;
 import dev.jubilee.server.prescription.Prescriptions;
 import dev.jubilee.server.session.SessionView;
 import dev.jubilee.server.signin.SignedIn;
-import java.time.Instant;
+import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -57,7 +57,10 @@ class DemoDay {
   private final Follows follows;
   private final CheckIns checkIns;
 
-  DemoDay(Prescriptions prescriptions, Follows follows, CheckIns checkIns) {
+  private final Clock clock;
+
+  DemoDay(Prescriptions prescriptions, Follows follows, CheckIns checkIns, Clock clock) {
+    this.clock = clock;
     this.prescriptions = prescriptions;
     this.follows = follows;
     this.checkIns = checkIns;
@@ -68,8 +71,8 @@ class DemoDay {
     List<UUID> athletes = session.details().athleteIds();
     for (int i = 0; i < Math.min(TOLD.size(), athletes.size()); i++) {
       UUID id = prescriptions.prescribe(coach, session.id(), athletes.get(i)).id();
-      String token = follows.share(coach.clubId(), id).token();
-      checkIns.tell(token, UUID.randomUUID(), Instant.now(), TOLD.get(i));
+      String token = follows.share(id).token();
+      checkIns.tell(token, UUID.randomUUID(), clock.instant(), TOLD.get(i));
     }
   }
 }

@@ -16,7 +16,7 @@ import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.checkin.CheckInInput;
 import dev.jubilee.server.checkin.CheckIns;
-import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.logbook.EventBatch;
 import dev.jubilee.server.logbook.EventBatch.Event;
 import dev.jubilee.server.logbook.EventBatch.SignalInput;
@@ -31,6 +31,7 @@ import dev.jubilee.server.session.SessionDetails;
 import dev.jubilee.server.session.SessionView;
 import dev.jubilee.server.session.Sessions;
 import dev.jubilee.server.signin.SignedIn;
+import dev.jubilee.server.tenant.ClubScope;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -79,7 +80,7 @@ class DemoHistory {
   private final Logbook logbook;
   private final Questions questions;
   private final CheckIns checkIns;
-  private final ClubRepository clubs;
+  private final ClubTime clubTime;
   private final TransactionTemplate aDay;
   private final int weeks;
 
@@ -89,7 +90,7 @@ class DemoHistory {
       Logbook logbook,
       Questions questions,
       CheckIns checkIns,
-      ClubRepository clubs,
+      ClubTime clubTime,
       PlatformTransactionManager transactions,
       @Value("${jubilee.demo-weeks:8}") int weeks) {
     this.sessions = sessions;
@@ -97,7 +98,7 @@ class DemoHistory {
     this.logbook = logbook;
     this.questions = questions;
     this.checkIns = checkIns;
-    this.clubs = clubs;
+    this.clubTime = clubTime;
     this.aDay = new TransactionTemplate(transactions);
     this.weeks = weeks;
   }
@@ -108,7 +109,10 @@ class DemoHistory {
    */
   void tell(SignedIn coach, LocalDate today, Map<String, UUID> ids) {
     if (weeks > 0) {
-      Thread thread = new Thread(() -> tellAll(coach, today, ids), "demo-history");
+      Thread thread =
+          new Thread(
+              () -> ClubScope.runWithin(coach.clubId(), () -> tellAll(coach, today, ids)),
+              "demo-history");
       thread.setDaemon(true);
       thread.start();
     }
@@ -124,7 +128,7 @@ class DemoHistory {
     ids.forEach((name, id) -> names.put(id, name));
     Map<String, UUID> asked = new HashMap<>();
     ask(coach, ids, asked);
-    ZoneId zone = clubs.findById(coach.clubId()).orElseThrow().zone();
+    ZoneId zone = clubTime.zone(coach.clubId());
     for (int days = WEEK * (weeks + MORE); days > 1; days--) {
       int back = days;
       LocalDate day = today.minusDays(back);
@@ -165,7 +169,7 @@ class DemoHistory {
   private void ask(SignedIn coach, Map<String, UUID> ids, Map<String, UUID> asked) {
     for (String name : List.of(ASKED, ANSWERED)) {
       if (ids.containsKey(name)) {
-        questions.of(coach.clubId(), ids.get(name)).forEach(q -> asked.put(name, q.id()));
+        questions.of(ids.get(name)).forEach(q -> asked.put(name, q.id()));
       }
     }
     if (asked.isEmpty() && ids.containsKey(ASKED) && ids.containsKey(ANSWERED)) {
@@ -198,7 +202,7 @@ class DemoHistory {
     }
     Plan plan = prescriptions.plan(coach.clubId(), view.id(), isTurn ? 2 : 1);
     Instant start = session.details().startOf(athlete).atZone(zone).toInstant();
-    checkIn(coach.clubId(), view.id(), name, start);
+    checkIn(view.id(), name, start);
     List<Event> events = new Device(plan, DemoBody.of(name), name, start, chance).events();
     for (int from = 0; from < events.size(); from += 400) {
       logbook.tell(
@@ -215,7 +219,7 @@ class DemoHistory {
   }
 
   /** Most check in most days; the beginner's Achilles tendon aches now and then. */
-  private void checkIn(UUID clubId, UUID prescription, String name, Instant start) {
+  private void checkIn(UUID prescription, String name, Instant start) {
     Random own = new Random(name.hashCode() + start.getEpochSecond());
     if (own.nextDouble() < NOT_CHECKED_IN || name.equals(NEVER_CHECKS_IN)) {
       return;
@@ -225,7 +229,6 @@ class DemoHistory {
             ? List.of(new CheckInInput.AcheInput(BodyRegion.ACHILLES, Side.LEFT, false))
             : List.of();
     checkIns.remember(
-        clubId,
         prescription,
         start.minusSeconds(3600 + own.nextInt(7200)),
         new CheckInInput(
@@ -243,18 +246,18 @@ class DemoHistory {
 
   /** Takes the next turn of a question, if there is one left. */
   private boolean take(SignedIn coach, UUID question, UUID prescription) {
-    int number = questions.one(coach.clubId(), question).taken().size() + 1;
-    if (number > questions.one(coach.clubId(), question).turns()) {
+    int number = questions.one(question).taken().size() + 1;
+    if (number > questions.one(question).turns()) {
       return false;
     }
-    int efforts = questions.efforts(coach.clubId(), question, number);
+    int efforts = questions.efforts(question, number);
     try {
       prescriptions.withEfforts(
           coach,
           prescription,
           efforts,
           "Turn " + number + " of a question: graded efforts " + efforts,
-          () -> questions.took(coach.clubId(), question, prescription));
+          () -> questions.took(question, prescription));
     } catch (ConflictException e) {
       // No warm-up of that day has just as many: the turn waits for the next session.
       return false;

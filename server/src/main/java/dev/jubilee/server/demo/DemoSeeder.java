@@ -1,6 +1,5 @@
 package dev.jubilee.server.demo;
 
-import dev.jubilee.server.athlete.AthleteProfile;
 import dev.jubilee.server.athlete.AthleteView;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.block.BlockEdits;
@@ -14,6 +13,8 @@ import dev.jubilee.server.session.Sessions;
 import dev.jubilee.server.signin.Coach;
 import dev.jubilee.server.signin.CoachRepository;
 import dev.jubilee.server.signin.SignedIn;
+import dev.jubilee.server.tenant.ClubScope;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.HashMap;
@@ -49,6 +50,8 @@ class DemoSeeder implements ApplicationRunner {
   private final DemoDay day;
   private final DemoHistory history;
 
+  private final Clock clock;
+
   DemoSeeder(
       ClubRepository clubs,
       CoachRepository coaches,
@@ -59,7 +62,9 @@ class DemoSeeder implements ApplicationRunner {
       Blocks blocks,
       BlockEdits edits,
       DemoDay day,
-      DemoHistory history) {
+      DemoHistory history,
+      Clock clock) {
+    this.clock = clock;
     this.clubs = clubs;
     this.coaches = coaches;
     this.passwords = passwords;
@@ -74,10 +79,17 @@ class DemoSeeder implements ApplicationRunner {
 
   @Override
   public void run(ApplicationArguments args) {
-    Coach coach = coaches.findByEmailAndRemovedAtIsNull(DemoWorld.EMAIL).orElseGet(this::settle);
-    LocalDate today = LocalDate.now(clubs.findById(coach.clubId()).orElseThrow().zone());
+    Coach coach =
+        ClubScope.acrossClubs(
+            () -> coaches.findByEmailAndRemovedAtIsNull(DemoWorld.EMAIL).orElseGet(this::settle));
+    ClubScope.runWithin(coach.clubId(), () -> fill(coach));
+  }
+
+  private void fill(Coach coach) {
+    LocalDate today =
+        LocalDate.now(clock.withZone(clubs.findById(coach.clubId()).orElseThrow().zone()));
     Map<String, UUID> ids = new HashMap<>();
-    for (AthleteView athlete : athletes.all(coach.clubId())) {
+    for (AthleteView athlete : athletes.all()) {
       ids.put(athlete.profile().name(), athlete.id());
     }
     boolean first = sessions.between(coach.clubId(), today.minusDays(DAYS_BACK), today).isEmpty();
@@ -93,7 +105,7 @@ class DemoSeeder implements ApplicationRunner {
           .limit(1)
           .forEach(session -> day.tell(SignedIn.of(coach), session));
     }
-    if (blocks.all(coach.clubId()).isEmpty()) {
+    if (blocks.all().isEmpty()) {
       // After the days laid out by hand, so that nobody has two sessions at once.
       LocalDate last = today.plusDays(DAYS_AHEAD);
       edits.create(
@@ -117,9 +129,11 @@ class DemoSeeder implements ApplicationRunner {
                 DemoWorld.COACH,
                 passwords.encode(DemoWorld.PASSWORD),
                 true));
-    for (AthleteProfile profile : DemoWorld.athletes(LocalDate.now(club.zone()))) {
-      athletes.create(club.id(), UUID.randomUUID(), profile);
-    }
+    ClubScope.runWithin(
+        club.id(),
+        () ->
+            DemoWorld.athletes(LocalDate.now(clock.withZone(club.zone())))
+                .forEach(profile -> athletes.create(club.id(), UUID.randomUUID(), profile)));
     return coach;
   }
 

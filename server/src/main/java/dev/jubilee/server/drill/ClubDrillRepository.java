@@ -7,7 +7,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 /** Clubs' own drills, always of one club. */
 interface ClubDrillRepository extends JpaRepository<ClubDrillRow, UUID> {
-  List<ClubDrillRow> findByClubIdOrderByDrillId(UUID clubId);
+  List<ClubDrillRow> findAllByOrderByDrillId();
 
-  Optional<ClubDrillRow> findByClubIdAndDrillId(UUID clubId, String drillId);
+  Optional<ClubDrillRow> findByDrillId(String drillId);
 }

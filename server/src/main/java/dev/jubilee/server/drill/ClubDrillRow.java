@@ -7,6 +7,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.UUID;
 import org.hibernate.annotations.ColumnTransformer;
+import org.hibernate.annotations.TenantId;
 
 /** A club's own drill, in the form of the library's files. */
 @Entity
@@ -15,7 +16,7 @@ import org.hibernate.annotations.ColumnTransformer;
 @SuppressWarnings("UnusedVariable")
 class ClubDrillRow {
   @Id private UUID id;
-  private UUID clubId;
+  @TenantId private UUID clubId;
   private String drillId;
 
   @Column(columnDefinition = "jsonb")

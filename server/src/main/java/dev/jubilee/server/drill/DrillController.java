@@ -97,7 +97,7 @@ class DrillController {
   @GetMapping("/library")
   List<DrillView> listLibrary(@AuthenticationPrincipal SignedIn coach) {
     DrillLibrary library = libraries.of(coach.clubId());
-    Map<String, Boolean> own = libraries.ownDrills(coach.clubId());
+    Map<String, Boolean> own = libraries.ownDrills();
     List<Drill> away =
         own.keySet().stream().filter(own::get).flatMap(id -> library.find(id).stream()).toList();
     return Stream.concat(library.drills().stream(), away.stream()).map(d -> view(d, own)).toList();

@@ -70,7 +70,7 @@ public class Libraries {
   @Transactional(readOnly = true)
   public DrillLibrary of(UUID clubId) {
     DrillLibrary library = opened(clubId).library();
-    Map<String, Double> factors = times.of(clubId);
+    Map<String, Double> factors = times.all();
     double changeovers = times.changeovers(clubId).orElse(1.0);
     Paced last = paced.get(clubId);
     if (last == null
@@ -91,7 +91,7 @@ public class Libraries {
   }
 
   private Opened opened(UUID clubId) {
-    List<ClubDrillRow> rows = own.findByClubIdOrderByDrillId(clubId);
+    List<ClubDrillRow> rows = own.findAllByOrderByDrillId();
     if (rows.isEmpty()) {
       return new Opened(BuiltInLibrary.get(), Map.of());
     }
@@ -151,7 +151,7 @@ public class Libraries {
   /** The library as a JSON array; {@code onlyOwn} leaves out what ships with Jubilee. */
   @Transactional(readOnly = true)
   public String export(UUID clubId, boolean onlyOwn) {
-    Set<String> ids = ownDrills(clubId).keySet();
+    Set<String> ids = ownDrills().keySet();
     return pretty(
         opened(clubId).library().drills().stream()
             .filter(d -> !onlyOwn || ids.contains(d.id()))
@@ -165,9 +165,9 @@ public class Libraries {
 
   /** Ids of the club's own drills, and whether they are archived. */
   @Transactional(readOnly = true)
-  public Map<String, Boolean> ownDrills(UUID clubId) {
+  public Map<String, Boolean> ownDrills() {
     Map<String, Boolean> ids = new LinkedHashMap<>();
-    own.findByClubIdOrderByDrillId(clubId).forEach(r -> ids.put(r.drillId(), r.archived()));
+    own.findAllByOrderByDrillId().forEach(r -> ids.put(r.drillId(), r.archived()));
     return ids;
   }
 
@@ -186,7 +186,7 @@ public class Libraries {
     DrillLibrary alone = LibraryReader.part(file, text);
     List<String> ids = alone.drills().stream().map(d -> d.id()).toList();
     Set<String> setAside = opened(clubId).setAside().keySet();
-    List<ClubDrillRow> all = own.findByClubIdOrderByDrillId(clubId);
+    List<ClubDrillRow> all = own.findAllByOrderByDrillId();
     List<ClubDrillRow> others =
         all.stream()
             .filter(r -> !ids.contains(r.drillId()) && !setAside.contains(r.drillId()))
@@ -236,16 +236,14 @@ public class Libraries {
   /** Puts a club's drill away or brings it back; plans that hold it keep it. */
   @Transactional
   public void archive(UUID clubId, String drillId, boolean away) {
-    ClubDrillRow row =
-        own.findByClubIdAndDrillId(clubId, drillId)
-            .orElseThrow(() -> new NotFoundException("drill"));
+    ClubDrillRow row = own.findByDrillId(drillId).orElseThrow(() -> new NotFoundException("drill"));
     row.archive(away);
     own.saveAndFlush(row);
     // A ladder must not lose a rung from its middle.
     Set<String> setAside = opened(clubId).setAside().keySet();
     read(
         YOURS,
-        own.findByClubIdOrderByDrillId(clubId).stream()
+        own.findAllByOrderByDrillId().stream()
             .filter(r -> !setAside.contains(r.drillId()))
             .toList());
   }

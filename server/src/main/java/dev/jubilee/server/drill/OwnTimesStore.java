@@ -4,64 +4,57 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
-import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.stereotype.Repository;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** How long drills and changeovers take a club, against our times, where it chose to use that. */
-@Repository
+@Component
 public class OwnTimesStore {
-  private final JdbcTemplate jdbc;
+  private final OwnTimeRepository times;
+  private final OwnChangeoverRepository changeovers;
 
-  OwnTimesStore(JdbcTemplate jdbc) {
-    this.jdbc = jdbc;
+  OwnTimesStore(OwnTimeRepository times, OwnChangeoverRepository changeovers) {
+    this.times = times;
+    this.changeovers = changeovers;
   }
 
   /** Factors of our times by drill; most clubs have none. */
-  public Map<String, Double> of(UUID clubId) {
+  public Map<String, Double> all() {
     Map<String, Double> factors = new TreeMap<>();
-    jdbc.query(
-        "SELECT drill, factor FROM own_time WHERE club_id = ? ORDER BY drill LIMIT 1000",
-        row -> {
-          factors.put(row.getString(1), row.getDouble(2));
-        },
-        clubId);
+    times.all().forEach(row -> factors.put(row.getId(), row.factor()));
     return factors;
   }
 
   /** Uses a factor from now on. */
-  public void use(UUID clubId, String drill, double factor) {
-    jdbc.update(
-        "INSERT INTO own_time (club_id, drill, factor) VALUES (?, ?, ?)"
-            + " ON CONFLICT (club_id, drill) DO UPDATE SET factor = EXCLUDED.factor",
-        clubId,
-        drill,
-        factor);
+  @Transactional
+  public void use(String drill, double factor) {
+    OwnTimeRow row = times.findById(drill).orElseGet(() -> new OwnTimeRow(drill));
+    row.use(factor);
+    times.saveAndFlush(row);
+  }
+
+  /** Goes back to our time. */
+  @Transactional
+  public void forget(String drill) {
+    times.deleteById(drill);
+    times.flush();
   }
 
   /** The factor of our changeovers; most clubs have none. */
   public Optional<Double> changeovers(UUID clubId) {
-    return jdbc
-        .queryForList("SELECT factor FROM own_changeover WHERE club_id = ?", Double.class, clubId)
-        .stream()
-        .findFirst();
+    return changeovers.findById(clubId).map(OwnChangeoverRow::factor);
   }
 
   /** Uses a factor of changeovers from now on. */
+  @Transactional
   public void useChangeovers(UUID clubId, double factor) {
-    jdbc.update(
-        "INSERT INTO own_changeover (club_id, factor) VALUES (?, ?)"
-            + " ON CONFLICT (club_id) DO UPDATE SET factor = EXCLUDED.factor",
-        clubId,
-        factor);
+    changeovers.saveAndFlush(new OwnChangeoverRow(clubId, factor));
   }
 
   /** Goes back to our changeovers. */
+  @Transactional
   public void forgetChangeovers(UUID clubId) {
-    jdbc.update("DELETE FROM own_changeover WHERE club_id = ?", clubId);
-  }
-
-  /** Goes back to our time. */
-  public void forget(UUID clubId, String drill) {
-    jdbc.update("DELETE FROM own_time WHERE club_id = ? AND drill = ?", clubId, drill);
+    changeovers.deleteById(clubId);
+    changeovers.flush();
   }
 }

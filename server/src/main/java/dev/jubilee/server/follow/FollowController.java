@@ -32,7 +32,7 @@ class FollowController {
 
   @PostMapping("/prescriptions/{id}/hand-over")
   ShareLinks.Shown handOver(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
-    return follows.share(coach.clubId(), id);
+    return follows.share(id);
   }
 
   @PutMapping("/prescriptions/{id}/hand-over")
@@ -40,13 +40,13 @@ class FollowController {
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
       @Valid @RequestBody Keeping keeping) {
-    return follows.keep(coach.clubId(), id, keeping.keep());
+    return follows.keep(id, keeping.keep());
   }
 
   @DeleteMapping("/prescriptions/{id}/hand-over")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void revokeHandOver(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
-    follows.revoke(coach.clubId(), id);
+    follows.revoke(id);
   }
 
   @GetMapping("/follow/{token}")

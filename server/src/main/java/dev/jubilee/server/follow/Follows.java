@@ -13,6 +13,7 @@ import dev.jubilee.server.prescription.PrescriptionRow;
 import dev.jubilee.server.prescription.PrescriptionView;
 import dev.jubilee.server.prescription.Prescriptions;
 import dev.jubilee.server.problem.NotFoundException;
+import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -27,12 +28,16 @@ public class Follows {
   private final PublicAddress address;
   private final CheckIns checkIns;
 
+  private final Clock clock;
+
   Follows(
       ShareLinks links,
       Prescriptions prescriptions,
       ClubRepository clubs,
       PublicAddress address,
-      CheckIns checkIns) {
+      CheckIns checkIns,
+      Clock clock) {
+    this.clock = clock;
     this.links = links;
     this.checkIns = checkIns;
     this.address = address;
@@ -42,22 +47,22 @@ public class Follows {
 
   /** The prescription's link, made now if there is none. */
   @Transactional
-  public Shown share(UUID clubId, UUID prescriptionId) {
-    return links.handOver(clubId, prescriptionId, prescriptions.startsAt(clubId, prescriptionId));
+  public Shown share(UUID prescriptionId) {
+    return links.handOver(prescriptionId, prescriptions.startsAt(prescriptionId));
   }
 
   /** Lets the prescription's link work for good, or no longer than usual. */
   @Transactional
-  public Shown keep(UUID clubId, UUID prescriptionId, boolean isKept) {
-    LocalDateTime startsAt = prescriptions.startsAt(clubId, prescriptionId);
-    links.keep(clubId, prescriptionId, isKept);
-    return links.shown(clubId, prescriptionId, startsAt).orElseThrow();
+  public Shown keep(UUID prescriptionId, boolean isKept) {
+    LocalDateTime startsAt = prescriptions.startsAt(prescriptionId);
+    links.keep(prescriptionId, isKept);
+    return links.shown(prescriptionId, startsAt).orElseThrow();
   }
 
   /** Makes the prescription's link, if any, lead nowhere. */
   @Transactional
-  public void revoke(UUID clubId, UUID prescriptionId) {
-    links.revoke(clubId, prescriptions.row(clubId, prescriptionId).id());
+  public void revoke(UUID prescriptionId) {
+    links.revoke(prescriptions.row(prescriptionId).id());
   }
 
   /** What a link leads to. */
@@ -65,10 +70,10 @@ public class Follows {
   public FollowView of(String token) {
     Link link = links.follow(token);
     Club club = clubs.findById(link.clubId()).orElseThrow();
-    PrescriptionView view = prescriptions.one(link.clubId(), link.prescriptionId());
-    prescriptions.requireOnCalendar(link.clubId(), link.prescriptionId());
-    link.requireLive(view.session().startsAt(), LocalDateTime.now(club.zone()));
-    return checkIns.isHeld(link.clubId(), link.prescriptionId())
+    PrescriptionView view = prescriptions.one(link.prescriptionId());
+    prescriptions.requireOnCalendar(link.prescriptionId());
+    link.requireLive(view.session().startsAt(), LocalDateTime.now(clock.withZone(club.zone())));
+    return checkIns.isHeld(link.prescriptionId())
         ? FollowView.held(view, club)
         : FollowView.of(view, club);
   }
@@ -77,7 +82,7 @@ public class Follows {
   public InHandView inHand(String token) {
     requireFree(token);
     Link link = links.follow(token);
-    return InHandView.of(prescriptions.inHand(link.clubId(), link.prescriptionId()));
+    return InHandView.of(prescriptions.inHand(link.prescriptionId()));
   }
 
   /** Whoever is to speak with the coach first has no warm-up until then. */
@@ -92,7 +97,7 @@ public class Follows {
   public HeartView heart(String token) {
     requireFree(token);
     Link link = links.follow(token);
-    return HeartView.of(prescriptions.one(link.clubId(), link.prescriptionId()).plan());
+    return HeartView.of(prescriptions.one(link.prescriptionId()).plan());
   }
 
   /** The same as a workout for the athlete's watch or bike computer. */
@@ -100,7 +105,7 @@ public class Follows {
   public String workout(String token) {
     requireFree(token);
     Link link = links.follow(token);
-    PrescriptionRow row = prescriptions.row(link.clubId(), link.prescriptionId());
+    PrescriptionRow row = prescriptions.row(link.prescriptionId());
     Plan plan = prescriptions.plan(link.clubId(), link.prescriptionId(), row.currentRevision());
     DeviceWorkout workout = DeviceWorkout.of(plan, TcxWorkout.MOST_STEPS);
     if (workout.steps().isEmpty()) {

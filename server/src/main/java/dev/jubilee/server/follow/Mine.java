@@ -13,6 +13,7 @@ import dev.jubilee.server.prescription.Prescriptions;
 import dev.jubilee.server.session.SessionDetails;
 import dev.jubilee.server.session.SessionRow;
 import dev.jubilee.server.session.Sessions;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
@@ -38,13 +39,17 @@ public class Mine {
   private final Prescriptions prescriptions;
   private final ClubRepository clubs;
 
+  private final Clock clock;
+
   Mine(
       AthleteLinks personal,
       ShareLinks links,
       Sessions sessions,
       Athletes athletes,
       Prescriptions prescriptions,
-      ClubRepository clubs) {
+      ClubRepository clubs,
+      Clock clock) {
+    this.clock = clock;
     this.personal = personal;
     this.links = links;
     this.sessions = sessions;
@@ -54,32 +59,31 @@ public class Mine {
   }
 
   /** The athlete's own link, as the coach sees it. */
-  public AthleteLinks.PersonalLink link(UUID clubId, UUID athleteId) {
-    return personal.of(clubId, athletes.row(clubId, athleteId).id());
+  public AthleteLinks.PersonalLink link(UUID athleteId) {
+    return personal.of(athletes.row(athleteId).id());
   }
 
   /** The same, made now if there is none. */
-  public AthleteLinks.PersonalLink give(UUID clubId, UUID athleteId) {
-    return personal.give(clubId, athletes.row(clubId, athleteId).id());
+  public AthleteLinks.PersonalLink give(UUID athleteId) {
+    return personal.give(athletes.row(athleteId).id());
   }
 
-  public void revoke(UUID clubId, UUID athleteId) {
-    personal.revoke(clubId, athletes.row(clubId, athleteId).id());
+  public void revoke(UUID athleteId) {
+    personal.revoke(athletes.row(athleteId).id());
   }
 
   /** Today's sessions and those to come; each warm-up gets its link. */
   @Transactional
   public MineView of(String token) {
     AthleteLinks.Whose whose = personal.follow(token);
-    AthleteRow athlete = athletes.row(whose.clubId(), whose.athleteId());
+    AthleteRow athlete = athletes.row(whose.athleteId());
     if (athlete.isArchived()) {
       throw AthleteLinks.notFound();
     }
     Club club = clubs.findById(whose.clubId()).orElseThrow();
-    LocalDate today = LocalDate.now(club.zone());
+    LocalDate today = LocalDate.now(clock.withZone(club.zone()));
     List<MineView.Next> next = new ArrayList<>();
-    for (SessionRow session :
-        sessions.of(whose.clubId(), whose.athleteId(), today, today.plusDays(DAYS))) {
+    for (SessionRow session : sessions.of(whose.athleteId(), today, today.plusDays(DAYS))) {
       if (next.size() < MOST) {
         next.add(next(club, session, whose.athleteId()));
       }
@@ -89,7 +93,7 @@ public class Mine {
 
   private MineView.Next next(Club club, SessionRow session, UUID athleteId) {
     SessionDetails details = sessions.details(session);
-    Optional<PrescriptionView> warmUp = prescriptions.find(club.id(), session.id(), athleteId);
+    Optional<PrescriptionView> warmUp = prescriptions.find(session.id(), athleteId);
     LocalDateTime startsAt =
         warmUp.map(PrescriptionView::startsAt).orElseGet(() -> details.startOf(athleteId));
     OffsetDateTime start = startsAt.atZone(club.zone()).toOffsetDateTime();
@@ -102,9 +106,7 @@ public class Mine {
         start,
         warmUp.map(w -> start.minusSeconds(w.plan().seconds())).orElse(null),
         warmUp.map(w -> w.plan().seconds()).orElse(null),
-        warmUp
-            .map(w -> links.handOver(club.id(), w.id(), details.startOf(athleteId)).token())
-            .orElse(null),
+        warmUp.map(w -> links.handOver(w.id(), details.startOf(athleteId)).token()).orElse(null),
         warmUp.map(Mine::bring).orElse(List.of()));
   }
 

@@ -25,18 +25,18 @@ class MineController {
 
   @GetMapping("/athletes/{id}/link")
   PersonalLink personalLink(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
-    return mine.link(coach.clubId(), id);
+    return mine.link(id);
   }
 
   @PostMapping("/athletes/{id}/link")
   PersonalLink givePersonalLink(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
-    return mine.give(coach.clubId(), id);
+    return mine.give(id);
   }
 
   @DeleteMapping("/athletes/{id}/link")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void revokePersonalLink(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
-    mine.revoke(coach.clubId(), id);
+    mine.revoke(id);
   }
 
   @GetMapping("/follow/me/{token}")

@@ -3,11 +3,9 @@ package dev.jubilee.server.handover;
 import dev.jubilee.server.problem.NotFoundException;
 import dev.jubilee.server.secret.Tokens;
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.sql.Timestamp;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -29,54 +27,42 @@ public class AthleteLinks {
    */
   public record PersonalLink(boolean isLive, @Schema(nullable = true) String token) {}
 
-  private final JdbcTemplate jdbc;
+  private final AthleteLinkRepository repository;
   private final Tokens tokens;
-  private final Clock clock = Clock.systemUTC();
+  private final Clock clock;
 
-  AthleteLinks(JdbcTemplate jdbc, Tokens tokens) {
-    this.jdbc = jdbc;
+  AthleteLinks(AthleteLinkRepository repository, Tokens tokens, Clock clock) {
+    this.repository = repository;
     this.tokens = tokens;
+    this.clock = clock;
   }
 
   @Transactional(readOnly = true)
-  public PersonalLink of(UUID clubId, UUID athleteId) {
-    Optional<UUID> live = live(clubId, athleteId);
+  public PersonalLink of(UUID athleteId) {
+    Optional<AthleteLinkRow> live = repository.findByAthleteIdAndRevokedAtIsNull(athleteId);
     return new PersonalLink(live.isPresent(), live.map(this::token).orElse(null));
   }
 
   /** The athlete's link, made now if none is live or the live one cannot be shown. */
   @Transactional
-  public PersonalLink give(UUID clubId, UUID athleteId) {
-    make(clubId, athleteId);
-    if (of(clubId, athleteId).token() == null) {
-      revoke(clubId, athleteId);
-      make(clubId, athleteId);
+  public PersonalLink give(UUID athleteId) {
+    make(athleteId);
+    if (of(athleteId).token() == null) {
+      revoke(athleteId);
+      make(athleteId);
     }
-    return of(clubId, athleteId);
+    return of(athleteId);
   }
 
-  private void make(UUID clubId, UUID athleteId) {
+  private void make(UUID athleteId) {
     UUID id = UUID.randomUUID();
-    jdbc.update(
-        "INSERT INTO athlete_link (id, club_id, athlete_id, token_hash, created_at)"
-            + " VALUES (?, ?, ?, ?, ?)"
-            + " ON CONFLICT (athlete_id) WHERE revoked_at IS NULL DO NOTHING",
-        id,
-        clubId,
-        athleteId,
-        Tokens.hash(tokens.of(id)),
-        Timestamp.from(clock.instant()));
+    repository.make(id, athleteId, Tokens.hash(tokens.of(id)), clock.instant());
   }
 
   /** Makes the link, if any, lead nowhere. */
   @Transactional
-  public void revoke(UUID clubId, UUID athleteId) {
-    jdbc.update(
-        "UPDATE athlete_link SET revoked_at = ?"
-            + " WHERE club_id = ? AND athlete_id = ? AND revoked_at IS NULL",
-        Timestamp.from(clock.instant()),
-        clubId,
-        athleteId);
+  public void revoke(UUID athleteId) {
+    repository.revoke(athleteId, clock.instant());
   }
 
   /**
@@ -86,14 +72,9 @@ public class AthleteLinks {
    */
   @Transactional(readOnly = true)
   public Whose follow(String token) {
-    return jdbc
-        .query(
-            "SELECT club_id, athlete_id FROM athlete_link"
-                + " WHERE token_hash = ? AND revoked_at IS NULL",
-            (row, i) -> new Whose(row.getObject(1, UUID.class), row.getObject(2, UUID.class)),
-            Tokens.hash(token))
-        .stream()
-        .findFirst()
+    return repository
+        .findByTokenHashAndRevokedAtIsNull(Tokens.hash(token))
+        .map(row -> new Whose(row.clubId(), row.athleteId()))
         .orElseThrow(AthleteLinks::notFound);
   }
 
@@ -102,26 +83,8 @@ public class AthleteLinks {
     return new NotFoundException("link, or it was revoked; ask your coach for a new one");
   }
 
-  private Optional<UUID> live(UUID clubId, UUID athleteId) {
-    return jdbc
-        .query(
-            "SELECT id FROM athlete_link"
-                + " WHERE club_id = ? AND athlete_id = ? AND revoked_at IS NULL",
-            (row, i) -> row.getObject(1, UUID.class),
-            clubId,
-            athleteId)
-        .stream()
-        .findFirst();
-  }
-
-  private String token(UUID id) {
-    String token = tokens.of(id);
-    Boolean isShown =
-        jdbc.queryForObject(
-            "SELECT token_hash = ? FROM athlete_link WHERE id = ?",
-            Boolean.class,
-            Tokens.hash(token),
-            id);
-    return Boolean.TRUE.equals(isShown) ? token : null;
+  private String token(AthleteLinkRow row) {
+    String token = tokens.of(row.getId());
+    return Tokens.same(Tokens.hash(token), row.tokenHash()) ? token : null;
   }
 }

@@ -9,20 +9,19 @@ import org.springframework.data.jpa.repository.Query;
 
 /** Links to warm-ups. */
 public interface ShareLinkRepository extends JpaRepository<ShareLinkRow, UUID> {
-  Optional<ShareLinkRow> findByClubIdAndPrescriptionIdAndRevokedAtIsNull(
-      UUID clubId, UUID prescriptionId);
+  Optional<ShareLinkRow> findByPrescriptionIdAndRevokedAtIsNull(UUID prescriptionId);
 
-  boolean existsByClubIdAndPrescriptionId(UUID clubId, UUID prescriptionId);
+  boolean existsByPrescriptionId(UUID prescriptionId);
 
   Optional<ShareLinkRow> findByTokenHash(String tokenHash);
 
   /** Makes a link unless one is live: of several at once, one is made. */
   @Modifying
   @Query(
-      nativeQuery = true,
-      value =
-          "INSERT INTO hand_over (id, club_id, prescription_id, token_hash, created_at, kept)"
-              + " VALUES (:id, :clubId, :prescriptionId, :tokenHash, :now, false)"
-              + " ON CONFLICT (prescription_id) WHERE revoked_at IS NULL DO NOTHING")
-  int make(UUID id, UUID clubId, UUID prescriptionId, String tokenHash, Instant now);
+      """
+      insert into ShareLinkRow (id, clubId, prescriptionId, tokenHash, createdAt, kept)
+      select :id, p.clubId, p.id, :tokenHash, :now, false
+      from PrescriptionRow p where p.id = :prescriptionId
+      on conflict do nothing""")
+  int make(UUID id, UUID prescriptionId, String tokenHash, Instant now);
 }

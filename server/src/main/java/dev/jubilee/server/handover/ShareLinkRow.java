@@ -5,13 +5,14 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
+import org.hibernate.annotations.TenantId;
 
 /** A link to follow one prescription. Its secret is known here by its hash alone. */
 @Entity
 @Table(name = "hand_over")
 public class ShareLinkRow {
   @Id private UUID id;
-  private UUID clubId;
+  @TenantId private UUID clubId;
   private UUID prescriptionId;
   private String tokenHash;
   private boolean kept;

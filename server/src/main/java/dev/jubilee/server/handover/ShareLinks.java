@@ -3,6 +3,7 @@ package dev.jubilee.server.handover;
 import dev.jubilee.server.problem.NotFoundException;
 import dev.jubilee.server.secret.Tokens;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -50,33 +51,36 @@ public class ShareLinks {
   private final ShareLinkRepository repository;
   private final Tokens tokens;
 
-  ShareLinks(ShareLinkRepository repository, Tokens tokens) {
+  private final Clock clock;
+
+  ShareLinks(ShareLinkRepository repository, Tokens tokens, Clock clock) {
+    this.clock = clock;
     this.repository = repository;
     this.tokens = tokens;
   }
 
   /** The link of a prescription, made now if none is live or the live one cannot be shown. */
   @Transactional
-  public Shown handOver(UUID clubId, UUID prescriptionId, LocalDateTime startsAt) {
-    make(clubId, prescriptionId);
-    Optional<ShareLinkRow> live = live(clubId, prescriptionId);
+  public Shown handOver(UUID prescriptionId, LocalDateTime startsAt) {
+    make(prescriptionId);
+    Optional<ShareLinkRow> live = live(prescriptionId);
     if (live.filter(row -> token(row) == null).isPresent()) {
-      live.get().revoke(Instant.now());
+      live.get().revoke(clock.instant());
       repository.flush();
-      make(clubId, prescriptionId);
+      make(prescriptionId);
     }
-    return shown(clubId, prescriptionId, startsAt).orElseThrow();
+    return shown(prescriptionId, startsAt).orElseThrow();
   }
 
-  private void make(UUID clubId, UUID prescriptionId) {
+  private void make(UUID prescriptionId) {
     UUID id = UUID.randomUUID();
-    repository.make(id, clubId, prescriptionId, Tokens.hash(tokens.of(id)), Instant.now());
+    repository.make(id, prescriptionId, Tokens.hash(tokens.of(id)), clock.instant());
   }
 
   /** Makes the link, if any, lead nowhere. */
   @Transactional
-  public void revoke(UUID clubId, UUID prescriptionId) {
-    live(clubId, prescriptionId).ifPresent(row -> row.revoke(Instant.now()));
+  public void revoke(UUID prescriptionId) {
+    live(prescriptionId).ifPresent(row -> row.revoke(clock.instant()));
   }
 
   /**
@@ -85,19 +89,19 @@ public class ShareLinks {
    * @throws NotFoundException if there is none
    */
   @Transactional
-  public void keep(UUID clubId, UUID prescriptionId, boolean isKept) {
-    live(clubId, prescriptionId).orElseThrow(() -> new NotFoundException("link")).keep(isKept);
+  public void keep(UUID prescriptionId, boolean isKept) {
+    live(prescriptionId).orElseThrow(() -> new NotFoundException("link")).keep(isKept);
   }
 
   /** The live link of a prescription, if any. */
-  public Optional<Shown> shown(UUID clubId, UUID prescriptionId, LocalDateTime startsAt) {
-    return live(clubId, prescriptionId)
+  public Optional<Shown> shown(UUID prescriptionId, LocalDateTime startsAt) {
+    return live(prescriptionId)
         .map(row -> new Shown(token(row), row.isKept() ? null : startsAt.plus(AFTER_START)));
   }
 
   /** Whether an athlete was ever given it. */
-  public boolean wasGiven(UUID clubId, UUID prescriptionId) {
-    return repository.existsByClubIdAndPrescriptionId(clubId, prescriptionId);
+  public boolean wasGiven(UUID prescriptionId) {
+    return repository.existsByPrescriptionId(prescriptionId);
   }
 
   /** What a token leads to; unknown and revoked ones look alike. */
@@ -129,8 +133,8 @@ public class ShareLinks {
         .isPresent();
   }
 
-  private Optional<ShareLinkRow> live(UUID clubId, UUID prescriptionId) {
-    return repository.findByClubIdAndPrescriptionIdAndRevokedAtIsNull(clubId, prescriptionId);
+  private Optional<ShareLinkRow> live(UUID prescriptionId) {
+    return repository.findByPrescriptionIdAndRevokedAtIsNull(prescriptionId);
   }
 
   private String token(ShareLinkRow row) {

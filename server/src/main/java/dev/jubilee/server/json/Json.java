@@ -1,5 +1,6 @@
 package dev.jubilee.server.json;
 
+import java.lang.reflect.Type;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.json.JsonWriteFeature;
 import tools.jackson.databind.DeserializationFeature;
@@ -24,5 +25,10 @@ public class Json {
 
   public <T> T read(String json, Class<T> type) {
     return mapper.readValue(json, type);
+  }
+
+  /** The same for a type that is known only while it runs. */
+  public Object read(String json, Type type) {
+    return mapper.readValue(json, mapper.constructType(type));
   }
 }

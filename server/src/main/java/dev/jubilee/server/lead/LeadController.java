@@ -6,6 +6,7 @@ import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.time.Clock;
 import java.util.UUID;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -32,7 +33,10 @@ class LeadController {
   private final Leads leads;
   private final LiveLines lines;
 
-  LeadController(Leads leads, LiveLines lines) {
+  private final Clock clock;
+
+  LeadController(Leads leads, LiveLines lines, Clock clock) {
+    this.clock = clock;
     this.leads = leads;
     this.lines = lines;
   }
@@ -40,7 +44,7 @@ class LeadController {
   /** Asked several times, the fastest answer tells best: see the protocol of leading. */
   @GetMapping("/clock")
   ServerClock serverClock() {
-    return new ServerClock(System.currentTimeMillis());
+    return new ServerClock(clock.millis());
   }
 
   @PostMapping("/sessions/{id}/lead")
@@ -61,7 +65,7 @@ class LeadController {
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
       @Valid @RequestBody LeadState state) {
-    return leads.change(coach.clubId(), id, state);
+    return leads.change(id, state);
   }
 
   @Hidden

@@ -3,22 +3,19 @@ package dev.jubilee.server.lead;
 import dev.jubilee.server.checkin.CheckIns;
 import dev.jubilee.server.handover.ShareLinks;
 import dev.jubilee.server.handover.ShareLinks.Link;
-import dev.jubilee.server.json.Json;
-import dev.jubilee.server.live.LiveNotices;
 import dev.jubilee.server.live.LiveSource;
+import dev.jubilee.server.postgres.Locks;
+import dev.jubilee.server.postgres.Notices;
 import dev.jubilee.server.prescription.Prescriptions;
 import dev.jubilee.server.prescription.SquadSheet;
 import dev.jubilee.server.prescription.SquadSheets;
 import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.problem.NotFoundException;
 import dev.jubilee.server.session.Sessions;
-import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,30 +27,35 @@ public class Leads implements LiveSource {
   /** Nobody leads for longer than this without touching anything. */
   private static final Duration FORGOTTEN = Duration.ofHours(6);
 
-  private final JdbcTemplate jdbc;
-  private final Json json;
+  private final LeadRepository repository;
+  private final Notices notices;
   private final SquadSheets sheets;
   private final Sessions sessions;
   private final ShareLinks links;
   private final Prescriptions prescriptions;
   private final CheckIns checkIns;
-  private final Clock clock = Clock.systemUTC();
+  private final Locks locks;
+  private final Clock clock;
 
   Leads(
-      JdbcTemplate jdbc,
-      Json json,
+      LeadRepository repository,
+      Notices notices,
       SquadSheets sheets,
       Sessions sessions,
       ShareLinks links,
       Prescriptions prescriptions,
-      CheckIns checkIns) {
-    this.jdbc = jdbc;
-    this.json = json;
+      CheckIns checkIns,
+      Locks locks,
+      Clock clock) {
+    this.repository = repository;
+    this.notices = notices;
     this.sheets = sheets;
     this.sessions = sessions;
     this.links = links;
     this.prescriptions = prescriptions;
     this.checkIns = checkIns;
+    this.locks = locks;
+    this.clock = clock;
   }
 
   /**
@@ -69,19 +71,12 @@ public class Leads implements LiveSource {
           "Nobody has a warm-up for this session yet. Prescribe them first, then lead.");
     }
     LeadState state = LeadState.begun(UUID.randomUUID(), device, LeadView.count(sheet));
-    jdbc.update(
-        "INSERT INTO lead (session_id, club_id, lead_id, number, sheet, state, changed_at)"
-            + " VALUES (?, ?, ?, ?, ?::jsonb, ?::jsonb, ?) ON CONFLICT (session_id) DO UPDATE SET"
-            + " lead_id = EXCLUDED.lead_id, number = EXCLUDED.number, sheet = EXCLUDED.sheet,"
-            + " state = EXCLUDED.state, changed_at = EXCLUDED.changed_at",
-        sessionId,
-        clubId,
-        state.leadId(),
-        state.number(),
-        json.write(sheet),
-        json.write(state),
-        Timestamp.from(clock.instant()));
-    LiveNotices.tell(jdbc, NAME, sessionId);
+    // Of two devices that begin at once the later one leads.
+    locks.hold(sessionId.getLeastSignificantBits());
+    LeadRow row = repository.findById(sessionId).orElseGet(() -> new LeadRow(sessionId));
+    row.begin(sheet, state, clock.instant());
+    repository.saveAndFlush(row);
+    notices.tell(NAME, sessionId);
     return LeadView.of(sheet, state);
   }
 
@@ -92,8 +87,7 @@ public class Leads implements LiveSource {
    */
   @Transactional(readOnly = true)
   public LeadView of(UUID clubId, UUID sessionId) {
-    return find(clubId, sessions.onCalendar(clubId, sessionId).id())
-        .orElseThrow(Leads::nobodyLeads);
+    return find(sessions.onCalendar(sessionId).id()).orElseThrow(Leads::nobodyLeads);
   }
 
   /**
@@ -104,24 +98,16 @@ public class Leads implements LiveSource {
    * @throws dev.jubilee.core.quantity.OutOfRangeException naming the field
    */
   @Transactional
-  public LeadState change(UUID clubId, UUID sessionId, LeadState next) {
-    LeadView before = of(clubId, sessionId);
-    next.check(before.steps().size(), clock.instant());
-    int changed =
-        jdbc.update(
-            "UPDATE lead SET number = ?, state = ?::jsonb, changed_at = ?"
-                + " WHERE club_id = ? AND session_id = ? AND lead_id = ? AND number = ?",
-            next.number(),
-            json.write(next),
-            Timestamp.from(clock.instant()),
-            clubId,
-            sessionId,
-            next.leadId(),
-            next.number() - 1);
-    if (changed == 0) {
+  public LeadState change(UUID sessionId, LeadState next) {
+    sessions.onCalendar(sessionId);
+    LeadRow row = repository.lock(sessionId).filter(this::isRecent).orElseThrow(Leads::nobodyLeads);
+    next.check(LeadView.count(row.sheet()), clock.instant());
+    if (!row.isFollowedBy(next)) {
       throw new ConflictException("Another device has led on in the meantime.");
     }
-    LiveNotices.tell(jdbc, NAME, sessionId);
+    row.leadOn(next, clock.instant());
+    repository.flush();
+    notices.tell(NAME, sessionId);
     return next;
   }
 
@@ -134,15 +120,7 @@ public class Leads implements LiveSource {
   @Override
   @Transactional(readOnly = true)
   public Optional<LeadState> state(UUID clubId, UUID sessionId) {
-    return jdbc
-        .query(
-            "SELECT state FROM lead WHERE club_id = ? AND session_id = ? AND changed_at > ?",
-            (row, i) -> json.read(row.getString(1), LeadState.class),
-            clubId,
-            sessionId,
-            Timestamp.from(clock.instant().minus(FORGOTTEN)))
-        .stream()
-        .findFirst();
+    return repository.findById(sessionId).filter(this::isRecent).map(LeadRow::state);
   }
 
   /** Whose warm-up a link leads to, and of which session. */
@@ -156,8 +134,8 @@ public class Leads implements LiveSource {
   @Transactional(readOnly = true)
   public Led led(String token) {
     Link link = links.follow(token);
-    prescriptions.requireOnCalendar(link.clubId(), link.prescriptionId());
-    UUID sessionId = prescriptions.row(link.clubId(), link.prescriptionId()).sessionId();
+    prescriptions.requireOnCalendar(link.prescriptionId());
+    UUID sessionId = prescriptions.row(link.prescriptionId()).sessionId();
     return new Led(link.clubId(), sessionId, link.prescriptionId());
   }
 
@@ -169,29 +147,25 @@ public class Leads implements LiveSource {
   @Transactional(readOnly = true)
   public LeadView.LedView of(String token) {
     Led led = led(token);
-    if (checkIns.isHeld(led.clubId(), led.prescriptionId())) {
+    if (checkIns.isHeld(led.prescriptionId())) {
       // Whoever is to speak with the coach first is led through nothing.
       throw nobodyLeads();
     }
-    return find(led.clubId(), led.sessionId())
+    return find(led.sessionId())
         .filter(lead -> !lead.state().isEnded())
         .map(lead -> lead.of(led.prescriptionId()))
         .orElseThrow(Leads::nobodyLeads);
   }
 
-  private Optional<LeadView> find(UUID clubId, UUID sessionId) {
-    List<LeadView> found =
-        jdbc.query(
-            "SELECT sheet, state FROM lead"
-                + " WHERE club_id = ? AND session_id = ? AND changed_at > ?",
-            (row, i) ->
-                LeadView.of(
-                    json.read(row.getString(1), SquadSheet.class),
-                    json.read(row.getString(2), LeadState.class)),
-            clubId,
-            sessionId,
-            Timestamp.from(clock.instant().minus(FORGOTTEN)));
-    return found.stream().findFirst();
+  private Optional<LeadView> find(UUID sessionId) {
+    return repository
+        .findById(sessionId)
+        .filter(this::isRecent)
+        .map(row -> LeadView.of(row.sheet(), row.state()));
+  }
+
+  private boolean isRecent(LeadRow row) {
+    return row.isChangedSince(clock.instant().minus(FORGOTTEN));
   }
 
   private static NotFoundException nobodyLeads() {

@@ -10,7 +10,7 @@ import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.athlete.AthleteRow;
 import dev.jubilee.server.athlete.Athletes;
-import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.learning.AthletePageView.AgainstUsual;
 import dev.jubilee.server.learning.AthletePageView.BestView;
@@ -52,8 +52,7 @@ public class AthletePages {
   private final Prescriptions prescriptions;
   private final PrescriptionRepository repository;
   private final Libraries libraries;
-  private final ClubRepository clubs;
-  private final BestResults best;
+  private final ClubTime clubTime;
 
   AthletePages(
       Athletes athletes,
@@ -62,23 +61,21 @@ public class AthletePages {
       Prescriptions prescriptions,
       PrescriptionRepository repository,
       Libraries libraries,
-      ClubRepository clubs,
-      BestResults best) {
+      ClubTime clubTime) {
     this.athletes = athletes;
     this.records = records;
     this.sessions = sessions;
     this.prescriptions = prescriptions;
     this.repository = repository;
     this.libraries = libraries;
-    this.clubs = clubs;
-    this.best = best;
+    this.clubTime = clubTime;
   }
 
   /** Of an athlete. */
   @Transactional(readOnly = true)
   public AthletePageView of(UUID clubId, UUID athleteId) {
-    AthleteRow athlete = athletes.row(clubId, athleteId);
-    List<Kept> all = records.of(clubId, athleteId);
+    AthleteRow athlete = athletes.row(athleteId);
+    List<Kept> all = records.of(athleteId);
     LearnedBody body = LearnedBodies.of(all);
     List<Kept> newest =
         all.stream().sorted(Comparator.comparing(Kept::startsAt).reversed()).toList();
@@ -96,9 +93,9 @@ public class AthletePages {
   }
 
   private Optional<AthletePageView.NextSession> next(UUID clubId, UUID athleteId) {
-    LocalDateTime now = LocalDateTime.now(clubs.findById(clubId).orElseThrow().zone());
+    LocalDateTime now = clubTime.now(clubId);
     LocalDate today = now.toLocalDate();
-    for (SessionRow row : sessions.of(clubId, athleteId, today, today.plusWeeks(WEEKS_AHEAD))) {
+    for (SessionRow row : sessions.of(athleteId, today, today.plusWeeks(WEEKS_AHEAD))) {
       SessionDetails details = sessions.details(row);
       LocalDateTime start = details.startOf(athleteId);
       if (start.isAfter(now) && !details.doesNotTakePlace()) {
@@ -106,7 +103,7 @@ public class AthletePages {
             new AthletePageView.NextSession(
                 row.id(),
                 repository
-                    .findByClubIdAndSessionIdAndAthleteId(clubId, row.id(), athleteId)
+                    .findBySessionIdAndAthleteId(row.id(), athleteId)
                     .map(PrescriptionRow::id)
                     .orElse(null),
                 start,
@@ -198,11 +195,11 @@ public class AthletePages {
   /** A plan against what its athlete is used to before such a session. */
   @Transactional(readOnly = true)
   public AgainstUsual against(UUID clubId, UUID prescriptionId) {
-    PrescriptionRow row = prescriptions.row(clubId, prescriptionId);
-    SessionDetails details = sessions.details(sessions.row(clubId, row.sessionId()));
+    PrescriptionRow row = prescriptions.row(prescriptionId);
+    SessionDetails details = sessions.details(sessions.row(row.sessionId()));
     KindOf of = new KindOf(details.sport(), details.kind());
     List<Map<Measure, Double>> before =
-        records.of(clubId, row.athleteId()).stream()
+        records.of(row.athleteId()).stream()
             .filter(k -> !k.prescriptionId().equals(prescriptionId))
             .filter(k -> of.equals(new KindOf(k.sport(), k.kind())))
             .map(k -> measures(k.figures()))
@@ -220,7 +217,8 @@ public class AthletePages {
 
   private List<BestView> bests(UUID clubId, UUID athleteId) {
     List<BestView> all = new ArrayList<>();
-    best.byKind(clubId)
+    records
+        .bestSince(clubTime.now(clubId).minusYears(1))
         .forEach(
             (of, squad) -> {
               for (BestOfSession.Known k : BestOfSession.of(squad).of(athleteId.toString())) {

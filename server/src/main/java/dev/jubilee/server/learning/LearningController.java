@@ -32,7 +32,7 @@ class LearningController {
   @GetMapping("/athletes/{id}/race-routines")
   List<RaceRoutines.RaceRoutineView> raceRoutines(
       @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
-    return routines.of(coach.clubId(), id);
+    return routines.of(id);
   }
 
   /** Freezes the best day before races and trials. */
@@ -47,7 +47,7 @@ class LearningController {
   @DeleteMapping("/athletes/{id}/race-routines/{sport}")
   List<RaceRoutines.RaceRoutineView> thawRaceRoutine(
       @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id, @PathVariable Sport sport) {
-    return routines.thaw(coach.clubId(), id, sport);
+    return routines.thaw(id, sport);
   }
 
   /** A warm-up before a race against its athlete's routine. */

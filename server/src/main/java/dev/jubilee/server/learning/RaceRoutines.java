@@ -6,7 +6,7 @@ import dev.jubilee.core.learning.WorkingRange.Measure;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.athlete.Athletes;
-import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.prescription.PrescriptionRow;
 import dev.jubilee.server.prescription.Prescriptions;
 import dev.jubilee.server.problem.ConflictException;
@@ -34,7 +34,7 @@ class RaceRoutines {
   private final Athletes athletes;
   private final Prescriptions prescriptions;
   private final Sessions sessions;
-  private final ClubRepository clubs;
+  private final ClubTime clubTime;
 
   RaceRoutines(
       RaceRoutineStore store,
@@ -42,13 +42,13 @@ class RaceRoutines {
       Athletes athletes,
       Prescriptions prescriptions,
       Sessions sessions,
-      ClubRepository clubs) {
+      ClubTime clubTime) {
     this.store = store;
     this.records = records;
     this.athletes = athletes;
     this.prescriptions = prescriptions;
     this.sessions = sessions;
-    this.clubs = clubs;
+    this.clubTime = clubTime;
   }
 
   /** In which sport it is to be frozen, and under which name. */
@@ -77,13 +77,13 @@ class RaceRoutines {
   record AgainstRoutine(@Schema(nullable = true) RaceRoutineView routine, List<DriftView> drift) {}
 
   @Transactional(readOnly = true)
-  List<RaceRoutineView> of(UUID clubId, UUID athleteId) {
-    athletes.row(clubId, athleteId);
-    return store.of(clubId, athleteId).stream().map(f -> view(clubId, f)).toList();
+  List<RaceRoutineView> of(UUID athleteId) {
+    athletes.row(athleteId);
+    return store.of(athleteId).stream().map(f -> view(f)).toList();
   }
 
-  private RaceRoutineView view(UUID clubId, RaceRoutineStore.Frozen frozen) {
-    Kept kept = records.find(clubId, frozen.prescriptionId()).orElse(null);
+  private RaceRoutineView view(RaceRoutineStore.Frozen frozen) {
+    Kept kept = records.find(frozen.prescriptionId()).orElse(null);
     return new RaceRoutineView(
         frozen.sport(),
         frozen.name(),
@@ -101,9 +101,9 @@ class RaceRoutines {
    */
   @Transactional
   List<RaceRoutineView> freeze(UUID clubId, UUID athleteId, FreezeRequest request) {
-    athletes.row(clubId, athleteId);
+    athletes.row(athleteId);
     List<Kept> races =
-        records.of(clubId, athleteId).stream()
+        records.of(athleteId).stream()
             .filter(k -> k.sport() == request.sport() && k.kind() == SessionKind.TIME_TRIAL)
             .toList();
     List<Map<Measure, Double>> measures =
@@ -126,31 +126,30 @@ class RaceRoutines {
                         "No warm-up before a race or trial of this sport is on record with how"
                             + " ready it felt."));
     store.freeze(
-        clubId,
         athleteId,
         new RaceRoutineStore.Frozen(
             request.sport(),
             request.name().strip(),
             UUID.fromString(best.key()),
-            LocalDate.now(clubs.findById(clubId).orElseThrow().zone())));
-    return of(clubId, athleteId);
+            clubTime.today(clubId)));
+    return of(athleteId);
   }
 
   @Transactional
-  List<RaceRoutineView> thaw(UUID clubId, UUID athleteId, Sport sport) {
-    athletes.row(clubId, athleteId);
-    store.thaw(clubId, athleteId, sport);
-    return of(clubId, athleteId);
+  List<RaceRoutineView> thaw(UUID athleteId, Sport sport) {
+    athletes.row(athleteId);
+    store.thaw(athleteId, sport);
+    return of(athleteId);
   }
 
   /** A warm-up before a race or trial against its athlete's routine. */
   @Transactional(readOnly = true)
   AgainstRoutine against(UUID clubId, UUID prescriptionId) {
-    PrescriptionRow row = prescriptions.row(clubId, prescriptionId);
-    SessionDetails details = sessions.details(sessions.row(clubId, row.sessionId()));
+    PrescriptionRow row = prescriptions.row(prescriptionId);
+    SessionDetails details = sessions.details(sessions.row(row.sessionId()));
     Optional<RaceRoutineView> routine =
         details.kind() == SessionKind.TIME_TRIAL
-            ? of(clubId, row.athleteId()).stream()
+            ? of(row.athleteId()).stream()
                 .filter(r -> r.sport() == details.sport())
                 .filter(r -> !r.prescriptionId().equals(prescriptionId))
                 .findFirst()
@@ -160,7 +159,7 @@ class RaceRoutines {
     }
     Map<Measure, Double> now =
         records
-            .find(clubId, prescriptionId)
+            .find(prescriptionId)
             .map(k -> AthletePages.measures(k.figures()))
             .orElseGet(() -> AthletePages.measures(records.planned(clubId, prescriptionId)));
     return new AgainstRoutine(

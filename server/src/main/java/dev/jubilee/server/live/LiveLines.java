@@ -1,6 +1,7 @@
 package dev.jubilee.server.live;
 
 import dev.jubilee.server.problem.TooManyAttemptsException;
+import dev.jubilee.server.tenant.ClubScope;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.List;
@@ -100,7 +101,8 @@ public class LiveLines {
 
   private Optional<?> state(Key key) {
     try {
-      return sources.get(key.source()).state(key.clubId(), key.id());
+      return ClubScope.within(
+          key.clubId(), () -> sources.get(key.source()).state(key.clubId(), key.id()));
     } catch (RuntimeException e) {
       // Told anew when the database is heard again.
       LOG.debug("a state could not be read", e);

@@ -1,6 +1,7 @@
 package dev.jubilee.server.live;
 
 import dev.jubilee.server.guard.Causes;
+import dev.jubilee.server.postgres.Notices;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
@@ -14,7 +15,6 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.jdbc.autoconfigure.JdbcConnectionDetails;
 import org.springframework.context.SmartLifecycle;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
 /**
@@ -25,7 +25,6 @@ import org.springframework.stereotype.Component;
 @Component
 public class LiveNotices implements SmartLifecycle {
   private static final Logger LOG = LoggerFactory.getLogger(LiveNotices.class);
-  private static final String CHANNEL = "jubilee_live";
 
   /** Characters of an id. */
   private static final int ID = 36;
@@ -41,11 +40,6 @@ public class LiveNotices implements SmartLifecycle {
   LiveNotices(JdbcConnectionDetails database, LiveLines lines) {
     this.database = database;
     this.lines = lines;
-  }
-
-  /** Tells every server, when and only when the transaction goes through. */
-  public static void tell(JdbcTemplate jdbc, String source, UUID id) {
-    jdbc.queryForList("SELECT pg_notify(?, ?)", CHANNEL, id + " " + source);
   }
 
   @Override
@@ -80,7 +74,7 @@ public class LiveNotices implements SmartLifecycle {
     while (isMine()) {
       try (Connection connection = connect();
           Statement statement = connection.createStatement()) {
-        statement.execute("LISTEN " + CHANNEL);
+        statement.execute("LISTEN " + Notices.CHANNEL);
         isTold = false;
         lines.changedAll();
         PGConnection listening = connection.unwrap(PGConnection.class);

@@ -4,9 +4,8 @@ import dev.jubilee.core.decision.Mark;
 import dev.jubilee.core.logbook.FollowEvent;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
-import dev.jubilee.server.json.Json;
+import dev.jubilee.server.prescription.PrescriptionRepository;
 import java.nio.charset.StandardCharsets;
-import java.sql.Timestamp;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -14,12 +13,13 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
-import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.stereotype.Repository;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Component;
 
 /** Stores what devices tell, each event once, and gives it back as it was told. */
-@Repository
+@Component
 class FollowedEvents {
   /** More devices than one athlete, a coach and a helper use. */
   private static final int MOST_DEVICES = 12;
@@ -27,12 +27,20 @@ class FollowedEvents {
   /** Looks of coaches at one warm-up. */
   private static final int MOST_LOOKS = 200;
 
-  private final JdbcTemplate jdbc;
-  private final Json json;
+  private final PrescriptionRepository prescriptions;
+  private final FollowedEventRepository events;
+  private final FollowedClockRepository clocks;
+  private final FollowedNowRepository now;
 
-  FollowedEvents(JdbcTemplate jdbc, Json json) {
-    this.jdbc = jdbc;
-    this.json = json;
+  FollowedEvents(
+      PrescriptionRepository prescriptions,
+      FollowedEventRepository events,
+      FollowedClockRepository clocks,
+      FollowedNowRepository now) {
+    this.prescriptions = prescriptions;
+    this.events = events;
+    this.clocks = clocks;
+    this.now = now;
   }
 
   /**
@@ -43,41 +51,38 @@ class FollowedEvents {
    */
   record Told(List<FollowEvent> events, Map<Integer, Long> offsets, int revision) {}
 
-  /** Stores what is new among the events. */
-  void store(UUID clubId, UUID prescriptionId, EventBatch batch, Instant now) {
-    refuseManyDevices(clubId, prescriptionId, batch.device());
-    Timestamp received = Timestamp.from(now);
-    // Whoever sends the same twice at once waits in the same order, and nobody for ever.
+  /** Stores what is new among the events; of one warm-up, one batch after the other. */
+  void store(UUID prescriptionId, EventBatch batch, Instant received) {
+    prescriptions.lock(prescriptionId);
+    refuseManyDevices(prescriptionId, batch.device());
+    long offset = received.toEpochMilli() - batch.sentAt();
+    hearClock(new FollowedClockRow.Key(prescriptionId, batch.device(), batch.run()), offset);
     List<EventBatch.Event> inOrder =
         batch.events().stream()
             .sorted(Comparator.comparingInt(EventBatch.Event::sequence))
             .toList();
-    jdbc.batchUpdate(
-        "INSERT INTO followed_event"
-            + " (prescription_id, device, sequence, club_id, revision, event, received_at)"
-            + " VALUES (?, ?, ?, ?, ?, ?::jsonb, ?) ON CONFLICT DO NOTHING",
-        inOrder,
-        inOrder.size(),
-        (row, event) -> {
-          row.setObject(1, prescriptionId);
-          row.setObject(2, batch.device());
-          row.setInt(3, event.sequence());
-          row.setObject(4, clubId);
-          row.setInt(5, batch.revision());
-          row.setString(6, json.write(event));
-          row.setTimestamp(7, received);
-        });
-    jdbc.update(
-        "INSERT INTO followed_clock (prescription_id, device, run, club_id, offset_millis)"
-            + " VALUES (?, ?, ?, ?, ?) ON CONFLICT (prescription_id, device, run)"
-            + " DO UPDATE SET offset_millis ="
-            + " LEAST(followed_clock.offset_millis, EXCLUDED.offset_millis)",
-        prescriptionId,
-        batch.device(),
-        batch.run(),
-        clubId,
-        now.toEpochMilli() - batch.sentAt());
-    stand(clubId, prescriptionId, inOrder, now.toEpochMilli() - batch.sentAt());
+    Set<Integer> told =
+        events.findTold(
+            prescriptionId,
+            batch.device(),
+            inOrder.stream().map(EventBatch.Event::sequence).toList());
+    Map<Integer, FollowedEventRow> fresh = new LinkedHashMap<>();
+    inOrder.stream()
+        .filter(e -> !told.contains(e.sequence()))
+        .forEach(
+            e ->
+                fresh.putIfAbsent(
+                    e.sequence(),
+                    new FollowedEventRow(
+                        prescriptionId, batch.device(), batch.revision(), e, received)));
+    events.saveAll(fresh.values());
+    stand(prescriptionId, inOrder, offset, received);
+  }
+
+  private void hearClock(FollowedClockRow.Key key, long offset) {
+    FollowedClockRow row = clocks.findById(key).orElseGet(() -> new FollowedClockRow(key));
+    row.hear(offset);
+    clocks.save(row);
   }
 
   /** Stands for the coaches at one warm-up, beside the devices that follow it. */
@@ -87,26 +92,15 @@ class FollowedEvents {
   }
 
   /** Stores what a coach saw, after what coaches saw before. */
-  void storeCoachs(UUID clubId, UUID prescriptionId, int revision, LookInput look, Instant now) {
+  void storeCoachs(UUID prescriptionId, int revision, LookInput look, Instant seen) {
     UUID device = coachs(prescriptionId);
-    jdbc.queryForList(
-        "SELECT id FROM prescription WHERE club_id = ? AND id = ? FOR UPDATE",
-        clubId,
-        prescriptionId);
-    Integer last =
-        jdbc.queryForObject(
-            "SELECT coalesce(max(sequence), 0) FROM followed_event"
-                + " WHERE club_id = ? AND prescription_id = ? AND device = ?",
-            Integer.class,
-            clubId,
-            prescriptionId,
-            device);
-    int sequence = Bounds.within("looks", last == null ? 1 : last + 1, 1, MOST_LOOKS, "");
+    prescriptions.lock(prescriptionId);
+    int last = events.lastSequence(prescriptionId, device);
     EventBatch.Event event =
         new EventBatch.Event(
-            sequence,
+            Bounds.within("looks", last + 1, 1, MOST_LOOKS, ""),
             1,
-            now.toEpochMilli(),
+            seen.toEpochMilli(),
             FollowEvent.Kind.LOOKED,
             null,
             null,
@@ -115,151 +109,57 @@ class FollowedEvents {
             null,
             null,
             look);
-    jdbc.update(
-        "INSERT INTO followed_event"
-            + " (prescription_id, device, sequence, club_id, revision, event, received_at)"
-            + " VALUES (?, ?, ?, ?, ?, ?::jsonb, ?)",
-        prescriptionId,
-        device,
-        sequence,
-        clubId,
-        revision,
-        json.write(event),
-        Timestamp.from(now));
-    stand(clubId, prescriptionId, List.of(event), 0);
+    events.save(new FollowedEventRow(prescriptionId, device, revision, event, seen));
+    stand(prescriptionId, List.of(event), 0, seen);
   }
 
-  /** How it stands, in whatever order it is told. */
-  private void stand(UUID clubId, UUID prescriptionId, List<EventBatch.Event> events, long offset) {
-    Standing told = new Standing();
-    events.forEach(event -> told.take(event, Instant.ofEpochMilli(event.at() + offset)));
-    jdbc.update(
-        "INSERT INTO followed_now AS n (prescription_id, club_id, on_way_at, begun_at, item, item_at,"
-            + " ended_at, started_at, decided, decided_at, changed_at)"
-            + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, now())"
-            + " ON CONFLICT (prescription_id) DO UPDATE SET"
-            + " on_way_at = GREATEST(n.on_way_at, EXCLUDED.on_way_at),"
-            + " begun_at = LEAST(n.begun_at, EXCLUDED.begun_at),"
-            + " item = CASE WHEN n.item_at IS NULL OR EXCLUDED.item_at >= n.item_at"
-            + " THEN EXCLUDED.item ELSE n.item END,"
-            + " item_at = GREATEST(n.item_at, EXCLUDED.item_at),"
-            + " ended_at = GREATEST(n.ended_at, EXCLUDED.ended_at),"
-            + " started_at = LEAST(n.started_at, EXCLUDED.started_at),"
-            + " decided = CASE WHEN n.decided_at IS NULL OR EXCLUDED.decided_at >= n.decided_at"
-            + " THEN EXCLUDED.decided ELSE n.decided END,"
-            + " decided_at = GREATEST(n.decided_at, EXCLUDED.decided_at),"
-            + " changed_at = now()",
-        prescriptionId,
-        clubId,
-        timestamp(told.onWay),
-        timestamp(told.begun),
-        told.item,
-        timestamp(told.itemAt),
-        timestamp(told.ended),
-        timestamp(told.started),
-        told.decided,
-        timestamp(told.decidedAt));
+  private void stand(
+      UUID prescriptionId, List<EventBatch.Event> told, long offset, Instant changed) {
+    FollowedNowRow row =
+        now.findById(prescriptionId).orElseGet(() -> new FollowedNowRow(prescriptionId));
+    told.forEach(event -> row.take(event, Instant.ofEpochMilli(event.at() + offset)));
+    row.change(changed);
+    now.saveAndFlush(row);
   }
 
-  private static Timestamp timestamp(Instant at) {
-    return at == null ? null : Timestamp.from(at);
-  }
-
-  /** What some events say of how it stands. */
-  private static final class Standing {
-    private Instant onWay;
-    private Instant begun;
-    private String item;
-    private Instant itemAt;
-    private Instant ended;
-    private Instant started;
-    private String decided;
-    private Instant decidedAt;
-
-    void take(EventBatch.Event event, Instant at) {
-      switch (event.kind()) {
-        case BEGUN -> begun = begun == null || at.isBefore(begun) ? at : begun;
-        case ITEM_STARTED -> {
-          if (itemAt == null || !at.isBefore(itemAt)) {
-            item = event.item();
-            itemAt = at;
-          }
-        }
-        case ON_THE_WAY -> onWay = at;
-        case ENDED -> ended = at;
-        case START_GIVEN -> started = at;
-        case LOOKED -> {
-          decided = event.look().decided().name();
-          decidedAt = at;
-        }
-        default -> {
-          // Says nothing of where one is.
-        }
-      }
-    }
-  }
-
-  private void refuseManyDevices(UUID clubId, UUID prescriptionId, UUID device) {
-    Integer others =
-        jdbc.queryForObject(
-            "SELECT count(DISTINCT device) FROM followed_clock"
-                + " WHERE club_id = ? AND prescription_id = ? AND device <> ?",
-            Integer.class,
-            clubId,
-            prescriptionId,
-            device);
-    if (others != null && others >= MOST_DEVICES) {
+  private void refuseManyDevices(UUID prescriptionId, UUID device) {
+    if (clocks.countOthers(prescriptionId, device) >= MOST_DEVICES) {
       throw new OutOfRangeException(
           "device", "another device", "at most " + MOST_DEVICES + " for one warm-up");
     }
   }
 
   /** Everything told of a warm-up, by device, the one that told first before the others. */
-  Map<UUID, Told> of(UUID clubId, UUID prescriptionId) {
+  Map<UUID, Told> of(UUID prescriptionId) {
     Map<UUID, Map<Integer, Long>> offsets = new HashMap<>();
-    jdbc.query(
-        "SELECT device, run, offset_millis FROM followed_clock"
-            + " WHERE prescription_id = ? AND club_id = ?",
-        row -> {
-          offsets
-              .computeIfAbsent(row.getObject(1, UUID.class), k -> new HashMap<>())
-              .put(row.getInt(2), row.getLong(3));
-        },
-        prescriptionId,
-        clubId);
+    clocks
+        .findByPrescriptionId(prescriptionId)
+        .forEach(
+            c ->
+                offsets
+                    .computeIfAbsent(c.device(), k -> new HashMap<>())
+                    .put(c.run(), c.offsetMillis()));
     Map<UUID, Told> told = new LinkedHashMap<>();
-    jdbc.query(
-        "SELECT device, event, revision FROM followed_event"
-            + " WHERE prescription_id = ? AND club_id = ? ORDER BY received_at, sequence LIMIT "
-            + FollowEvent.MOST,
-        row -> {
-          UUID device = row.getObject(1, UUID.class);
-          FollowEvent event = json.read(row.getString(2), EventBatch.Event.class).toCore();
-          Told before = told.get(device);
-          List<FollowEvent> events = before == null ? new ArrayList<>() : before.events();
-          events.add(event);
-          told.put(device, new Told(events, offsets.getOrDefault(device, Map.of()), row.getInt(3)));
-        },
-        prescriptionId,
-        clubId);
+    for (FollowedEventRepository.Heard heard :
+        events.findOf(prescriptionId, Limit.of(FollowEvent.MOST))) {
+      Told before = told.get(heard.device());
+      List<FollowEvent> list = before == null ? new ArrayList<>() : before.events();
+      list.add(heard.event().toCore());
+      told.put(
+          heard.device(),
+          new Told(list, offsets.getOrDefault(heard.device(), Map.of()), heard.revision()));
+    }
     return told;
   }
 
   /** What was marked, by warm-up. */
-  Map<UUID, List<Mark>> marks(UUID clubId, List<UUID> prescriptionIds) {
+  Map<UUID, List<Mark>> marks(List<UUID> prescriptionIds) {
     Map<UUID, List<Mark>> marks = new HashMap<>();
-    jdbc.query(
-        "SELECT prescription_id, event FROM followed_event"
-            + " WHERE club_id = ? AND prescription_id = ANY (?) AND event ->> 'kind' = 'LOOKED'"
-            + " ORDER BY received_at LIMIT 10000",
-        row -> {
-          EventBatch.Event event = json.read(row.getString(2), EventBatch.Event.class);
-          marks
-              .computeIfAbsent(row.getObject(1, UUID.class), k -> new ArrayList<>())
-              .addAll(event.look().toCore().marks());
-        },
-        clubId,
-        prescriptionIds.toArray(UUID[]::new));
+    for (FollowedEventRepository.Looked looked : events.findLooks(prescriptionIds)) {
+      marks
+          .computeIfAbsent(looked.prescriptionId(), k -> new ArrayList<>())
+          .addAll(looked.event().look().toCore().marks());
+    }
     return marks;
   }
 }

@@ -2,7 +2,9 @@ package dev.jubilee.server.logbook;
 
 import dev.jubilee.core.logbook.DeviceRecord;
 import dev.jubilee.core.logbook.FollowedRecord;
+import java.time.Instant;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -12,9 +14,16 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 public class FollowedRecords {
   private final FollowedEvents events;
+  private final FollowedNowRepository now;
 
-  FollowedRecords(FollowedEvents events) {
+  FollowedRecords(FollowedEvents events, FollowedNowRepository now) {
     this.events = events;
+    this.now = now;
+  }
+
+  /** How those stand of which something was told since a time. */
+  public List<FollowedNowRow> changedSince(Instant since) {
+    return now.findByChangedAtAfter(since);
   }
 
   /**
@@ -31,8 +40,8 @@ public class FollowedRecords {
 
   /** Of a warm-up. */
   @Transactional(readOnly = true)
-  public Followed of(UUID clubId, UUID prescriptionId) {
-    Map<UUID, FollowedEvents.Told> told = events.of(clubId, prescriptionId);
+  public Followed of(UUID prescriptionId) {
+    Map<UUID, FollowedEvents.Told> told = events.of(prescriptionId);
     Map<UUID, DeviceRecord> devices = new LinkedHashMap<>();
     told.forEach((device, t) -> devices.put(device, DeviceRecord.of(t.events(), t.offsets())));
     int revision = told.values().stream().mapToInt(FollowedEvents.Told::revision).max().orElse(0);

@@ -8,7 +8,7 @@ import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.logbook.DeviceRecord;
 import dev.jubilee.core.logbook.FollowEvent;
 import dev.jubilee.core.logbook.FollowedRecord;
-import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.handover.ShareLinks;
 import dev.jubilee.server.handover.ShareLinks.Link;
@@ -51,28 +51,30 @@ public class Logbook {
   private final ShareLinks links;
   private final Prescriptions prescriptions;
   private final Libraries libraries;
-  private final ClubRepository clubs;
+  private final ClubTime clubTime;
   private final FollowedRecords followed;
   private final WarmUpListener listener;
   private final TransactionTemplate writing;
-  private final Clock clock = Clock.systemUTC();
+  private final Clock clock;
 
   Logbook(
       FollowedEvents events,
       ShareLinks links,
       Prescriptions prescriptions,
       Libraries libraries,
-      ClubRepository clubs,
+      ClubTime clubTime,
       FollowedRecords followed,
       WarmUpListener listener,
+      Clock clock,
       PlatformTransactionManager transactions) {
     this.events = events;
     this.links = links;
     this.prescriptions = prescriptions;
     this.libraries = libraries;
-    this.clubs = clubs;
+    this.clubTime = clubTime;
     this.followed = followed;
     this.listener = listener;
+    this.clock = clock;
     this.writing = new TransactionTemplate(transactions);
   }
 
@@ -87,7 +89,7 @@ public class Logbook {
     tell(link.clubId(), link.prescriptionId(), batch, now);
     return writing.execute(
         status -> {
-          int revision = prescriptions.row(link.clubId(), link.prescriptionId()).currentRevision();
+          int revision = prescriptions.row(link.prescriptionId()).currentRevision();
           return new EventBatch.Received(now.toEpochMilli(), revision, links.isLive(token));
         });
   }
@@ -95,7 +97,7 @@ public class Logbook {
   /** The same of a warm-up that is known, as it came at some time. */
   public void tell(UUID clubId, UUID prescriptionId, EventBatch batch, Instant received) {
     batch.check();
-    writing.executeWithoutResult(status -> events.store(clubId, prescriptionId, batch, received));
+    writing.executeWithoutResult(status -> events.store(prescriptionId, batch, received));
     // What was told is kept by now, whatever becomes of its record.
     if (batch.events().stream().anyMatch(e -> IS_OVER.contains(e.kind()))) {
       listener.told(clubId, prescriptionId);
@@ -129,24 +131,20 @@ public class Logbook {
 
   /** What a careful coach would decide about what is seen now, after what was seen before. */
   @Transactional(readOnly = true)
-  public CoachsDecision decide(
-      UUID clubId, UUID prescriptionId, Checkpoint checkpoint, List<Mark> marks) {
+  public CoachsDecision decide(UUID prescriptionId, Checkpoint checkpoint, List<Mark> marks) {
     List<Mark> earlier =
-        looks(clubId, prescriptionId).stream()
-            .flatMap(looked -> looked.look().marks().stream())
-            .toList();
-    return CoachsDecision.of(
-        prescriptions.decide(clubId, prescriptionId, checkpoint, earlier, marks));
+        looks(prescriptionId).stream().flatMap(looked -> looked.look().marks().stream()).toList();
+    return CoachsDecision.of(prescriptions.decide(prescriptionId, checkpoint, earlier, marks));
   }
 
   /** What was marked in each of some warm-ups; those in which nobody looked left out. */
   @Transactional(readOnly = true)
-  public Map<UUID, List<Mark>> marks(UUID clubId, List<UUID> prescriptionIds) {
-    return events.marks(clubId, prescriptionIds);
+  public Map<UUID, List<Mark>> marks(List<UUID> prescriptionIds) {
+    return events.marks(prescriptionIds);
   }
 
-  private List<DeviceRecord.Looked> looks(UUID clubId, UUID prescriptionId) {
-    return events.of(clubId, prescriptionId).values().stream()
+  private List<DeviceRecord.Looked> looks(UUID prescriptionId) {
+    return events.of(prescriptionId).values().stream()
         .flatMap(t -> DeviceRecord.of(t.events(), t.offsets()).looks().stream())
         .sorted(Comparator.comparing(DeviceRecord.Looked::at))
         .toList();
@@ -156,23 +154,23 @@ public class Logbook {
   @Transactional
   public FollowedView look(UUID clubId, UUID prescriptionId, LookInput look) {
     look.toCore();
-    int revision = prescriptions.row(clubId, prescriptionId).currentRevision();
-    events.storeCoachs(clubId, prescriptionId, revision, look, clock.instant());
+    int revision = prescriptions.row(prescriptionId).currentRevision();
+    events.storeCoachs(prescriptionId, revision, look, clock.instant());
     return of(clubId, prescriptionId);
   }
 
   /** What was done of a warm-up, by all devices together. */
   @Transactional(readOnly = true)
   public FollowedView of(UUID clubId, UUID prescriptionId) {
-    int current = prescriptions.row(clubId, prescriptionId).currentRevision();
-    FollowedRecords.Followed all = followed.of(clubId, prescriptionId);
+    int current = prescriptions.row(prescriptionId).currentRevision();
+    FollowedRecords.Followed all = followed.of(prescriptionId);
     Map<UUID, FollowedEvents.Told> told = all.told();
     Map<UUID, DeviceRecord> records = all.devices();
-    ZoneId zone = clubs.findById(clubId).orElseThrow().zone();
+    ZoneId zone = clubTime.zone(clubId);
     Function<Instant, OffsetDateTime> local = i -> i.atZone(zone).toOffsetDateTime();
     FollowedRecord record = all.record();
     boolean isThere =
-        prescriptions.revisions(clubId, prescriptionId).stream()
+        prescriptions.revisions(prescriptionId).stream()
             .anyMatch(r -> r.number() == all.revision());
     PlanView plan =
         prescriptions.revision(clubId, prescriptionId, isThere ? all.revision() : current);

@@ -49,7 +49,7 @@ class LogbookController {
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
       @Valid @RequestBody SeenNow seen) {
-    return logbook.decide(coach.clubId(), id, seen.checkpoint(), LookInput.marks(seen.marks()));
+    return logbook.decide(id, seen.checkpoint(), LookInput.marks(seen.marks()));
   }
 
   /** Keeps what a coach saw and decided. */

@@ -24,7 +24,7 @@ class MergeController {
   @GetMapping
   AthleteMerges.Merge previewMerge(
       @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id, @RequestParam UUID into) {
-    return merges.preview(coach.clubId(), id, into);
+    return merges.preview(id, into);
   }
 
   @PostMapping

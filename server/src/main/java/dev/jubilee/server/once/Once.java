@@ -1,13 +1,12 @@
 package dev.jubilee.server.once;
 
-import java.sql.Timestamp;
+import dev.jubilee.server.postgres.Locks;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -22,11 +21,14 @@ public class Once {
 
   private static final Duration MEMORY = Duration.ofDays(1);
 
-  private final JdbcTemplate jdbc;
-  private final Clock clock = Clock.systemUTC();
+  private final MadeOnceRepository repository;
+  private final Locks locks;
+  private final Clock clock;
 
-  Once(JdbcTemplate jdbc) {
-    this.jdbc = jdbc;
+  Once(MadeOnceRepository repository, Locks locks, Clock clock) {
+    this.locks = locks;
+    this.repository = repository;
+    this.clock = clock;
   }
 
   /**
@@ -37,33 +39,20 @@ public class Once {
    * @param find finds what was made
    */
   @Transactional
-  public <T> T make(
-      UUID clubId, Optional<UUID> key, Function<UUID, T> make, Function<UUID, T> find) {
+  public <T> T make(Optional<UUID> key, Function<UUID, T> make, Function<UUID, T> find) {
     UUID id = UUID.randomUUID();
-    if (key.isEmpty() || isFirst(clubId, key.get(), id)) {
+    if (key.isEmpty()) {
       return make.apply(id);
     }
-    return find.apply(
-        jdbc.queryForObject(
-            "SELECT made_id FROM made_once WHERE club_id = ? AND key = ?",
-            UUID.class,
-            clubId,
-            key.get()));
-  }
-
-  /** Waits where another is under way, until that is stored or given up. */
-  private boolean isFirst(UUID clubId, UUID key, UUID id) {
     Instant now = clock.instant();
-    jdbc.update(
-        "DELETE FROM made_once WHERE club_id = ? AND made_at < ?",
-        clubId,
-        Timestamp.from(now.minus(MEMORY)));
-    return jdbc.update(
-            "INSERT INTO made_once VALUES (?, ?, ?, ?) ON CONFLICT DO NOTHING",
-            clubId,
-            key,
-            id,
-            Timestamp.from(now))
-        == 1;
+    repository.deleteBefore(now.minus(MEMORY));
+    // Waits where another is under way, until that is stored or given up.
+    locks.hold(key.get().getMostSignificantBits() ^ key.get().getLeastSignificantBits());
+    Optional<MadeOnceRow> made = repository.findById(key.get());
+    if (made.isPresent()) {
+      return find.apply(made.get().madeId());
+    }
+    repository.save(new MadeOnceRow(key.get(), id, now));
+    return make.apply(id);
   }
 }

@@ -6,6 +6,7 @@ import dev.jubilee.server.signin.Coach;
 import dev.jubilee.server.signin.Devices;
 import dev.jubilee.server.signin.SignIns;
 import dev.jubilee.server.signin.SignedIn;
+import dev.jubilee.server.tenant.ClubScope;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
@@ -69,12 +70,15 @@ class ArrivalController {
       @Valid @RequestBody SetUpRequest wanted,
       HttpServletRequest request,
       HttpServletResponse response) {
-    return welcome(setUp.begin(wanted.token(), wanted.club(), wanted.owner()), request, response);
+    return welcome(
+        ClubScope.acrossClubs(() -> setUp.begin(wanted.token(), wanted.club(), wanted.owner())),
+        request,
+        response);
   }
 
   @PostMapping("/invitations/look")
   People.Welcome lookAtInvitation(@Valid @RequestBody LinkToken link) {
-    return people.lookAtInvitation(link.token());
+    return ClubScope.acrossClubs(() -> people.lookAtInvitation(link.token()));
   }
 
   @PostMapping("/invitations/accept")
@@ -82,12 +86,15 @@ class ArrivalController {
       @Valid @RequestBody Acceptance acceptance,
       HttpServletRequest request,
       HttpServletResponse response) {
-    return welcome(people.accept(acceptance.token(), acceptance.coach()), request, response);
+    return welcome(
+        ClubScope.acrossClubs(() -> people.accept(acceptance.token(), acceptance.coach())),
+        request,
+        response);
   }
 
   @PostMapping("/password-links/look")
   People.Welcome lookAtPasswordLink(@Valid @RequestBody LinkToken link) {
-    return people.lookAtResetLink(link.token());
+    return ClubScope.acrossClubs(() -> people.lookAtResetLink(link.token()));
   }
 
   @PostMapping("/password-links/use")
@@ -95,7 +102,10 @@ class ArrivalController {
       @Valid @RequestBody NewPassword chosen,
       HttpServletRequest request,
       HttpServletResponse response) {
-    return welcome(people.reset(chosen.token(), chosen.password()), request, response);
+    return welcome(
+        ClubScope.acrossClubs(() -> people.reset(chosen.token(), chosen.password())),
+        request,
+        response);
   }
 
   private SignIns.Me welcome(

@@ -19,10 +19,8 @@ interface OneTimeLinkRepository extends JpaRepository<OneTimeLinkRow, UUID> {
   @Query("select l from OneTimeLinkRow l where l.tokenHash = :tokenHash and l.purpose = :purpose")
   Optional<OneTimeLinkRow> lock(String tokenHash, OneTimeLinkRow.Purpose purpose);
 
-  List<OneTimeLinkRow> findByClubIdAndPurposeAndUsedAtIsNullAndExpiresAtAfterOrderByExpiresAt(
-      UUID clubId, OneTimeLinkRow.Purpose purpose, Instant now);
+  List<OneTimeLinkRow> findByPurposeAndUsedAtIsNullAndExpiresAtAfterOrderByExpiresAt(
+      OneTimeLinkRow.Purpose purpose, Instant now);
 
-  void deleteByClubIdAndId(UUID clubId, UUID id);
-
-  void deleteByClubIdAndCoachId(UUID clubId, UUID coachId);
+  void deleteByCoachId(UUID coachId);
 }

@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
+import org.hibernate.annotations.TenantId;
 
 /** A link that works once. */
 @Entity
@@ -22,7 +23,7 @@ class OneTimeLinkRow {
   }
 
   @Id private UUID id;
-  private UUID clubId;
+  @TenantId private UUID clubId;
 
   @Enumerated(EnumType.STRING)
   private Purpose purpose;

@@ -18,9 +18,10 @@ class OneTimeLinks {
   private static final Duration PASSWORD = Duration.ofDays(1);
 
   private final OneTimeLinkRepository repository;
-  private final Clock clock = Clock.systemUTC();
+  private final Clock clock;
 
-  OneTimeLinks(OneTimeLinkRepository repository) {
+  OneTimeLinks(OneTimeLinkRepository repository, Clock clock) {
+    this.clock = clock;
     this.repository = repository;
   }
 
@@ -33,7 +34,7 @@ class OneTimeLinks {
 
   /** A new one for a coach; those of before stop working. */
   Made password(UUID clubId, UUID coachId) {
-    repository.deleteByClubIdAndCoachId(clubId, coachId);
+    repository.deleteByCoachId(coachId);
     return make(clubId, Purpose.PASSWORD, coachId, "", PASSWORD);
   }
 
@@ -49,13 +50,13 @@ class OneTimeLinks {
   }
 
   /** Invitations that nobody has taken yet. */
-  List<OneTimeLinkRow> openInvitations(UUID clubId) {
-    return repository.findByClubIdAndPurposeAndUsedAtIsNullAndExpiresAtAfterOrderByExpiresAt(
-        clubId, Purpose.INVITATION, clock.instant());
+  List<OneTimeLinkRow> openInvitations() {
+    return repository.findByPurposeAndUsedAtIsNullAndExpiresAtAfterOrderByExpiresAt(
+        Purpose.INVITATION, clock.instant());
   }
 
-  void withdraw(UUID clubId, UUID id) {
-    repository.deleteByClubIdAndId(clubId, id);
+  void withdraw(UUID id) {
+    repository.deleteById(id);
   }
 
   /**

@@ -3,6 +3,7 @@ package dev.jubilee.server.people;
 import dev.jubilee.server.signin.Coach;
 import dev.jubilee.server.signin.CoachRepository;
 import dev.jubilee.server.signin.Emails;
+import dev.jubilee.server.tenant.ClubScope;
 import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
@@ -41,7 +42,7 @@ class PasswordResetCommand implements ApplicationRunner {
 
   @Override
   public void run(ApplicationArguments args) {
-    Optional<String> token = transaction.execute(status -> link());
+    Optional<String> token = ClubScope.acrossClubs(() -> transaction.execute(status -> link()));
     token.ifPresent(System.out::println);
     System.exit(SpringApplication.exit(context, () -> token.isPresent() ? 0 : 1));
   }

@@ -14,11 +14,15 @@ import dev.jubilee.server.signin.Devices;
 import dev.jubilee.server.signin.Emails;
 import dev.jubilee.server.signin.Passwords;
 import dev.jubilee.server.signin.SignedIn;
+import dev.jubilee.server.tenant.ClubScope;
+import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** The coaches of a club: who joins, who leaves, who owns it, and their passwords. */
 @Service
@@ -28,18 +32,25 @@ class People {
   private final OneTimeLinks links;
   private final Passwords passwords;
   private final Devices devices;
+  private final TransactionTemplate transaction;
+
+  private final Clock clock;
 
   People(
       CoachRepository coaches,
       ClubRepository clubs,
       OneTimeLinks links,
       Passwords passwords,
-      Devices devices) {
+      Devices devices,
+      TransactionTemplate transaction,
+      Clock clock) {
+    this.clock = clock;
     this.coaches = coaches;
     this.clubs = clubs;
     this.links = links;
     this.passwords = passwords;
     this.devices = devices;
+    this.transaction = transaction;
   }
 
   /** A coach as the others see them. */
@@ -61,10 +72,10 @@ class People {
   @Transactional(readOnly = true)
   PeopleView all(SignedIn who) {
     return new PeopleView(
-        coaches.findByClubIdAndRemovedAtIsNullOrderByName(who.clubId()).stream()
+        coaches.findByRemovedAtIsNullOrderByName().stream()
             .map(c -> new CoachView(c.id(), c.name(), c.email(), c.isOwner()))
             .toList(),
-        links.openInvitations(who.clubId()).stream()
+        links.openInvitations().stream()
             .map(l -> new InvitationView(l.id(), l.addressee(), l.madeAt(), l.expiresAt()))
             .toList());
   }
@@ -84,14 +95,14 @@ class People {
   @Transactional
   void withdraw(SignedIn who, UUID invitationId) {
     requireOwner(who);
-    links.withdraw(who.clubId(), invitationId);
+    links.withdraw(invitationId);
   }
 
   /** A link by which a coach chooses a new password. */
   @Transactional
   OneTimeLinks.Made resetLink(SignedIn who, UUID coachId) {
     requireOwner(who);
-    return links.password(who.clubId(), one(who.clubId(), coachId).id());
+    return links.password(who.clubId(), one(coachId).id());
   }
 
   /**
@@ -101,9 +112,9 @@ class People {
    */
   @Transactional
   void own(SignedIn who, UUID coachId, boolean isOwner) {
-    List<Coach> all = coaches.lock(who.clubId());
+    List<Coach> all = coaches.lock();
     requireOwner(who);
-    Coach coach = one(who.clubId(), coachId);
+    Coach coach = one(coachId);
     coach.own(isOwner);
     requireSomeOwner(all);
   }
@@ -115,10 +126,10 @@ class People {
    */
   @Transactional
   void remove(SignedIn who, UUID coachId) {
-    List<Coach> all = coaches.lock(who.clubId());
+    List<Coach> all = coaches.lock();
     requireOwner(who);
-    Coach coach = one(who.clubId(), coachId);
-    coach.remove(Instant.now());
+    Coach coach = one(coachId);
+    coach.remove(clock.instant());
     requireSomeOwner(all);
     devices.signOutAll(coachId);
   }
@@ -139,7 +150,7 @@ class People {
   @Transactional(readOnly = true)
   Welcome lookAtResetLink(String token) {
     OneTimeLinkRow link = links.look(Purpose.PASSWORD, token);
-    Coach coach = one(link.clubId(), link.coachId());
+    Coach coach = one(link.coachId());
     return new Welcome(club(link).name(), coach.name(), link.expiresAt());
   }
 
@@ -147,7 +158,7 @@ class People {
   @Transactional
   Coach reset(String token, String password) {
     OneTimeLinkRow link = links.use(Purpose.PASSWORD, token);
-    Coach coach = one(link.clubId(), link.coachId());
+    Coach coach = one(link.coachId());
     choose(coach, "password", password);
     return coach;
   }
@@ -155,25 +166,26 @@ class People {
   /** A coach's own new password; only the device that asks stays signed in. */
   @Transactional
   Coach changePassword(SignedIn who, String password) {
-    Coach coach = one(who.clubId(), who.coachId());
+    Coach coach = one(who.coachId());
     choose(coach, "password", password);
     return coach;
   }
 
-  @Transactional
   Coach rename(SignedIn who, String name, String email) {
-    Coach coach = one(who.clubId(), who.coachId());
     String folded = Emails.folded(email);
-    if (!folded.equals(coach.email())) {
-      requireFree("email", folded);
-    }
-    coach.rename(name.strip(), folded);
-    return coach;
+    // An address is one coach's across all clubs, so that this is asked before the club's own work.
+    requireFree("email", folded, Optional.of(who.coachId()));
+    return transaction.execute(
+        status -> {
+          Coach coach = one(who.coachId());
+          coach.rename(name.strip(), folded);
+          return coach;
+        });
   }
 
   @Transactional
   void signOutEverywhere(SignedIn who) {
-    one(who.clubId(), who.coachId()).signOutEverywhere();
+    one(who.coachId()).signOutEverywhere();
     devices.signOutAll(who.coachId());
   }
 
@@ -185,7 +197,7 @@ class People {
   @Transactional
   Coach join(Club club, NewCoach entered, String path, boolean isOwner) {
     String email = Emails.folded(entered.email());
-    requireFree(path + "email", email);
+    requireFree(path + "email", email, Optional.empty());
     List<String> known = List.of(club.name(), entered.name(), email);
     return coaches.saveAndFlush(
         new Coach(
@@ -202,8 +214,10 @@ class People {
     devices.signOutAll(coach.id());
   }
 
-  private void requireFree(String field, String email) {
-    if (coaches.findByEmailAndRemovedAtIsNull(email).isPresent()) {
+  private void requireFree(String field, String email, Optional<UUID> but) {
+    Optional<UUID> taken =
+        ClubScope.acrossClubs(() -> coaches.findByEmailAndRemovedAtIsNull(email)).map(Coach::id);
+    if (taken.isPresent() && !taken.equals(but)) {
       throw new OutOfRangeException(field, email, "an address that nobody signs in with yet");
     }
   }
@@ -212,14 +226,14 @@ class People {
     return clubs.findById(link.clubId()).orElseThrow();
   }
 
-  private Coach one(UUID clubId, UUID coachId) {
+  private Coach one(UUID coachId) {
     return coaches
-        .findByIdAndClubIdAndRemovedAtIsNull(coachId, clubId)
+        .findByIdAndRemovedAtIsNull(coachId)
         .orElseThrow(() -> new NotFoundException("coach"));
   }
 
   private void requireOwner(SignedIn who) {
-    if (!one(who.clubId(), who.coachId()).isOwner()) {
+    if (!one(who.coachId()).isOwner()) {
       throw new NotAllowedException("Only an owner of the club can do that.");
     }
   }

@@ -3,13 +3,13 @@ package dev.jubilee.server.people;
 import dev.jubilee.server.club.Club;
 import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.club.ClubSettings;
+import dev.jubilee.server.postgres.Locks;
 import dev.jubilee.server.problem.NotFoundException;
 import dev.jubilee.server.secret.Tokens;
 import dev.jubilee.server.signin.Coach;
 import java.time.ZoneId;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -19,20 +19,23 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 class SetUp {
+  /** The lock of those who set up. */
+  private static final long FIRST_CLUB = 1;
+
   private final String token;
   private final ClubRepository clubs;
   private final People people;
-  private final JdbcTemplate jdbc;
+  private final Locks locks;
 
   SetUp(
       @Value("${jubilee.set-up-token:}") String token,
       ClubRepository clubs,
       People people,
-      JdbcTemplate jdbc) {
+      Locks locks) {
     this.token = token;
     this.clubs = clubs;
     this.people = people;
-    this.jdbc = jdbc;
+    this.locks = locks;
   }
 
   /** Whether there is no club yet. */
@@ -50,7 +53,7 @@ class SetUp {
   @Transactional
   Coach begin(String given, ClubSettings settings, NewCoach owner) {
     // Two who press at once are one after the other.
-    jdbc.execute("LOCK TABLE club IN SHARE ROW EXCLUSIVE MODE");
+    locks.hold(FIRST_CLUB);
     if (token.isBlank() || !Tokens.same(token, given) || !isAwaited()) {
       throw new NotFoundException(
           "set-up address, or it was used already; the terminal in which Jubilee was started says"

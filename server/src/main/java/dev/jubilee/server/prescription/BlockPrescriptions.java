@@ -54,10 +54,10 @@ public class BlockPrescriptions {
   public Map<UUID, Existing> existing(UUID clubId, UUID athleteId, List<UUID> sessionIds) {
     Map<UUID, PrescriptionRow> rows = new HashMap<>();
     prescriptions
-        .findByClubIdAndAthleteIdAndSessionIdIn(clubId, athleteId, sessionIds)
+        .findByAthleteIdAndSessionIdIn(athleteId, sessionIds)
         .forEach(row -> rows.put(row.id(), row));
     Map<UUID, Existing> bySession = new HashMap<>();
-    for (RevisionRepository.Current current : revisions.findCurrentInputs(clubId, rows.keySet())) {
+    for (RevisionRepository.Current current : revisions.findCurrentInputs(rows.keySet())) {
       PrescriptionRow row = rows.get(current.prescriptionId());
       bySession.put(
           row.sessionId(),
@@ -73,7 +73,7 @@ public class BlockPrescriptions {
   /** A warm-up as it is now, if it is there. */
   @Transactional(readOnly = true)
   public Optional<Plan> plan(UUID clubId, UUID prescriptionId) {
-    return revisions.findCurrentInputs(clubId, Set.of(prescriptionId)).stream()
+    return revisions.findCurrentInputs(Set.of(prescriptionId)).stream()
         .map(current -> snapshots.source(clubId, current.inputs()).plan())
         .findFirst();
   }
@@ -90,7 +90,7 @@ public class BlockPrescriptions {
     for (Made one : all) {
       PrescriptionRow row =
           one.existing()
-              .map(e -> unchanged(coach.clubId(), e))
+              .map(e -> unchanged(e))
               .orElseGet(
                   () ->
                       new PrescriptionRow(
@@ -112,29 +112,27 @@ public class BlockPrescriptions {
     return ids;
   }
 
-  private PrescriptionRow unchanged(UUID clubId, Existing existing) {
+  private PrescriptionRow unchanged(Existing existing) {
     return prescriptions
-        .findByIdAndClubId(existing.id(), clubId)
+        .findById(existing.id())
         .filter(row -> row.currentRevision() == existing.revision())
         .orElseThrow(() -> new OptimisticLockingFailureException("changed since it was read"));
   }
 
   /** Takes away what a session has, if no coach changed it and no athlete was given it. */
   @Transactional
-  public boolean removeUntouched(UUID clubId, UUID sessionId) {
-    List<PrescriptionRow> rows =
-        prescriptions.findByClubIdAndSessionIdIn(clubId, List.of(sessionId));
+  public boolean removeUntouched(UUID sessionId) {
+    List<PrescriptionRow> rows = prescriptions.findBySessionIdIn(List.of(sessionId));
     List<UUID> ids = rows.stream().map(PrescriptionRow::id).toList();
     boolean isTouched =
-        revisions.findCurrentInputs(clubId, ids).stream()
-                .anyMatch(current -> current.origin().isByCoach())
-            || ids.stream().anyMatch(id -> handOvers.wasGiven(clubId, id))
-            || (!ids.isEmpty() && prescriptions.areOnTheRecord(clubId, ids));
+        revisions.findCurrentInputs(ids).stream().anyMatch(current -> current.origin().isByCoach())
+            || ids.stream().anyMatch(id -> handOvers.wasGiven(id))
+            || (!ids.isEmpty() && prescriptions.areOnTheRecord(ids));
     if (isTouched) {
       return false;
     }
     for (PrescriptionRow row : rows) {
-      revisions.deleteOf(clubId, row.id());
+      revisions.deleteOf(row.id());
       prescriptions.delete(row);
     }
     prescriptions.flush();

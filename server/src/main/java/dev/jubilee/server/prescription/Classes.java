@@ -72,7 +72,7 @@ public class Classes {
    * @throws ConflictException where nobody takes part
    */
   public ClassView make(SignedIn coach, UUID sessionId) {
-    SessionDetails details = sessions.details(sessions.onCalendar(coach.clubId(), sessionId));
+    SessionDetails details = sessions.details(sessions.onCalendar(sessionId));
     List<UUID> there = details.athleteIds();
     if (there.isEmpty()) {
       throw new ConflictException("Nobody takes part yet. Say who is there first.");
@@ -107,10 +107,7 @@ public class Classes {
       Circumstances room,
       Approach approach) {
     List<Level> levels =
-        there.stream()
-            .map(id -> athletes.profile(athletes.row(coach.clubId(), id)).level())
-            .sorted()
-            .toList();
+        there.stream().map(id -> athletes.profile(athletes.row(id)).level()).sorted().toList();
     Athlete middle =
         new Athlete(
             levels.get((levels.size() - 1) / 2),
@@ -129,7 +126,7 @@ public class Classes {
 
   /** The class as it stands. */
   public ClassView of(UUID clubId, UUID sessionId) {
-    SessionRow session = sessions.onCalendar(clubId, sessionId);
+    SessionRow session = sessions.onCalendar(sessionId);
     SquadSheet sheet = sheets.of(clubId, sessionId);
     Map<UUID, Map<String, PlanView.ItemView>> items = new HashMap<>();
     List<ClassMember> members = new ArrayList<>();
@@ -139,7 +136,7 @@ public class Classes {
               column.athleteId(), column.prescriptionId(), column.name(), column.level()));
       Map<String, PlanView.ItemView> own = new HashMap<>();
       prescriptions
-          .one(clubId, column.prescriptionId())
+          .one(column.prescriptionId())
           .plan()
           .items()
           .forEach(item -> own.put(item.id(), item));

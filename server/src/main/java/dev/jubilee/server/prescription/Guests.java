@@ -51,7 +51,7 @@ public class Guests {
     UUID guest = UUID.randomUUID();
     writing.executeWithoutResult(
         status -> {
-          SessionDetails details = sessions.details(sessions.onCalendar(coach.clubId(), sessionId));
+          SessionDetails details = sessions.details(sessions.onCalendar(sessionId));
           List<AthleteProfile.RestrictionInput> restrictions =
               region == null
                   ? List.of()
@@ -80,21 +80,19 @@ public class Guests {
                   null));
           List<UUID> all = new ArrayList<>(details.athleteIds());
           all.add(guest);
-          sessions.change(
-              coach.clubId(), sessionId, version, details.withAthletes(all, details.laterStarts()));
+          sessions.change(sessionId, version, details.withAthletes(all, details.laterStarts()));
         });
     prescriptions.prescribe(coach, sessionId, guest);
-    return sessions.one(coach.clubId(), sessionId);
+    return sessions.one(sessionId);
   }
 
   /** Those who are there take part and have a warm-up; the others do not take part. */
   public SessionView attend(SignedIn coach, UUID sessionId, long version, List<UUID> there) {
-    SessionDetails details = sessions.details(sessions.onCalendar(coach.clubId(), sessionId));
+    SessionDetails details = sessions.details(sessions.onCalendar(sessionId));
     List<SessionDetails.LaterStart> later =
         details.laterStarts().stream().filter(l -> there.contains(l.athleteId())).toList();
-    sessions.change(
-        coach.clubId(), sessionId, version, details.withAthletes(List.copyOf(there), later));
+    sessions.change(sessionId, version, details.withAthletes(List.copyOf(there), later));
     there.forEach(athlete -> prescriptions.prescribe(coach, sessionId, athlete));
-    return sessions.one(coach.clubId(), sessionId);
+    return sessions.one(sessionId);
   }
 }

@@ -27,6 +27,7 @@ import dev.jubilee.server.session.Sessions;
 import dev.jubilee.server.signin.Coach;
 import dev.jubilee.server.signin.CoachRepository;
 import dev.jubilee.server.signin.SignedIn;
+import dev.jubilee.server.tenant.ClubScope;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -92,7 +93,9 @@ class JitWarmer {
 
   private void warm() {
     try {
-      transaction.executeWithoutResult(this::editInVain);
+      UUID clubId = UUID.randomUUID();
+      ClubScope.runWithin(
+          clubId, () -> transaction.executeWithoutResult(status -> editInVain(status, clubId)));
     } catch (RuntimeException e) {
       LOG.info("No edits were rehearsed: {}", e.getClass().getSimpleName());
     }
@@ -100,9 +103,9 @@ class JitWarmer {
   }
 
   /** Edits as they are stored, in a club that nobody ever sees: all of it is rolled back. */
-  private void editInVain(TransactionStatus status) {
+  private void editInVain(TransactionStatus status, UUID clubId) {
     status.setRollbackOnly();
-    Club club = clubs.save(new Club(UUID.randomUUID(), "Nobody's", ZoneOffset.UTC));
+    Club club = clubs.save(new Club(clubId, "Nobody's", ZoneOffset.UTC));
     UUID id = UUID.randomUUID();
     Coach coach =
         coaches.save(new Coach(id, club.id(), id + "@nobody.invalid", "Nobody", "", true));
@@ -115,8 +118,8 @@ class JitWarmer {
       PrescriptionView view = prescriptions.prescribe(signedIn, session, athlete);
       for (int i = 0; i < EDITS; i++) {
         view = prescriptions.edit(signedIn, view.id(), edit(view, i));
-        view = prescriptions.undo(club.id(), view.id(), view.revision());
-        prescriptions.one(club.id(), view.id());
+        view = prescriptions.undo(view.id(), view.revision());
+        prescriptions.one(view.id());
       }
     }
   }

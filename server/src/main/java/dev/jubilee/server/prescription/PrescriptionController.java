@@ -54,7 +54,7 @@ class PrescriptionController {
 
   @GetMapping("/{id}")
   PrescriptionView getPrescription(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
-    return prescriptions.one(coach.clubId(), id);
+    return prescriptions.one(id);
   }
 
   @PostMapping("/{id}/edits")
@@ -96,7 +96,7 @@ class PrescriptionController {
       @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id, @RequestParam int minutes) {
     Bounds.within("minutes", minutes, 1, Circumstances.MOST_MINUTES, "min");
     return prescriptions
-        .late(coach.clubId(), id, minutes)
+        .late(id, minutes)
         .map(left -> new CostOfBeingLate(minutes, left.dropped(), left.shortened()))
         .orElseThrow(() -> new NotFoundException("warm-up in so little time"));
   }
@@ -106,7 +106,7 @@ class PrescriptionController {
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
       @RequestParam int baseRevision) {
-    return prescriptions.undo(coach.clubId(), id, baseRevision);
+    return prescriptions.undo(id, baseRevision);
   }
 
   @PostMapping("/{id}/redo")
@@ -114,13 +114,13 @@ class PrescriptionController {
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
       @RequestParam int baseRevision) {
-    return prescriptions.redo(coach.clubId(), id, baseRevision);
+    return prescriptions.redo(id, baseRevision);
   }
 
   @GetMapping("/{id}/revisions")
   List<Prescriptions.RevisionSummary> listRevisions(
       @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
-    return prescriptions.revisions(coach.clubId(), id);
+    return prescriptions.revisions(id);
   }
 
   @GetMapping("/{id}/revisions/{number}")
@@ -132,7 +132,7 @@ class PrescriptionController {
   @GetMapping("/{id}/items/{itemId}/alternatives")
   List<AlternativeView> listAlternatives(
       @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id, @PathVariable String itemId) {
-    return prescriptions.alternatives(coach.clubId(), id, itemId).stream()
+    return prescriptions.alternatives(id, itemId).stream()
         .map(PrescriptionController::view)
         .toList();
   }

@@ -5,13 +5,14 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.UUID;
+import org.hibernate.annotations.TenantId;
 
 /** One athlete's warm-up for one session: a pointer into its revisions. */
 @Entity
 @Table(name = "prescription")
 public class PrescriptionRow {
   @Id private UUID id;
-  private UUID clubId;
+  @TenantId private UUID clubId;
   private UUID sessionId;
   private UUID athleteId;
   private int currentRevision;

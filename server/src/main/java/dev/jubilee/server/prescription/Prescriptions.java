@@ -97,7 +97,7 @@ public class Prescriptions {
     return writing.execute(
         status ->
             prescriptions
-                .findByClubIdAndSessionIdAndAthleteId(coach.clubId(), sessionId, athleteId)
+                .findBySessionIdAndAthleteId(sessionId, athleteId)
                 .map(this::view)
                 .orElseGet(
                     () ->
@@ -114,12 +114,10 @@ public class Prescriptions {
       Optional<PrescriptionView> existing, PrescriptionRequest request, DrillLibrary library) {}
 
   private Asked asked(SignedIn coach, UUID sessionId, UUID athleteId) {
-    SessionRow session = sessions.onCalendar(coach.clubId(), sessionId);
-    AthleteRow athlete = athletes.row(coach.clubId(), athleteId);
+    SessionRow session = sessions.onCalendar(sessionId);
+    AthleteRow athlete = athletes.row(athleteId);
     Optional<PrescriptionView> existing =
-        prescriptions
-            .findByClubIdAndSessionIdAndAthleteId(coach.clubId(), sessionId, athleteId)
-            .map(this::view);
+        prescriptions.findBySessionIdAndAthleteId(sessionId, athleteId).map(this::view);
     SessionDetails details = sessions.details(session);
     PrescriptionRequest request =
         PrescriptionRequest.of(
@@ -132,20 +130,20 @@ public class Prescriptions {
   }
 
   @Transactional(readOnly = true)
-  public PrescriptionView one(UUID clubId, UUID id) {
-    return view(row(clubId, id));
+  public PrescriptionView one(UUID id) {
+    return view(row(id));
   }
 
   public PrescriptionView edit(SignedIn coach, UUID id, EditRequest request) {
     Edit edit = request.toCore();
-    PlanSource before = source(coach, id, request.baseRevision());
+    PlanSource before = source(id, request.baseRevision());
     Computed after = Computed.of(WarmUp.edited(before, edit));
     return revise(coach, id, request.baseRevision(), Origin.COACH, edit.words(before), after);
   }
 
   /** What an edit would lead to; nothing is stored. */
   public PlanView preview(SignedIn coach, UUID id, EditRequest request) {
-    PlanSource before = source(coach, id, request.baseRevision());
+    PlanSource before = source(id, request.baseRevision());
     return PlanViews.of(WarmUp.edited(before, request.toCore()));
   }
 
@@ -157,16 +155,15 @@ public class Prescriptions {
     PlanSource fresh =
         reading.execute(
             status -> {
-              PrescriptionRow row = based(coach.clubId(), id, baseRevision);
+              PrescriptionRow row = based(id, baseRevision);
               PlanSource before = source(row);
-              SessionRow session = sessions.row(coach.clubId(), row.sessionId());
+              SessionRow session = sessions.row(row.sessionId());
               PrescriptionRequest anew =
                   before
                       .request()
                       .with(
                           athletes.asKnown(
-                              athletes.row(coach.clubId(), row.athleteId()),
-                              session.startsAt().toLocalDate()))
+                              athletes.row(row.athleteId()), session.startsAt().toLocalDate()))
                       .with(sessions.details(session).toCore());
               return before.with(TodaysChange.all(today.taken(coach.clubId(), id), anew));
             });
@@ -187,7 +184,7 @@ public class Prescriptions {
    */
   public void takeToday(
       SignedIn coach, UUID id, int baseRevision, List<TodaysChange> changes, Runnable decided) {
-    PlanSource before = source(coach, id, baseRevision);
+    PlanSource before = source(id, baseRevision);
     Computed after = Computed.of(today(before, changes));
     writing.executeWithoutResult(
         status -> {
@@ -204,9 +201,9 @@ public class Prescriptions {
    * @throws ConflictException where no warm-up before this session has that many
    */
   public void withEfforts(SignedIn coach, UUID id, int efforts, String words, Runnable decided) {
-    PrescriptionRow current = reading.execute(status -> row(coach.clubId(), id));
+    PrescriptionRow current = reading.execute(status -> row(id));
     int base = current.currentRevision();
-    PlanSource before = source(coach, id, base);
+    PlanSource before = source(id, base);
     Computed after =
         Computed.of(
             WarmUp.withEfforts(before, efforts)
@@ -224,8 +221,8 @@ public class Prescriptions {
   }
 
   /** Whether a warm-up before the same session can have just so many graded efforts. */
-  public boolean canHaveEfforts(UUID clubId, UUID id, int efforts) {
-    PlanSource now = reading.execute(status -> source(row(clubId, id)));
+  public boolean canHaveEfforts(UUID id, int efforts) {
+    PlanSource now = reading.execute(status -> source(row(id)));
     return WarmUp.withEfforts(now, efforts).isPresent();
   }
 
@@ -235,8 +232,8 @@ public class Prescriptions {
   }
 
   /** What each of some changes for today would make of the plan, and all of them together. */
-  public Differences differences(UUID clubId, UUID id, List<TodaysChange> changes) {
-    PlanSource before = reading.execute(status -> source(row(clubId, id)));
+  public Differences differences(UUID id, List<TodaysChange> changes) {
+    PlanSource before = reading.execute(status -> source(row(id)));
     Plan plan = before.plan();
     Plan all = today(before, changes).plan();
     return new Differences(
@@ -258,34 +255,34 @@ public class Prescriptions {
   public record Differences(List<String> together, List<List<String>> each, PlanView after) {}
 
   /** What a plan was computed from. */
-  public PrescriptionRequest request(UUID clubId, UUID id) {
-    return reading.execute(status -> source(row(clubId, id)).request());
+  public PrescriptionRequest request(UUID id) {
+    return reading.execute(status -> source(row(id)).request());
   }
 
   /** What a careful coach would decide about what was seen. */
   public InHandPlans.Decided decide(
-      UUID clubId, UUID id, Checkpoint checkpoint, List<Mark> earlier, List<Mark> marks) {
-    Plan plan = reading.execute(status -> source(row(clubId, id))).plan();
+      UUID id, Checkpoint checkpoint, List<Mark> earlier, List<Mark> marks) {
+    Plan plan = reading.execute(status -> source(row(id))).plan();
     return InHandPlans.Decided.of(
         plan, Decisions.of(new Situation(plan, checkpoint, earlier), marks));
   }
 
-  private PlanSource source(SignedIn coach, UUID id, int baseRevision) {
-    return reading.execute(status -> source(based(coach.clubId(), id, baseRevision)));
+  private PlanSource source(UUID id, int baseRevision) {
+    return reading.execute(status -> source(based(id, baseRevision)));
   }
 
   private PrescriptionView revise(
       SignedIn coach, UUID id, int baseRevision, Origin origin, String words, Computed after) {
     return writing.execute(
         status -> {
-          PrescriptionRow row = based(coach.clubId(), id, baseRevision);
+          PrescriptionRow row = based(id, baseRevision);
           return store(coach, row, new Snapshots.Step(row.currentRevision(), origin, words), after);
         });
   }
 
   @Transactional
-  public PrescriptionView undo(UUID clubId, UUID id, int baseRevision) {
-    PrescriptionRow row = based(clubId, id, baseRevision);
+  public PrescriptionView undo(UUID id, int baseRevision) {
+    PrescriptionRow row = based(id, baseRevision);
     Integer parent = revision(row, row.currentRevision()).parent();
     if (parent == null) {
       throw new ConflictException("There is nothing to undo.");
@@ -296,12 +293,11 @@ public class Prescriptions {
   }
 
   @Transactional
-  public PrescriptionView redo(UUID clubId, UUID id, int baseRevision) {
-    PrescriptionRow row = based(clubId, id, baseRevision);
+  public PrescriptionView redo(UUID id, int baseRevision) {
+    PrescriptionRow row = based(id, baseRevision);
     RevisionRow next =
         revisions
-            .findFirstByClubIdAndPrescriptionIdAndParentOrderByNumberDesc(
-                clubId, id, row.currentRevision())
+            .findFirstByPrescriptionIdAndParentOrderByNumberDesc(id, row.currentRevision())
             .orElseThrow(() -> new ConflictException("There is nothing to redo."));
     row.pointTo(next.number());
     prescriptions.saveAndFlush(row);
@@ -309,8 +305,8 @@ public class Prescriptions {
   }
 
   /** What could take an item's place; the best first. */
-  public List<Alternatives.Alternative> alternatives(UUID clubId, UUID id, String itemId) {
-    Plan plan = reading.execute(status -> source(row(clubId, id))).plan();
+  public List<Alternatives.Alternative> alternatives(UUID id, String itemId) {
+    Plan plan = reading.execute(status -> source(row(id))).plan();
     PlanItem item = plan.item(itemId);
     return item.block() == WarmUpPart.TRANSITION
         ? List.of()
@@ -319,9 +315,9 @@ public class Prescriptions {
 
   /** All revisions, newest first. */
   @Transactional(readOnly = true)
-  public List<RevisionSummary> revisions(UUID clubId, UUID id) {
-    PrescriptionRow row = row(clubId, id);
-    return revisions.findByClubIdAndPrescriptionIdOrderByNumberDesc(clubId, id).stream()
+  public List<RevisionSummary> revisions(UUID id) {
+    PrescriptionRow row = row(id);
+    return revisions.findByPrescriptionIdOrderByNumberDesc(id).stream()
         .map(
             r ->
                 new RevisionSummary(
@@ -331,20 +327,18 @@ public class Prescriptions {
 
   /** An athlete's warm-up for a session, if one is prescribed. */
   @Transactional(readOnly = true)
-  public Optional<PrescriptionView> find(UUID clubId, UUID sessionId, UUID athleteId) {
-    return prescriptions
-        .findByClubIdAndSessionIdAndAthleteId(clubId, sessionId, athleteId)
-        .map(this::view);
+  public Optional<PrescriptionView> find(UUID sessionId, UUID athleteId) {
+    return prescriptions.findBySessionIdAndAthleteId(sessionId, athleteId).map(this::view);
   }
 
   /** What is left when minutes are lost before it begins; empty where too little is. */
-  public Optional<InHand.Left> late(UUID clubId, UUID id, int minutes) {
-    return InHand.late(reading.execute(status -> source(row(clubId, id))), 0, minutes);
+  public Optional<InHand.Left> late(UUID id, int minutes) {
+    return InHand.late(reading.execute(status -> source(row(id))), 0, minutes);
   }
 
   /** What may be needed when the warm-up runs. */
-  public InHandPlans inHand(UUID clubId, UUID id) {
-    PrescriptionRow row = reading.execute(status -> row(clubId, id));
+  public InHandPlans inHand(UUID id) {
+    PrescriptionRow row = reading.execute(status -> row(id));
     PlanSource source = reading.execute(status -> source(row));
     return InHandPlans.of(source, row.currentRevision());
   }
@@ -352,11 +346,11 @@ public class Prescriptions {
   /** A revision as it was computed; the current one where there is none of that number. */
   @Transactional(readOnly = true)
   public Plan plan(UUID clubId, UUID id, int number) {
-    PrescriptionRow row = row(clubId, id);
+    PrescriptionRow row = row(id);
     String inputs =
         revisions
-            .findInputs(clubId, id, number)
-            .or(() -> revisions.findInputs(clubId, id, row.currentRevision()))
+            .findInputs(id, number)
+            .or(() -> revisions.findInputs(id, row.currentRevision()))
             .orElseThrow(() -> new NotFoundException("revision"));
     return snapshots.source(clubId, inputs).plan();
   }
@@ -364,24 +358,24 @@ public class Prescriptions {
   /** The plan as it was in a revision. */
   @Transactional(readOnly = true)
   public PlanView revision(UUID clubId, UUID id, int number) {
-    row(clubId, id);
+    row(id);
     return revisions
-        .findByClubIdAndPrescriptionIdAndNumber(clubId, id, number)
+        .findByPrescriptionIdAndNumber(id, number)
         .map(snapshots::outcome)
         .orElseThrow(() -> new NotFoundException("revision"));
   }
 
   /** The present drills, to be given a name. */
   @Transactional(readOnly = true)
-  public Routine routine(UUID clubId, UUID id) {
-    PrescriptionRow row = row(clubId, id);
+  public Routine routine(UUID id) {
+    PrescriptionRow row = row(id);
     return Routine.of(source(row).plan());
   }
 
   /** Gives the athlete a routine's drills, adapted. */
   public AppliedRoutine apply(
       SignedIn coach, UUID id, int baseRevision, String name, Routine routine) {
-    Routine.Applied applied = routine.applyTo(source(coach, id, baseRevision).plan());
+    Routine.Applied applied = routine.applyTo(source(id, baseRevision).plan());
     Computed after = Computed.of(WarmUp.of(applied.simulated()));
     return new AppliedRoutine(
         revise(coach, id, baseRevision, Origin.ROUTINE, "Applied " + name, after),
@@ -391,7 +385,7 @@ public class Prescriptions {
   /** Gives the athlete a class's drills, adapted, in the room and the company of the class. */
   public PrescriptionView asOneClass(
       SignedIn coach, UUID id, int baseRevision, Circumstances room, Routine skeleton) {
-    PlanSource before = source(coach, id, baseRevision);
+    PlanSource before = source(id, baseRevision);
     PlanSource inTheRoom = before.with(before.request().with(room));
     Plan own = WarmUp.edited(inTheRoom, new Edit.Refit()).plan();
     Computed after = Computed.of(WarmUp.of(skeleton.applyTo(own).simulated()));
@@ -414,31 +408,22 @@ public class Prescriptions {
   /** Drills of the athlete's last warm-up before a session of the same kind. */
   private Set<String> lastTime(SessionRow session, UUID athleteId, SessionDetails details) {
     return prescriptions
-        .findLast(
-            session.clubId(),
-            athleteId,
-            session.startsAt(),
-            details.sport().name(),
-            details.kind().name())
+        .findLast(athleteId, session.startsAt(), details.sport().name(), details.kind().name())
         .map(row -> revision(row, row.currentRevision()))
         .map(snapshots::outcome)
         .map(p -> p.items().stream().map(PlanView.ItemView::drillId).collect(Collectors.toSet()))
         .orElse(Set.of());
   }
 
-  public PrescriptionRow row(UUID clubId, UUID id) {
-    return prescriptions
-        .findByIdAndClubId(id, clubId)
-        .orElseThrow(() -> new NotFoundException("prescription"));
+  public PrescriptionRow row(UUID id) {
+    return prescriptions.findById(id).orElseThrow(() -> new NotFoundException("prescription"));
   }
 
   private PrescriptionView view(PrescriptionRow row) {
     RevisionRow revision = revision(row, row.currentRevision());
     PrescriptionRequest request = snapshots.source(row.clubId(), revision.inputs()).request();
     PlanView plan = snapshots.outcome(revision);
-    boolean canRedo =
-        revisions.existsByClubIdAndPrescriptionIdAndParent(
-            row.clubId(), row.id(), revision.number());
+    boolean canRedo = revisions.existsByPrescriptionIdAndParent(row.id(), revision.number());
     return view(row, revision, canRedo, request, plan);
   }
 
@@ -448,8 +433,8 @@ public class Prescriptions {
       boolean canRedo,
       PrescriptionRequest request,
       PlanView plan) {
-    SessionRow session = sessions.row(row.clubId(), row.sessionId());
-    AthleteRow athlete = athletes.row(row.clubId(), row.athleteId());
+    SessionRow session = sessions.row(row.sessionId());
+    AthleteRow athlete = athletes.row(row.athleteId());
     AthleteProfile profile = athletes.profile(athlete);
     SessionDetails details = sessions.details(session);
     return new PrescriptionView(
@@ -465,13 +450,18 @@ public class Prescriptions {
         PrescriptionView.CircumstancesView.of(request.circumstances()),
         request.approach(),
         plan,
-        handOvers.shown(row.clubId(), row.id(), details.startOf(row.athleteId())).orElse(null));
+        handOvers.shown(row.id(), details.startOf(row.athleteId())).orElse(null));
+  }
+
+  /** Waits for those who tell or decide something of the same warm-up at the same time. */
+  public void lock(UUID id) {
+    prescriptions.lock(id);
   }
 
   /** When the athlete of a prescription starts, where the club is. */
-  public LocalDateTime startsAt(UUID clubId, UUID id) {
-    PrescriptionRow row = row(clubId, id);
-    return sessions.details(sessions.row(clubId, row.sessionId())).startOf(row.athleteId());
+  public LocalDateTime startsAt(UUID id) {
+    PrescriptionRow row = row(id);
+    return sessions.details(sessions.row(row.sessionId())).startOf(row.athleteId());
   }
 
   /**
@@ -479,12 +469,12 @@ public class Prescriptions {
    *
    * @throws NotFoundException then
    */
-  public void requireOnCalendar(UUID clubId, UUID id) {
-    sessions.onCalendar(clubId, row(clubId, id).sessionId());
+  public void requireOnCalendar(UUID id) {
+    sessions.onCalendar(row(id).sessionId());
   }
 
-  private PrescriptionRow based(UUID clubId, UUID id, int baseRevision) {
-    PrescriptionRow row = row(clubId, id);
+  private PrescriptionRow based(UUID id, int baseRevision) {
+    PrescriptionRow row = row(id);
     if (row.currentRevision() != baseRevision) {
       throw new ConflictException(
           "This plan was changed elsewhere in the meantime. The newer version is shown;"
@@ -509,14 +499,11 @@ public class Prescriptions {
   }
 
   private RevisionRow revision(PrescriptionRow row, int number) {
-    return revisions
-        .findByClubIdAndPrescriptionIdAndNumber(row.clubId(), row.id(), number)
-        .orElseThrow();
+    return revisions.findByPrescriptionIdAndNumber(row.id(), number).orElseThrow();
   }
 
   private PlanSource source(PrescriptionRow row) {
-    String stored =
-        revisions.findInputs(row.clubId(), row.id(), row.currentRevision()).orElseThrow();
+    String stored = revisions.findInputs(row.id(), row.currentRevision()).orElseThrow();
     return snapshots.source(row.clubId(), stored);
   }
 }

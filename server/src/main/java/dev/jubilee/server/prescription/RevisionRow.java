@@ -11,6 +11,7 @@ import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.ColumnTransformer;
 import org.hibernate.annotations.Immutable;
+import org.hibernate.annotations.TenantId;
 import org.springframework.data.domain.Persistable;
 
 /** A snapshot: inputs, engine and outcome. Written once, never changed. */
@@ -21,7 +22,7 @@ import org.springframework.data.domain.Persistable;
 @SuppressWarnings("UnusedVariable")
 public class RevisionRow implements Persistable<UUID> {
   @Id private UUID id;
-  private UUID clubId;
+  @TenantId private UUID clubId;
   private UUID prescriptionId;
   private int number;
   private Integer parent;

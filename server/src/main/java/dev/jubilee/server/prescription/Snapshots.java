@@ -8,7 +8,7 @@ import dev.jubilee.server.json.Json;
 import dev.jubilee.server.prescription.stored.OutcomeV1;
 import dev.jubilee.server.prescription.stored.SnapshotV1;
 import dev.jubilee.server.signin.SignedIn;
-import java.time.Instant;
+import java.time.Clock;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -20,7 +20,10 @@ class Snapshots {
   private final Json json;
   private final Libraries libraries;
 
-  Snapshots(Json json, Libraries libraries) {
+  private final Clock clock;
+
+  Snapshots(Json json, Libraries libraries, Clock clock) {
+    this.clock = clock;
     this.json = json;
     this.libraries = libraries;
   }
@@ -51,7 +54,7 @@ class Snapshots {
         json.write(Outcomes.stored(outcome)),
         json.write(Sketch.of(outcome, warmUp.plan().request().circumstances())),
         coach.coachId(),
-        Instant.now());
+        clock.instant());
   }
 
   /** What stored inputs say, with the club's drills as they are now. */

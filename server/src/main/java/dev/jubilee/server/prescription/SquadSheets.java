@@ -53,19 +53,18 @@ public class SquadSheets {
   /** What is prescribed for a session; athletes without a warm-up are left out. */
   @Transactional(readOnly = true)
   public SquadSheet of(UUID clubId, UUID sessionId) {
-    SessionRow session = sessions.onCalendar(clubId, sessionId);
+    SessionRow session = sessions.onCalendar(sessionId);
     SessionDetails details = sessions.details(session);
-    List<PrescriptionRow> rows =
-        prescriptions.findByClubIdAndSessionIdIn(clubId, List.of(sessionId));
+    List<PrescriptionRow> rows = prescriptions.findBySessionIdIn(List.of(sessionId));
     Map<UUID, PlanView> plans =
-        revisions.findCurrent(clubId, rows.stream().map(PrescriptionRow::id).toList()).stream()
+        revisions.findCurrent(rows.stream().map(PrescriptionRow::id).toList()).stream()
             .collect(Collectors.toMap(RevisionRow::prescriptionId, snapshots::outcome));
     List<SquadSheet.Column> columns = new ArrayList<>();
     List<PlanView> inOrder = new ArrayList<>();
     for (UUID athleteId : session.athleteIds()) {
       for (PrescriptionRow row : rows) {
         if (row.athleteId().equals(athleteId)) {
-          AthleteProfile profile = athletes.profile(athletes.row(clubId, athleteId));
+          AthleteProfile profile = athletes.profile(athletes.row(athleteId));
           PlanView plan = plans.get(row.id());
           inOrder.add(plan);
           columns.add(

@@ -3,6 +3,7 @@ package dev.jubilee.server.prescription;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.session.SessionView;
 import dev.jubilee.server.session.WarmUpLookup;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -28,7 +29,7 @@ public class StoredWarmUps implements WarmUpLookup {
   @Override
   public Map<UUID, List<SessionView.WarmUp>> warmUps(UUID clubId, Collection<UUID> sessionIds) {
     Map<UUID, List<SessionView.WarmUp>> bySession = new HashMap<>();
-    for (RevisionRepository.CurrentSketch row : revisions.findSketches(clubId, sessionIds)) {
+    for (RevisionRepository.CurrentSketch row : revisions.findSketches(sessionIds)) {
       Sketch sketch = json.read(row.sketch(), Sketch.class);
       bySession
           .computeIfAbsent(row.sessionId(), k -> new ArrayList<>())
@@ -43,29 +44,43 @@ public class StoredWarmUps implements WarmUpLookup {
     return bySession;
   }
 
+  /** What is drawn of some warm-ups. */
+  @Transactional(readOnly = true)
+  public Map<UUID, Sketch> sketches(Collection<UUID> prescriptionIds) {
+    Map<UUID, Sketch> sketches = new HashMap<>();
+    for (RevisionRepository.CurrentSketch row : revisions.findSketchesOf(prescriptionIds)) {
+      sketches.put(row.prescriptionId(), json.read(row.sketch(), Sketch.class));
+    }
+    return sketches;
+  }
+
+  /** Changes with every revision of a warm-up before a session of some days. */
+  public long sumOfRevisions(LocalDateTime from, LocalDateTime before) {
+    return revisions.sumOfRevisions(from, before);
+  }
+
   /** A warm-up as the board draws it. */
   public record Drawn(UUID prescriptionId, UUID sessionId, UUID athleteId, Sketch sketch) {}
 
   /** The warm-ups of sessions, item by item. */
   @Transactional(readOnly = true)
-  public List<Drawn> drawn(UUID clubId, Collection<UUID> sessionIds) {
+  public List<Drawn> drawn(Collection<UUID> sessionIds) {
     List<Drawn> all = new ArrayList<>();
-    for (RevisionRepository.CurrentSketch row : revisions.findSketches(clubId, sessionIds)) {
+    for (RevisionRepository.CurrentSketch row : revisions.findSketches(sessionIds)) {
       Sketch sketch = json.read(row.sketch(), Sketch.class);
       all.add(
           new Drawn(
               row.prescriptionId(),
               row.sessionId(),
               row.athleteId(),
-              sketch.items() == null ? withItems(clubId, row.prescriptionId(), sketch) : sketch));
+              sketch.items() == null ? withItems(row.prescriptionId(), sketch) : sketch));
     }
     return all;
   }
 
   /** Of an earlier version, which stored less. */
-  private Sketch withItems(UUID clubId, UUID prescriptionId, Sketch sketch) {
-    PlanView plan =
-        snapshots.outcome(revisions.findCurrent(clubId, List.of(prescriptionId)).get(0));
+  private Sketch withItems(UUID prescriptionId, Sketch sketch) {
+    PlanView plan = snapshots.outcome(revisions.findCurrent(List.of(prescriptionId)).get(0));
     return new Sketch(
         sketch.seconds(), sketch.steps(), sketch.slipped(), Sketch.items(plan), List.of());
   }

@@ -28,7 +28,7 @@ class QuestionController {
 
   @GetMapping("/athletes/{id}/questions")
   List<QuestionView> listQuestions(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
-    return questions.of(coach.clubId(), id);
+    return questions.of(id);
   }
 
   @PostMapping("/athletes/{id}/questions")
@@ -47,13 +47,13 @@ class QuestionController {
 
   @PostMapping("/questions/{id}/end")
   QuestionView endQuestion(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
-    return questions.giveUp(coach.clubId(), id);
+    return questions.giveUp(id);
   }
 
   @DeleteMapping("/questions/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void removeQuestion(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
-    questions.remove(coach.clubId(), id);
+    questions.remove(id);
   }
 
   /** What is to be tried before a session, if anything. */

@@ -3,11 +3,9 @@ package dev.jubilee.server.question;
 import dev.jubilee.core.learning.Question;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.quantity.OutOfRangeException;
-import dev.jubilee.core.session.SessionKind;
-import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.statistics.PairedRandomization;
 import dev.jubilee.server.athlete.Athletes;
-import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.prescription.PrescriptionRow;
 import dev.jubilee.server.prescription.Prescriptions;
 import dev.jubilee.server.problem.ConflictException;
@@ -18,6 +16,7 @@ import dev.jubilee.server.session.SessionDetails;
 import dev.jubilee.server.session.Sessions;
 import dev.jubilee.server.signin.SignedIn;
 import java.security.SecureRandom;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,7 +25,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
@@ -40,42 +39,37 @@ public class Questions {
 
   private static final double[] EFFECTS = {0.5, 0.8, 1, 1.5};
 
-  private final JdbcTemplate jdbc;
+  private final QuestionRepository questions;
+  private final QuestionTurnRepository turns;
   private final Athletes athletes;
   private final Prescriptions prescriptions;
   private final Sessions sessions;
   private final Records records;
-  private final ClubRepository clubs;
+  private final ClubTime clubTime;
+  private final Clock clock;
   private final TransactionTemplate writing;
   private final SecureRandom chance = new SecureRandom();
 
   Questions(
-      JdbcTemplate jdbc,
+      QuestionRepository questions,
+      QuestionTurnRepository turns,
       Athletes athletes,
       Prescriptions prescriptions,
       Sessions sessions,
       Records records,
-      ClubRepository clubs,
+      ClubTime clubTime,
+      Clock clock,
       PlatformTransactionManager transactions) {
-    this.jdbc = jdbc;
+    this.questions = questions;
+    this.turns = turns;
     this.athletes = athletes;
     this.prescriptions = prescriptions;
     this.sessions = sessions;
     this.records = records;
-    this.clubs = clubs;
+    this.clubTime = clubTime;
+    this.clock = clock;
     this.writing = new TransactionTemplate(transactions);
   }
-
-  private record Row(
-      UUID id,
-      UUID athleteId,
-      Sport sport,
-      SessionKind kind,
-      Question question,
-      LocalDate askedOn,
-      boolean isGivenUp) {}
-
-  private record Taken(int number, UUID prescriptionId, int efforts) {}
 
   /**
    * Asks a question of an athlete; one at a time before each kind of session.
@@ -85,20 +79,20 @@ public class Questions {
    */
   public QuestionView ask(SignedIn coach, UUID athleteId, QuestionInput input) {
     input.toCore(0);
-    Optional<UUID> last = records.last(coach.clubId(), athleteId, input.sport(), input.kind());
+    Optional<UUID> last = records.last(athleteId, input.sport(), input.kind());
     last.ifPresent(
         id -> {
-          requirePossible(coach.clubId(), id, "first", input.first());
-          requirePossible(coach.clubId(), id, "second", input.second());
+          requirePossible(id, "first", input.first());
+          requirePossible(id, "second", input.second());
         });
     return writing.execute(status -> ask(coach, athleteId, input, chance.nextLong()));
   }
 
-  private void requirePossible(UUID clubId, UUID prescription, String field, int efforts) {
-    if (!prescriptions.canHaveEfforts(clubId, prescription, efforts)) {
+  private void requirePossible(UUID prescription, String field, int efforts) {
+    if (!prescriptions.canHaveEfforts(prescription, efforts)) {
       String possible =
           IntStream.rangeClosed(1, PrescriptionRequest.MOST_EFFORTS)
-              .filter(n -> prescriptions.canHaveEfforts(clubId, prescription, n))
+              .filter(n -> prescriptions.canHaveEfforts(prescription, n))
               .mapToObj(Integer::toString)
               .collect(Collectors.joining(", "));
       throw new OutOfRangeException(
@@ -109,13 +103,11 @@ public class Questions {
   /** The same as chance decided before. */
   @Transactional
   public QuestionView ask(SignedIn coach, UUID athleteId, QuestionInput input, long seed) {
-    athletes.row(coach.clubId(), athleteId);
+    athletes.row(athleteId);
     Question question = input.toCore(seed);
-    List<Row> all = rows(coach.clubId(), athleteId);
+    List<QuestionRow> all = questions.findTop100ByAthleteIdOrderByAskedOnDescId(athleteId);
     boolean isAsked =
-        all.stream()
-            .filter(r -> r.sport() == input.sport() && r.kind() == input.kind())
-            .anyMatch(r -> isOpen(coach.clubId(), r));
+        all.stream().anyMatch(q -> q.isAbout(input.sport(), input.kind()) && isOpen(q));
     if (isAsked) {
       throw new ConflictException(
           "A question about these sessions is under way. End it first, or wait for its answer.");
@@ -123,85 +115,74 @@ public class Questions {
     if (all.size() >= MOST) {
       throw new ConflictException("There are " + MOST + " questions already, which is the most.");
     }
-    UUID id = UUID.randomUUID();
-    jdbc.update(
-        "INSERT INTO question (id, club_id, athlete_id, sport, kind, first_efforts,"
-            + " second_efforts, measure, pairs, seed, asked_on, asked_by)"
-            + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
-        id,
-        coach.clubId(),
-        athleteId,
-        input.sport().name(),
-        input.kind().name(),
-        question.first(),
-        question.second(),
-        question.measure().name(),
-        question.pairs(),
-        seed,
-        today(coach.clubId()),
-        coach.coachId());
-    return one(coach.clubId(), id);
+    QuestionRow row =
+        questions.saveAndFlush(
+            new QuestionRow(
+                athleteId,
+                input.sport(),
+                input.kind(),
+                question,
+                today(coach.clubId()),
+                coach.coachId()));
+    return view(row);
   }
 
   private LocalDate today(UUID clubId) {
-    return LocalDate.now(clubs.findById(clubId).orElseThrow().zone());
+    return clubTime.today(clubId);
   }
 
   /** All of an athlete, newest first. */
   @Transactional(readOnly = true)
-  public List<QuestionView> of(UUID clubId, UUID athleteId) {
-    athletes.row(clubId, athleteId);
-    return rows(clubId, athleteId).stream().map(r -> view(clubId, r)).toList();
+  public List<QuestionView> of(UUID athleteId) {
+    athletes.row(athleteId);
+    return questions.findTop100ByAthleteIdOrderByAskedOnDescId(athleteId).stream()
+        .map(q -> view(q))
+        .toList();
   }
 
   @Transactional(readOnly = true)
-  public QuestionView one(UUID clubId, UUID id) {
-    return view(clubId, row(clubId, id));
+  public QuestionView one(UUID id) {
+    return view(row(id));
   }
 
   /** Stops it before its end: then there is no answer. */
   @Transactional
-  public QuestionView giveUp(UUID clubId, UUID id) {
-    row(clubId, id);
-    jdbc.update(
-        "UPDATE question SET given_up_at = now()"
-            + " WHERE club_id = ? AND id = ? AND given_up_at IS NULL",
-        clubId,
-        id);
-    return one(clubId, id);
+  public QuestionView giveUp(UUID id) {
+    QuestionRow row = row(id);
+    row.giveUp(clock.instant());
+    return view(row);
   }
 
   /** Takes away one of which no turn was taken. */
   @Transactional
-  public void remove(UUID clubId, UUID id) {
-    row(clubId, id);
-    if (!taken(clubId, id).isEmpty()) {
+  public void remove(UUID id) {
+    QuestionRow row = row(id);
+    if (!turns.findByQuestionIdOrderByNumber(id).isEmpty()) {
       throw new ConflictException("A turn of it was taken: it can be ended, and stays.");
     }
-    jdbc.update("DELETE FROM question WHERE club_id = ? AND id = ?", clubId, id);
+    questions.delete(row);
   }
 
   /** What is to be tried before a session today, if anything. */
   @Transactional(readOnly = true)
   public Optional<QuestionView> dueFor(UUID clubId, UUID prescriptionId) {
-    PrescriptionRow row = prescriptions.row(clubId, prescriptionId);
-    return due(clubId, row).map(r -> view(clubId, r));
+    PrescriptionRow row = prescriptions.row(prescriptionId);
+    return due(clubId, row).map(r -> view(r));
   }
 
-  private Optional<Row> due(UUID clubId, PrescriptionRow prescription) {
-    SessionDetails details = sessions.details(sessions.row(clubId, prescription.sessionId()));
+  private Optional<QuestionRow> due(UUID clubId, PrescriptionRow prescription) {
+    SessionDetails details = sessions.details(sessions.row(prescription.sessionId()));
     if (!details.startsAt().toLocalDate().equals(today(clubId))
         || details.doesNotTakePlace()
-        || isTaken(clubId, prescription.id())) {
+        || turns.existsByPrescriptionId(prescription.id())) {
       return Optional.empty();
     }
     // Close to a race nothing is tried: the warm-up is as it was rehearsed.
-    if (!prescriptions.request(clubId, prescription.id()).phase().familiar().isEmpty()) {
+    if (!prescriptions.request(prescription.id()).phase().familiar().isEmpty()) {
       return Optional.empty();
     }
-    return rows(clubId, prescription.athleteId()).stream()
-        .filter(r -> r.sport() == details.sport() && r.kind() == details.kind())
-        .filter(r -> isOpen(clubId, r))
+    return questions.findTop100ByAthleteIdOrderByAskedOnDescId(prescription.athleteId()).stream()
+        .filter(q -> q.isAbout(details.sport(), details.kind()) && isOpen(q))
         .findFirst();
   }
 
@@ -211,44 +192,37 @@ public class Questions {
    * @throws ConflictException where none is due
    */
   public QuestionView takeTurn(SignedIn coach, UUID prescriptionId) {
-    PrescriptionRow prescription = prescriptions.row(coach.clubId(), prescriptionId);
-    Row row =
+    PrescriptionRow prescription = prescriptions.row(prescriptionId);
+    QuestionRow row =
         due(coach.clubId(), prescription)
             .orElseThrow(
                 () -> new ConflictException("Nothing is to be tried before this session."));
-    int number = taken(coach.clubId(), row.id()).size() + 1;
+    int number = turns.findByQuestionIdOrderByNumber(row.getId()).size() + 1;
     int efforts = row.question().efforts(number);
     prescriptions.withEfforts(
         coach,
         prescriptionId,
         efforts,
         "Turn " + number + " of a question: graded efforts " + efforts,
-        () -> keep(coach.clubId(), row.id(), new Taken(number, prescriptionId, efforts)));
-    return one(coach.clubId(), row.id());
+        () -> keep(new QuestionTurnRow(row.getId(), number, prescriptionId, efforts)));
+    return one(row.getId());
   }
 
   /** Keeps a turn; whoever takes the same one at once is refused by the database. */
-  private void keep(UUID clubId, UUID questionId, Taken turn) {
-    int kept =
-        jdbc.update(
-            "INSERT INTO question_turn (question_id, number, club_id, prescription_id, efforts)"
-                + " VALUES (?, ?, ?, ?, ?) ON CONFLICT DO NOTHING",
-            questionId,
-            turn.number(),
-            clubId,
-            turn.prescriptionId(),
-            turn.efforts());
-    if (kept == 0) {
+  private void keep(QuestionTurnRow turn) {
+    try {
+      turns.saveAndFlush(turn);
+    } catch (DataIntegrityViolationException e) {
       throw new ConflictException("Another coach took this turn a moment ago.");
     }
   }
 
   /** Enters turns that were taken. */
   @Transactional
-  public void took(UUID clubId, UUID questionId, UUID prescriptionId) {
-    Row row = row(clubId, questionId);
-    int number = taken(clubId, questionId).size() + 1;
-    keep(clubId, questionId, new Taken(number, prescriptionId, row.question().efforts(number)));
+  public void took(UUID questionId, UUID prescriptionId) {
+    int number = turns.findByQuestionIdOrderByNumber(questionId).size() + 1;
+    int efforts = row(questionId).question().efforts(number);
+    keep(new QuestionTurnRow(questionId, number, prescriptionId, efforts));
   }
 
   /**
@@ -257,8 +231,8 @@ public class Questions {
    * @param number from 1
    */
   @Transactional(readOnly = true)
-  public int efforts(UUID clubId, UUID questionId, int number) {
-    return row(clubId, questionId).question().efforts(number);
+  public int efforts(UUID questionId, int number) {
+    return row(questionId).question().efforts(number);
   }
 
   /** How many pairs effects of several sizes need. */
@@ -280,78 +254,30 @@ public class Questions {
     }
   }
 
-  private boolean isOpen(UUID clubId, Row row) {
-    return !row.isGivenUp() && taken(clubId, row.id()).size() < row.question().turns();
+  private boolean isOpen(QuestionRow row) {
+    return !row.isGivenUp()
+        && turns.findByQuestionIdOrderByNumber(row.getId()).size() < row.question().turns();
   }
 
-  private boolean isTaken(UUID clubId, UUID prescriptionId) {
-    Integer count =
-        jdbc.queryForObject(
-            "SELECT count(*) FROM question_turn WHERE club_id = ? AND prescription_id = ?",
-            Integer.class,
-            clubId,
-            prescriptionId);
-    return count != null && count > 0;
+  private QuestionRow row(UUID id) {
+    return questions.findById(id).orElseThrow(() -> new NotFoundException("question"));
   }
 
-  private static final String COLUMNS =
-      "SELECT id, athlete_id, sport, kind, first_efforts, second_efforts, measure, pairs, seed,"
-          + " asked_on, given_up_at IS NOT NULL FROM question WHERE club_id = ?";
-
-  private List<Row> rows(UUID clubId, UUID athleteId) {
-    return jdbc.query(
-        COLUMNS + " AND athlete_id = ? ORDER BY asked_on DESC, id LIMIT 100",
-        (row, i) -> read(row),
-        clubId,
-        athleteId);
-  }
-
-  private Row row(UUID clubId, UUID id) {
-    return jdbc.query(COLUMNS + " AND id = ?", (row, i) -> read(row), clubId, id).stream()
-        .findFirst()
-        .orElseThrow(() -> new NotFoundException("question"));
-  }
-
-  private static Row read(java.sql.ResultSet row) throws java.sql.SQLException {
-    return new Row(
-        row.getObject(1, UUID.class),
-        row.getObject(2, UUID.class),
-        Sport.valueOf(row.getString(3)),
-        SessionKind.valueOf(row.getString(4)),
-        new Question(
-            row.getInt(5),
-            row.getInt(6),
-            Question.Measure.valueOf(row.getString(7)),
-            row.getInt(8),
-            row.getLong(9)),
-        row.getObject(10, LocalDate.class),
-        row.getBoolean(11));
-  }
-
-  private List<Taken> taken(UUID clubId, UUID questionId) {
-    return jdbc.query(
-        "SELECT number, prescription_id, efforts FROM question_turn"
-            + " WHERE club_id = ? AND question_id = ? ORDER BY number LIMIT 100",
-        (row, i) -> new Taken(row.getInt(1), row.getObject(2, UUID.class), row.getInt(3)),
-        clubId,
-        questionId);
-  }
-
-  private QuestionView view(UUID clubId, Row row) {
+  private QuestionView view(QuestionRow row) {
     Question question = row.question();
-    List<Question.Turn> turns = new ArrayList<>();
+    List<Question.Turn> answers = new ArrayList<>();
     List<QuestionView.TurnView> views = new ArrayList<>();
-    List<Taken> taken = taken(clubId, row.id());
+    List<QuestionTurnRow> taken = turns.findByQuestionIdOrderByNumber(row.getId());
     boolean isOver = taken.size() == question.turns() && !row.isGivenUp();
-    for (Taken turn : taken) {
-      Optional<Records.Kept> kept = records.find(clubId, turn.prescriptionId());
+    for (QuestionTurnRow turn : taken) {
+      Optional<Records.Kept> kept = records.find(turn.prescriptionId());
       Optional<Double> value = kept.flatMap(k -> value(k.figures(), question.measure()));
-      turns.add(new Question.Turn(turn.number(), value));
+      answers.add(new Question.Turn(turn.number(), value));
       views.add(
           new QuestionView.TurnView(
               turn.number(),
               sessions
-                  .row(clubId, prescriptions.row(clubId, turn.prescriptionId()).sessionId())
+                  .row(prescriptions.row(turn.prescriptionId()).sessionId())
                   .startsAt()
                   .toLocalDate(),
               turn.prescriptionId(),
@@ -359,9 +285,9 @@ public class Questions {
               value.isPresent(),
               isOver ? value.orElse(null) : null));
     }
-    Optional<Question.Answer> answer = isOver ? question.answer(turns) : Optional.empty();
+    Optional<Question.Answer> answer = isOver ? question.answer(answers) : Optional.empty();
     return new QuestionView(
-        row.id(),
+        row.getId(),
         row.athleteId(),
         row.sport(),
         row.kind(),

@@ -62,7 +62,7 @@ class RecordController {
     requireDays(from, until, MOST_DAYS);
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"records.csv\"")
-        .body(export.csv(coach.clubId(), from, until));
+        .body(export.csv(from, until));
   }
 
   /**
@@ -85,7 +85,7 @@ class RecordController {
       @RequestParam LocalDate from,
       @RequestParam LocalDate until) {
     requireDays(from, until, MOST_DAYS_WHOLE);
-    return export.whole(coach.clubId(), from, until);
+    return export.whole(from, until);
   }
 
   /** The form that it has (JSON Schema 2020-12). */

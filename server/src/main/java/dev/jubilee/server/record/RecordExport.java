@@ -66,14 +66,14 @@ class RecordExport {
   }
 
   /** The records of sessions from one day to another, both included. */
-  String csv(UUID clubId, LocalDate from, LocalDate until) {
-    Map<UUID, String> names = athletes.names(clubId);
+  String csv(LocalDate from, LocalDate until) {
+    Map<UUID, String> names = athletes.names();
     StringWriter text = new StringWriter();
     try (CSVPrinter printer =
         new CSVPrinter(text, CSVFormat.RFC4180.builder().setHeader(HEAD).get())) {
       for (LocalDate day = from; !day.isAfter(until); day = day.plusDays(AT_ONCE)) {
         LocalDate after = day.plusDays(Math.min(AT_ONCE, DAYS.between(day, until) + 1));
-        for (Kept kept : records.between(clubId, day.atStartOfDay(), after.atStartOfDay())) {
+        for (Kept kept : records.between(day.atStartOfDay(), after.atStartOfDay())) {
           printer.printRecord(line(kept, names.getOrDefault(kept.athleteId(), "")));
         }
       }
@@ -84,12 +84,12 @@ class RecordExport {
   }
 
   /** The same days, each record whole. */
-  RecordsOfDays whole(UUID clubId, LocalDate from, LocalDate until) {
+  RecordsOfDays whole(LocalDate from, LocalDate until) {
     List<RecordView> views =
-        records.between(clubId, from.atStartOfDay(), until.plusDays(1).atStartOfDay()).stream()
+        records.between(from.atStartOfDay(), until.plusDays(1).atStartOfDay()).stream()
             .map(RecordView::of)
             .toList();
-    Map<UUID, String> names = new TreeMap<>(athletes.names(clubId));
+    Map<UUID, String> names = new TreeMap<>(athletes.names());
     names.keySet().retainAll(views.stream().map(RecordView::athleteId).toList());
     return new RecordsOfDays(VERSION, from, until, names, views);
   }

@@ -1,5 +1,6 @@
 package dev.jubilee.server.record;
 
+import dev.jubilee.core.learning.BestOfSession;
 import dev.jubilee.core.learning.HeartSighting;
 import dev.jubilee.core.learning.LearnedBody;
 import dev.jubilee.core.learning.WarmingMoment;
@@ -12,7 +13,6 @@ import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.athlete.Athletes;
-import dev.jubilee.server.json.Json;
 import dev.jubilee.server.logbook.FollowedRecords;
 import dev.jubilee.server.logbook.WarmUpListener;
 import dev.jubilee.server.prescription.PrescriptionRow;
@@ -22,10 +22,12 @@ import dev.jubilee.server.record.stored.ByHandV1;
 import dev.jubilee.server.record.stored.RecordV1;
 import dev.jubilee.server.session.SessionDetails;
 import dev.jubilee.server.session.Sessions;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -34,8 +36,7 @@ import java.util.function.Function;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.ObjectProvider;
-import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.jdbc.core.RowMapper;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
@@ -55,34 +56,34 @@ public class Records implements WarmUpListener {
   /** More than an athlete does in ten years. */
   private static final int MOST = 5000;
 
-  private static final String COLUMNS =
-      "prescription_id, athlete_id, session_id, starts_at, sport, kind, figures, by_hand";
+  /** After so long a warm-up is over, whether or not its end was told. */
+  private static final Duration OVER = Duration.ofHours(3);
 
-  private final JdbcTemplate jdbc;
-  private final Json json;
+  private final RecordRepository repository;
   private final Prescriptions prescriptions;
   private final Sessions sessions;
   private final Athletes athletes;
   private final FollowedRecords followed;
   private final ObjectProvider<MeasuredLookup> measured;
+  private final Clock clock;
   private final TransactionTemplate writing;
 
   Records(
-      JdbcTemplate jdbc,
-      Json json,
+      RecordRepository repository,
       Prescriptions prescriptions,
       Sessions sessions,
       Athletes athletes,
       FollowedRecords followed,
       ObjectProvider<MeasuredLookup> measured,
+      Clock clock,
       PlatformTransactionManager transactions) {
-    this.jdbc = jdbc;
-    this.json = json;
+    this.repository = repository;
     this.prescriptions = prescriptions;
     this.sessions = sessions;
     this.athletes = athletes;
     this.followed = followed;
     this.measured = measured;
+    this.clock = clock;
     this.writing = new TransactionTemplate(transactions);
   }
 
@@ -113,7 +114,7 @@ public class Records implements WarmUpListener {
   }
 
   private void anew(UUID clubId, UUID prescriptionId) {
-    write(clubId, prescriptionId, find(clubId, prescriptionId).flatMap(Kept::byHand));
+    write(clubId, prescriptionId, find(prescriptionId).flatMap(Kept::byHand));
   }
 
   /**
@@ -121,17 +122,8 @@ public class Records implements WarmUpListener {
    * nobody told the end of, or of which a record was not made when they ended.
    */
   public void settle(UUID clubId, UUID athleteId) {
-    jdbc.queryForList(
-            "SELECT p.id FROM prescription p JOIN followed_now n ON n.prescription_id = p.id"
-                + " JOIN training_session s ON s.id = p.session_id"
-                + " LEFT JOIN warm_up_record r ON r.prescription_id = p.id"
-                + " WHERE p.club_id = ? AND p.athlete_id = ? AND n.begun_at IS NOT NULL"
-                + " AND n.begun_at < now() - interval '3 hours' AND r.prescription_id IS NULL"
-                + " ORDER BY s.starts_at LIMIT "
-                + MOST_SETTLED,
-            UUID.class,
-            clubId,
-            athleteId)
+    repository
+        .findUnsettled(athleteId, clock.instant().minus(OVER), Limit.of(MOST_SETTLED))
         .forEach(id -> told(clubId, id));
   }
 
@@ -139,7 +131,7 @@ public class Records implements WarmUpListener {
   @Transactional
   public Kept say(UUID clubId, UUID prescriptionId, ByHandV1 byHand) {
     write(clubId, prescriptionId, Optional.of(byHand));
-    return find(clubId, prescriptionId).orElseThrow(() -> new NotFoundException("record"));
+    return find(prescriptionId).orElseThrow(() -> new NotFoundException("record"));
   }
 
   /** Writes anew what a recording says, or no longer says. */
@@ -155,73 +147,55 @@ public class Records implements WarmUpListener {
   }
 
   private void write(UUID clubId, UUID prescriptionId, Optional<ByHandV1> byHand) {
-    PrescriptionRow row = prescriptions.row(clubId, prescriptionId);
-    FollowedRecords.Followed told = followed.of(clubId, prescriptionId);
+    PrescriptionRow row = prescriptions.row(prescriptionId);
+    FollowedRecords.Followed told = followed.of(prescriptionId);
     boolean isFollowed = told.record().begun().isPresent();
     Optional<MeasuredLookup.Measured> recorded =
         measured.getObject().measured(clubId, prescriptionId);
     if (!isFollowed && byHand.isEmpty() && recorded.isEmpty()) {
-      jdbc.update(
-          "DELETE FROM warm_up_record WHERE club_id = ? AND prescription_id = ?",
-          clubId,
-          prescriptionId);
+      repository.deleteById(prescriptionId);
     } else {
       Plan plan = prescriptions.plan(clubId, prescriptionId, told.revision());
-      SessionDetails details = sessions.details(sessions.row(clubId, row.sessionId()));
+      SessionDetails details = sessions.details(sessions.row(row.sessionId()));
       RecordV1 figures = figures(plan, told.record(), byHand, recorded, details.title());
-      jdbc.update(
-          "INSERT INTO warm_up_record AS r (prescription_id, club_id, athlete_id, session_id,"
-              + " starts_at, sport, kind, figures, by_hand, changed_at)"
-              + " VALUES (?, ?, ?, ?, ?, ?, ?, ?::jsonb, ?::jsonb, now())"
-              + " ON CONFLICT (prescription_id) DO UPDATE SET athlete_id = EXCLUDED.athlete_id,"
-              + " starts_at = EXCLUDED.starts_at, sport = EXCLUDED.sport, kind = EXCLUDED.kind,"
-              + " figures = EXCLUDED.figures, by_hand = EXCLUDED.by_hand, changed_at = now()",
-          prescriptionId,
-          clubId,
-          row.athleteId(),
-          row.sessionId(),
-          details.startOf(row.athleteId()),
-          details.sport().name(),
-          details.kind().name(),
-          json.write(figures),
-          byHand.map(json::write).orElse(null));
+      RecordRow record =
+          repository.findById(prescriptionId).orElseGet(() -> new RecordRow(prescriptionId));
+      record.write(
+          new Kept(
+              prescriptionId,
+              row.athleteId(),
+              row.sessionId(),
+              details.startOf(row.athleteId()),
+              details.sport(),
+              details.kind(),
+              figures,
+              byHand),
+          clock.instant());
+      repository.save(record);
     }
-    athletes.learn(clubId, row.athleteId(), body(clubId, row.athleteId()).physique());
+    repository.flush();
+    athletes.learn(row.athleteId(), body(row.athleteId()).physique());
   }
 
   /** What an athlete's warm-ups have shown of their body; only what tells of it is read. */
   @Transactional(readOnly = true)
-  public LearnedBody body(UUID clubId, UUID athleteId) {
+  public LearnedBody body(UUID athleteId) {
     return LearnedBody.of(
-        jdbc.query(
-            "SELECT prescription_id, (figures->>'jacketOff')::int,"
-                + " (figures->'moment'->>'usual')::int,"
-                + " (figures->'moment'->>'factor')::double precision,"
-                + " (figures->'heart'->>'lag')::double precision,"
-                + " (figures->'heart'->>'level')::double precision,"
-                + " (figures->'moment'->>'most')::double precision"
-                + " FROM warm_up_record WHERE club_id = ? AND athlete_id = ?"
-                + " ORDER BY starts_at, prescription_id LIMIT "
-                + MOST,
-            (row, i) -> {
-              Integer jacketOff = row.getObject(2, Integer.class);
-              Double factor = row.getObject(4, Double.class);
-              Double lag = row.getObject(5, Double.class);
-              return new LearnedBody.Observation(
-                  row.getString(1),
-                  Optional.ofNullable(jacketOff),
-                  factor == null
-                      ? Optional.empty()
-                      : Optional.of(
-                          new RecordV1.MomentV1(
-                                  row.getInt(3), factor, row.getObject(7, Double.class))
-                              .toCore()),
-                  lag == null
-                      ? Optional.empty()
-                      : Optional.of(new HeartSighting(lag, row.getDouble(6))));
-            },
-            clubId,
-            athleteId));
+        repository.findObserved(athleteId, Limit.of(MOST)).stream()
+            .map(Records::observation)
+            .toList());
+  }
+
+  private static LearnedBody.Observation observation(RecordRepository.Observed seen) {
+    return new LearnedBody.Observation(
+        seen.prescriptionId().toString(),
+        Optional.ofNullable(seen.jacketOff()),
+        seen.factor() == null
+            ? Optional.empty()
+            : Optional.of(new RecordV1.MomentV1(seen.usual(), seen.factor(), seen.most()).toCore()),
+        seen.lag() == null
+            ? Optional.empty()
+            : Optional.of(new HeartSighting(seen.lag(), seen.level())));
   }
 
   /** The same of records in their order. */
@@ -240,81 +214,54 @@ public class Records implements WarmUpListener {
 
   /** All of an athlete, in the order of time. */
   @Transactional(readOnly = true)
-  public List<Kept> of(UUID clubId, UUID athleteId) {
-    return jdbc.query(
-        "SELECT "
-            + COLUMNS
-            + " FROM warm_up_record WHERE club_id = ? AND athlete_id = ?"
-            + " ORDER BY starts_at, prescription_id LIMIT "
-            + MOST,
-        mapper(),
-        clubId,
-        athleteId);
+  public List<Kept> of(UUID athleteId) {
+    return kept(
+        repository.findByAthleteIdOrderByStartsAtAscPrescriptionIdAsc(athleteId, Limit.of(MOST)));
   }
 
   /** The last warm-up of an athlete before such a session that is on record. */
   @Transactional(readOnly = true)
-  public Optional<UUID> last(UUID clubId, UUID athleteId, Sport sport, SessionKind kind) {
-    return jdbc
-        .queryForList(
-            "SELECT prescription_id FROM warm_up_record WHERE club_id = ? AND athlete_id = ?"
-                + " AND sport = ? AND kind = ? ORDER BY starts_at DESC, prescription_id LIMIT 1",
-            UUID.class,
-            clubId,
-            athleteId,
-            sport.name(),
-            kind.name())
-        .stream()
-        .findFirst();
+  public Optional<UUID> last(UUID athleteId, Sport sport, SessionKind kind) {
+    return repository.findLast(athleteId, sport, kind);
   }
 
-  /** All of a club whose session began in a time, in its order. */
+  /** All of the club whose session began in a time, in its order. */
   @Transactional(readOnly = true)
-  public List<Kept> between(UUID clubId, LocalDateTime from, LocalDateTime until) {
-    return jdbc.query(
-        "SELECT "
-            + COLUMNS
-            + " FROM warm_up_record WHERE club_id = ? AND starts_at >= ? AND starts_at < ?"
-            + " ORDER BY starts_at, prescription_id LIMIT "
-            + MOST,
-        mapper(),
-        clubId,
-        from,
-        until);
+  public List<Kept> between(LocalDateTime from, LocalDateTime until) {
+    return kept(repository.findBetween(from, until, Limit.of(MOST)));
+  }
+
+  private static List<Kept> kept(List<RecordRow> rows) {
+    return rows.stream().map(RecordRow::kept).toList();
   }
 
   /** Of one warm-up, if it was done. */
   @Transactional(readOnly = true)
-  public Optional<Kept> find(UUID clubId, UUID prescriptionId) {
-    return jdbc
-        .query(
-            "SELECT " + COLUMNS + " FROM warm_up_record WHERE club_id = ? AND prescription_id = ?",
-            mapper(),
-            clubId,
-            prescriptionId)
-        .stream()
-        .findFirst();
+  public Optional<Kept> find(UUID prescriptionId) {
+    return repository.findById(prescriptionId).map(RecordRow::kept);
   }
 
-  private RowMapper<Kept> mapper() {
-    return (row, i) ->
-        new Kept(
-            row.getObject(1, UUID.class),
-            row.getObject(2, UUID.class),
-            row.getObject(3, UUID.class),
-            row.getObject(4, LocalDateTime.class),
-            Sport.valueOf(row.getString(5)),
-            SessionKind.valueOf(row.getString(6)),
-            json.read(row.getString(7), RecordV1.class),
-            Optional.ofNullable(row.getString(8)).map(b -> json.read(b, ByHandV1.class)));
+  /** Which effort of each session since a time was best, by kind of session. */
+  @Transactional(readOnly = true)
+  public Map<SessionsOfAKind, List<BestOfSession.Session>> bestSince(LocalDateTime since) {
+    Map<SessionsOfAKind, List<BestOfSession.Session>> byKind = new LinkedHashMap<>();
+    for (RecordRepository.Best best : repository.findBest(since)) {
+      byKind
+          .computeIfAbsent(new SessionsOfAKind(best.sport(), best.kind()), k -> new ArrayList<>())
+          .add(new BestOfSession.Session(best.athleteId().toString(), best.efforts(), best.best()));
+    }
+    return byKind;
   }
+
+  /** One kind of session in one sport. */
+  public record SessionsOfAKind(Sport sport, SessionKind kind) {}
 
   /** As if a warm-up that nobody recorded had been done as it was planned. */
   @Transactional(readOnly = true)
   public RecordV1 planned(UUID clubId, UUID prescriptionId) {
-    PrescriptionRow row = prescriptions.row(clubId, prescriptionId);
+    PrescriptionRow row = prescriptions.row(prescriptionId);
     Plan plan = prescriptions.plan(clubId, prescriptionId, row.currentRevision());
-    SessionDetails details = sessions.details(sessions.row(clubId, row.sessionId()));
+    SessionDetails details = sessions.details(sessions.row(row.sessionId()));
     return figures(
         plan, FollowedRecord.of(List.of()), Optional.empty(), Optional.empty(), details.title());
   }

@@ -37,13 +37,13 @@ class Sweeps {
 
   @Transactional(readOnly = true)
   public RecordView one(UUID clubId, UUID prescriptionId) {
-    return view(clubId, prescriptions.row(clubId, prescriptionId));
+    return view(clubId, prescriptions.row(prescriptionId));
   }
 
   @Transactional(readOnly = true)
   public List<RecordView> of(UUID clubId, UUID sessionId) {
-    sessions.row(clubId, sessionId);
-    return repository.findByClubIdAndSessionIdIn(clubId, List.of(sessionId)).stream()
+    sessions.row(sessionId);
+    return repository.findBySessionIdIn(List.of(sessionId)).stream()
         .map(row -> view(clubId, row))
         .toList();
   }
@@ -55,10 +55,10 @@ class Sweeps {
    */
   @Transactional
   public void say(UUID clubId, UUID sessionId, List<Said> said) {
-    sessions.row(clubId, sessionId);
+    sessions.row(sessionId);
     for (int i = 0; i < said.size(); i++) {
       Said one = said.get(i);
-      if (!prescriptions.row(clubId, one.prescriptionId()).sessionId().equals(sessionId)) {
+      if (!prescriptions.row(one.prescriptionId()).sessionId().equals(sessionId)) {
         throw new OutOfRangeException(
             "records[" + i + "].prescriptionId", one.prescriptionId(), "a warm-up of this session");
       }
@@ -71,11 +71,11 @@ class Sweeps {
   }
 
   private RecordView view(UUID clubId, PrescriptionRow row) {
-    Optional<Records.Kept> kept = records.find(clubId, row.id());
+    Optional<Records.Kept> kept = records.find(row.id());
     if (kept.isPresent()) {
       return RecordView.of(kept.get());
     }
-    SessionRow session = sessions.row(clubId, row.sessionId());
+    SessionRow session = sessions.row(row.sessionId());
     SessionDetails details = sessions.details(session);
     return RecordView.of(
         new Records.Kept(

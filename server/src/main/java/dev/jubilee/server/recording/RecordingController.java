@@ -67,7 +67,7 @@ class RecordingController {
   @PostMapping("/columns/recording")
   TableHead columnsOfRecording(
       @AuthenticationPrincipal SignedIn coach, @Valid @RequestBody Table table) {
-    RecordingReader.Head head = reader.head(coach.clubId(), table.text());
+    RecordingReader.Head head = reader.head(table.text());
     return new TableHead(head.names(), head.columns());
   }
 
@@ -103,7 +103,7 @@ class RecordingController {
   @DeleteMapping("/prescriptions/{id}/recording")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void removeRecording(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
-    recordings.remove(coach.clubId(), id);
+    recordings.remove(id);
     records.measured(coach.clubId(), id);
   }
 }

@@ -3,7 +3,6 @@ package dev.jubilee.server.recording;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.recording.Recording;
 import dev.jubilee.core.sport.Sport;
-import dev.jubilee.server.json.Json;
 import dev.jubilee.server.recording.RecordingFile.Columns;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
@@ -15,8 +14,6 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.UUID;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
 /** Reads one file of a session, and remembers which columns a club's tables have. */
@@ -25,34 +22,30 @@ class RecordingReader {
   /** A recording of the same session begins within this of its start. */
   private static final Duration NEAR = Duration.ofHours(5);
 
-  private final JdbcTemplate jdbc;
-  private final Json json;
+  private final ColumnsRepository repository;
 
-  RecordingReader(JdbcTemplate jdbc, Json json) {
-    this.jdbc = jdbc;
-    this.json = json;
+  RecordingReader(ColumnsRepository repository) {
+    this.repository = repository;
   }
 
   /** The columns of a table. */
   record Head(List<String> names, Columns columns) {}
 
   /** Which columns a table has, and what they were told or are guessed to be. */
-  Head head(UUID clubId, String text) {
+  Head head(String text) {
     List<String> names = TableFiles.head(text);
-    return new Head(
-        names, remembered(clubId, names).or(() -> TableFiles.guess(names)).orElse(null));
+    return new Head(names, remembered(names).or(() -> TableFiles.guess(names)).orElse(null));
   }
 
-  private Optional<Columns> remembered(UUID clubId, List<String> names) {
-    return jdbc
-        .queryForList(
-            "SELECT mapping FROM csv_mapping WHERE club_id = ? AND head = ?",
-            String.class,
-            clubId,
-            fingerprint(String.join("\n", names)))
-        .stream()
-        .findFirst()
-        .map(m -> json.read(m, Columns.class));
+  private Optional<Columns> remembered(List<String> names) {
+    return repository.findById(fingerprint(String.join("\n", names))).map(ColumnsRow::mapping);
+  }
+
+  private void remember(List<String> names, Columns columns) {
+    String head = fingerprint(String.join("\n", names));
+    ColumnsRow row = repository.findById(head).orElseGet(() -> new ColumnsRow(head));
+    row.map(columns);
+    repository.save(row);
   }
 
   /**
@@ -61,7 +54,7 @@ class RecordingReader {
    * @param start of the session that it should be of
    * @throws OutOfRangeException naming what is wrong and what would be accepted
    */
-  Parsed read(UUID clubId, RecordingFile file, Instant start, ZoneId zone, Sport sport) {
+  Parsed read(RecordingFile file, Instant start, ZoneId zone, Sport sport) {
     Parsed parsed =
         switch (file.format()) {
           case GPX, TCX -> TrackFiles.read(file.format(), file.text());
@@ -69,7 +62,7 @@ class RecordingReader {
             List<String> head = TableFiles.head(file.text());
             Columns columns =
                 Optional.ofNullable(file.columns())
-                    .or(() -> remembered(clubId, head))
+                    .or(() -> remembered(head))
                     .or(() -> TableFiles.guess(head))
                     .orElseThrow(
                         () ->
@@ -77,12 +70,7 @@ class RecordingReader {
                                 "columns", "missing", "which of " + String.join(", ", head)));
             Parsed table = TableFiles.read(file.text(), columns, start, zone);
             // Columns by which a table could not be read are not worth remembering.
-            jdbc.update(
-                "INSERT INTO csv_mapping (club_id, head, mapping) VALUES (?, ?, ?::jsonb)"
-                    + " ON CONFLICT (club_id, head) DO UPDATE SET mapping = EXCLUDED.mapping",
-                clubId,
-                fingerprint(String.join("\n", head)),
-                json.write(columns));
+            remember(head, columns);
             yield table;
           }
         };

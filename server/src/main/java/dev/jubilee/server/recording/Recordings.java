@@ -14,8 +14,7 @@ import dev.jubilee.core.shorthand.Shorthand;
 import dev.jubilee.core.shorthand.Timeline;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.athlete.Athletes;
-import dev.jubilee.server.club.ClubRepository;
-import dev.jubilee.server.json.Json;
+import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.prescription.PrescriptionRow;
 import dev.jubilee.server.prescription.Prescriptions;
 import dev.jubilee.server.problem.ConflictException;
@@ -24,6 +23,7 @@ import dev.jubilee.server.record.MeasuredLookup;
 import dev.jubilee.server.record.stored.RecordV1;
 import dev.jubilee.server.session.SessionDetails;
 import dev.jubilee.server.session.Sessions;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -32,7 +32,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
@@ -49,32 +48,35 @@ public class Recordings implements MeasuredLookup {
   /** No wait before a start is as long, s. */
   private static final int LONG_STANDING = 2400;
 
-  private final JdbcTemplate jdbc;
-  private final Json json;
+  private final RecordingRepository repository;
+  private final RecordingFileRepository taken;
   private final Prescriptions prescriptions;
   private final RecordingReader reader;
   private final Sessions sessions;
   private final Athletes athletes;
-  private final ClubRepository clubs;
+  private final ClubTime clubTime;
+  private final Clock clock;
   private final TransactionTemplate reading;
   private final TransactionTemplate writing;
 
   Recordings(
-      JdbcTemplate jdbc,
-      Json json,
+      RecordingRepository repository,
+      RecordingFileRepository taken,
       RecordingReader reader,
       Prescriptions prescriptions,
       Sessions sessions,
       Athletes athletes,
-      ClubRepository clubs,
+      ClubTime clubTime,
+      Clock clock,
       PlatformTransactionManager transactions) {
-    this.jdbc = jdbc;
-    this.json = json;
+    this.repository = repository;
+    this.taken = taken;
     this.reader = reader;
     this.prescriptions = prescriptions;
     this.sessions = sessions;
     this.athletes = athletes;
-    this.clubs = clubs;
+    this.clubTime = clubTime;
+    this.clock = clock;
     this.writing = new TransactionTemplate(transactions);
     this.reading = new TransactionTemplate(transactions);
     this.reading.setReadOnly(true);
@@ -119,10 +121,10 @@ public class Recordings implements MeasuredLookup {
       Plan plan, PlannedSteps steps, Instant start, ZoneId zone, Sport sport, String athlete) {}
 
   private Frame frame(UUID clubId, UUID prescriptionId) {
-    PrescriptionRow row = prescriptions.row(clubId, prescriptionId);
+    PrescriptionRow row = prescriptions.row(prescriptionId);
     Plan plan = prescriptions.plan(clubId, prescriptionId, row.currentRevision());
-    SessionDetails details = sessions.details(sessions.row(clubId, row.sessionId()));
-    ZoneId zone = clubs.findById(clubId).orElseThrow().zone();
+    SessionDetails details = sessions.details(sessions.row(row.sessionId()));
+    ZoneId zone = clubTime.zone(clubId);
     ParseResult written = Shorthand.read(details.title(), details.sport());
     List<Timeline.Stretch> session =
         written.isWhole()
@@ -134,7 +136,7 @@ public class Recordings implements MeasuredLookup {
         details.startOf(row.athleteId()).atZone(zone).toInstant(),
         zone,
         details.sport(),
-        athletes.row(clubId, row.athleteId()).name());
+        athletes.row(row.athleteId()).name());
   }
 
   /**
@@ -149,7 +151,7 @@ public class Recordings implements MeasuredLookup {
     List<Parsed> parsed = new ArrayList<>();
     for (int i = 0; i < files.size(); i++) {
       try {
-        parsed.add(reader.read(clubId, files.get(i), frame.start(), frame.zone(), frame.sport()));
+        parsed.add(reader.read(files.get(i), frame.start(), frame.zone(), frame.sport()));
       } catch (OutOfRangeException e) {
         throw e.in("files[" + i + "].");
       }
@@ -163,60 +165,39 @@ public class Recordings implements MeasuredLookup {
 
   private void keep(
       UUID clubId, UUID prescriptionId, List<RecordingFile> files, Recording recording) {
-    jdbc.update(
-        "DELETE FROM recording WHERE club_id = ? AND prescription_id = ?", clubId, prescriptionId);
-    jdbc.update(
-        "INSERT INTO recording (prescription_id, club_id, files, series, recorded_at)"
-            + " VALUES (?, ?, ?::jsonb, ?::jsonb, now())",
-        prescriptionId,
-        clubId,
-        json.write(new FilesV1(files.stream().map(RecordingFile::name).toList())),
-        json.write(SeriesV1.of(recording)));
+    repository.deleteOf(prescriptionId);
+    repository.save(
+        new RecordingRow(
+            prescriptionId,
+            new FilesV1(files.stream().map(RecordingFile::name).toList()),
+            SeriesV1.of(recording),
+            clock.instant()));
+    repository.flush();
     for (RecordingFile file : files) {
-      remember(clubId, prescriptionId, file);
+      String fingerprint = RecordingReader.fingerprint(file.text());
+      taken.findById(fingerprint).ifPresent(other -> refuse(clubId, file, other.prescriptionId()));
+      taken.save(new RecordingFileRow(fingerprint, prescriptionId));
     }
+    taken.flush();
   }
 
-  private void remember(UUID clubId, UUID prescriptionId, RecordingFile file) {
-    int kept =
-        jdbc.update(
-            "INSERT INTO recording_file (club_id, fingerprint, prescription_id) VALUES (?, ?, ?)"
-                + " ON CONFLICT DO NOTHING",
-            clubId,
-            RecordingReader.fingerprint(file.text()),
-            prescriptionId);
-    if (kept == 0) {
-      UUID other =
-          jdbc.queryForObject(
-              "SELECT prescription_id FROM recording_file WHERE club_id = ? AND fingerprint = ?",
-              UUID.class,
-              clubId,
-              RecordingReader.fingerprint(file.text()));
-      Frame whose = frame(clubId, other);
-      throw new ConflictException(
-          "%s was taken in already: it is %s’s of %s."
-              .formatted(
-                  file.name(), whose.athlete(), whose.start().atZone(whose.zone()).toLocalDate()));
-    }
+  private void refuse(UUID clubId, RecordingFile file, UUID other) {
+    Frame whose = frame(clubId, other);
+    throw new ConflictException(
+        "%s was taken in already: it is %s’s of %s."
+            .formatted(
+                file.name(), whose.athlete(), whose.start().atZone(whose.zone()).toLocalDate()));
   }
 
   /** A recording as it is stored. */
   private record Stored(FilesV1 files, Recording recording, Optional<StepsV1> stepOf) {}
 
-  private Optional<Stored> stored(UUID clubId, UUID prescriptionId) {
-    return jdbc
-        .query(
-            "SELECT files, series, step_of FROM recording"
-                + " WHERE club_id = ? AND prescription_id = ?",
-            (row, i) ->
-                new Stored(
-                    json.read(row.getString(1), FilesV1.class),
-                    json.read(row.getString(2), SeriesV1.class).toCore(),
-                    Optional.ofNullable(row.getString(3)).map(s -> json.read(s, StepsV1.class))),
-            clubId,
-            prescriptionId)
-        .stream()
-        .findFirst();
+  private Optional<Stored> stored(UUID prescriptionId) {
+    return repository.findById(prescriptionId).map(Recordings::stored);
+  }
+
+  private static Stored stored(RecordingRow row) {
+    return new Stored(row.files(), row.series().toCore(), row.stepOf());
   }
 
   private static RecordedSession read(Frame frame, Stored stored) {
@@ -229,8 +210,8 @@ public class Recordings implements MeasuredLookup {
   /** Of a warm-up, if there is one. */
   @Transactional(readOnly = true)
   public Optional<RecordingView> find(UUID clubId, UUID prescriptionId) {
-    prescriptions.row(clubId, prescriptionId);
-    return stored(clubId, prescriptionId)
+    prescriptions.row(prescriptionId);
+    return stored(prescriptionId)
         .map(
             s -> {
               Frame frame = frame(clubId, prescriptionId);
@@ -289,44 +270,31 @@ public class Recordings implements MeasuredLookup {
    */
   @Transactional
   public RecordingView arrange(UUID clubId, UUID prescriptionId, Arrangement arrangement) {
-    Stored stored =
-        stored(clubId, prescriptionId).orElseThrow(() -> new NotFoundException("recording"));
-    RecordedSession.of(frame(clubId, prescriptionId).steps(), stored.recording(), arrangement);
-    say(
-        clubId,
-        prescriptionId,
-        json.write(new StepsV1(arrangement.stepOf(), arrangement.begins())));
+    RecordingRow row =
+        repository.findById(prescriptionId).orElseThrow(() -> new NotFoundException("recording"));
+    RecordedSession.of(frame(clubId, prescriptionId).steps(), stored(row).recording(), arrangement);
+    row.arrange(new StepsV1(arrangement.stepOf(), arrangement.begins()));
     return one(clubId, prescriptionId);
   }
 
   /** Goes back to what was found. */
   @Transactional
   public RecordingView asFound(UUID clubId, UUID prescriptionId) {
-    say(clubId, prescriptionId, null);
+    repository.findById(prescriptionId).ifPresent(row -> row.arrange(null));
     return one(clubId, prescriptionId);
-  }
-
-  private void say(UUID clubId, UUID prescriptionId, String stepOf) {
-    prescriptions.row(clubId, prescriptionId);
-    jdbc.update(
-        "UPDATE recording SET step_of = ?::jsonb WHERE club_id = ? AND prescription_id = ?",
-        stepOf,
-        clubId,
-        prescriptionId);
   }
 
   /** Takes a recording away, so that its files can be taken in elsewhere. */
   @Transactional
-  public void remove(UUID clubId, UUID prescriptionId) {
-    prescriptions.row(clubId, prescriptionId);
-    jdbc.update(
-        "DELETE FROM recording WHERE club_id = ? AND prescription_id = ?", clubId, prescriptionId);
+  public void remove(UUID prescriptionId) {
+    prescriptions.row(prescriptionId);
+    repository.deleteOf(prescriptionId);
   }
 
   @Override
   @Transactional(readOnly = true)
   public Optional<Measured> measured(UUID clubId, UUID prescriptionId) {
-    return stored(clubId, prescriptionId)
+    return stored(prescriptionId)
         .map(
             s -> {
               RecordedSession read = read(frame(clubId, prescriptionId), s);

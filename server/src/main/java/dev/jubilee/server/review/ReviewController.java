@@ -41,13 +41,13 @@ class ReviewController {
   @PostMapping("/own-times")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void useOwnTime(@AuthenticationPrincipal SignedIn coach, @Valid @RequestBody UsedTime time) {
-    reviews.use(coach.clubId(), time.drill(), time.until());
+    reviews.use(time.drill(), time.until());
   }
 
   @DeleteMapping("/own-times/{drill}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void forgetOwnTime(@AuthenticationPrincipal SignedIn coach, @PathVariable String drill) {
-    reviews.forget(coach.clubId(), drill);
+    reviews.forget(drill);
   }
 
   /** Changeovers are to be used as they were seen up to a day. */

@@ -86,13 +86,11 @@ public class WeekReviews {
     List<PrescriptionRow> rows =
         held.isEmpty()
             ? List.of()
-            : prescriptions.findByClubIdAndSessionIdIn(
-                clubId, held.stream().map(SessionView::id).toList());
+            : prescriptions.findBySessionIdIn(held.stream().map(SessionView::id).toList());
     List<UUID> ids = rows.stream().map(PrescriptionRow::id).toList();
-    List<Kept> kept =
-        records.between(clubId, from.atStartOfDay(), until.plusDays(1).atStartOfDay());
-    Map<UUID, String> names = athletes.names(clubId);
-    List<RecordV1> followed = followed(clubId, until);
+    List<Kept> kept = records.between(from.atStartOfDay(), until.plusDays(1).atStartOfDay());
+    Map<UUID, String> names = athletes.names();
+    List<RecordV1> followed = followed(until);
     return new WeekReview(
         from,
         until,
@@ -100,7 +98,7 @@ public class WeekReviews {
         rows.size(),
         kept.size(),
         skipped(kept, names),
-        weeks(held, kept, rows, names, checkIns.latest(clubId, ids), logbook.marks(clubId, ids)),
+        weeks(held, kept, rows, names, checkIns.latest(ids), logbook.marks(ids)),
         ownTimes(clubId, followed),
         ownChangeovers(clubId, followed));
   }
@@ -187,7 +185,7 @@ public class WeekReviews {
   }
 
   private List<OwnTimeView> ownTimes(UUID clubId, List<RecordV1> followed) {
-    Map<String, Double> used = times.of(clubId);
+    Map<String, Double> used = times.all();
     DrillLibrary library = libraries.of(clubId);
     List<OwnTimeView> views = new ArrayList<>();
     for (OwnTimes.OwnTime own : learned(followed)) {
@@ -223,12 +221,9 @@ public class WeekReviews {
   }
 
   /** What devices told; by hand nobody measures seconds. */
-  private List<RecordV1> followed(UUID clubId, LocalDate until) {
+  private List<RecordV1> followed(LocalDate until) {
     return records
-        .between(
-            clubId,
-            until.minusWeeks(WEEKS_OF_TIMES).atStartOfDay(),
-            until.plusDays(1).atStartOfDay())
+        .between(until.minusWeeks(WEEKS_OF_TIMES).atStartOfDay(), until.plusDays(1).atStartOfDay())
         .stream()
         .map(Kept::figures)
         .filter(RecordV1::isFollowed)
@@ -273,24 +268,24 @@ public class WeekReviews {
    * @throws OutOfRangeException where too little was seen of it
    */
   @Transactional
-  public void use(UUID clubId, String drill, LocalDate until) {
+  public void use(String drill, LocalDate until) {
     Map<String, OwnTimes.OwnTime> known = new TreeMap<>();
-    learned(followed(clubId, until)).forEach(o -> known.put(o.drill(), o));
+    learned(followed(until)).forEach(o -> known.put(o.drill(), o));
     OwnTimes.OwnTime own = known.get(drill);
     if (own == null) {
       throw new OutOfRangeException(
           "drill", drill, "a drill that was followed at least " + OwnTimes.ENOUGH + " times");
     }
     // What was planned in own times already is no measure of ours.
-    if (!times.of(clubId).containsKey(drill)) {
-      times.use(clubId, drill, held(own.factor()));
+    if (!times.all().containsKey(drill)) {
+      times.use(drill, held(own.factor()));
     }
   }
 
   /** Goes back to our time. */
   @Transactional
-  public void forget(UUID clubId, String drill) {
-    times.forget(clubId, drill);
+  public void forget(String drill) {
+    times.forget(drill);
   }
 
   /**
@@ -301,7 +296,7 @@ public class WeekReviews {
   @Transactional
   public void useChangeovers(UUID clubId, LocalDate until) {
     OwnTimes.OwnChangeovers own =
-        OwnTimes.changeovers(changeovers(followed(clubId, until)))
+        OwnTimes.changeovers(changeovers(followed(until)))
             .orElseThrow(
                 () ->
                     new OutOfRangeException(

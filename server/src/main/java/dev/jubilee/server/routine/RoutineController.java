@@ -42,7 +42,7 @@ class RoutineController {
 
   @GetMapping
   List<Routines.RoutineView> listRoutines(@AuthenticationPrincipal SignedIn coach) {
-    return routines.all(coach.clubId());
+    return routines.all();
   }
 
   @PostMapping
@@ -63,6 +63,6 @@ class RoutineController {
   @DeleteMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void forgetRoutine(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
-    routines.forget(coach.clubId(), id);
+    routines.forget(id);
   }
 }

@@ -6,6 +6,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.util.UUID;
 import org.hibernate.annotations.ColumnTransformer;
+import org.hibernate.annotations.TenantId;
 
 /** A club's warm-up under a name. */
 @Entity
@@ -14,7 +15,7 @@ import org.hibernate.annotations.ColumnTransformer;
 @SuppressWarnings("UnusedVariable")
 class RoutineRow {
   @Id private UUID id;
-  private UUID clubId;
+  @TenantId private UUID clubId;
   private String name;
 
   @Column(columnDefinition = "jsonb")

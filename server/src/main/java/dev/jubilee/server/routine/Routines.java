@@ -30,34 +30,32 @@ class Routines {
   /** A routine as it is listed. */
   record RoutineView(UUID id, String name, int drills) {}
 
-  List<RoutineView> all(UUID clubId) {
-    return repository.findByClubIdOrderByName(clubId).stream().map(this::view).toList();
+  List<RoutineView> all() {
+    return repository.findAllByOrderByName().stream().map(this::view).toList();
   }
 
   /** Keeps the drills of a warm-up under a name of their own. */
   RoutineView keep(UUID clubId, UUID prescriptionId, String name) {
-    if (repository.existsByClubIdAndName(clubId, name)) {
+    if (repository.existsByName(name)) {
       throw new OutOfRangeException("name", name, "a name that no other routine has");
     }
-    Routine routine = prescriptions.routine(clubId, prescriptionId);
+    Routine routine = prescriptions.routine(prescriptionId);
     return view(
         repository.saveAndFlush(
             new RoutineRow(UUID.randomUUID(), clubId, name, json.write(RoutineV1.of(routine)))));
   }
 
   AppliedRoutine apply(SignedIn coach, UUID id, UUID prescriptionId, int baseRevision) {
-    RoutineRow row = row(coach.clubId(), id);
+    RoutineRow row = row(id);
     return prescriptions.apply(coach, prescriptionId, baseRevision, row.name(), routine(row));
   }
 
-  void forget(UUID clubId, UUID id) {
-    repository.delete(row(clubId, id));
+  void forget(UUID id) {
+    repository.delete(row(id));
   }
 
-  private RoutineRow row(UUID clubId, UUID id) {
-    return repository
-        .findByIdAndClubId(id, clubId)
-        .orElseThrow(() -> new NotFoundException("routine"));
+  private RoutineRow row(UUID id) {
+    return repository.findById(id).orElseThrow(() -> new NotFoundException("routine"));
   }
 
   private RoutineView view(RoutineRow row) {

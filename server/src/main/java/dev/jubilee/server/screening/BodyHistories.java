@@ -8,7 +8,7 @@ import dev.jubilee.core.screening.Seen;
 import dev.jubilee.server.athlete.AthleteRow;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.checkin.CheckIns;
-import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.logbook.Logbook;
 import dev.jubilee.server.prescription.PrescriptionRepository;
 import dev.jubilee.server.prescription.PrescriptionRow;
@@ -33,7 +33,7 @@ public class BodyHistories {
   private final PrescriptionRepository prescriptions;
   private final CheckIns checkIns;
   private final Logbook logbook;
-  private final ClubRepository clubs;
+  private final ClubTime clubTime;
 
   BodyHistories(
       Athletes athletes,
@@ -41,13 +41,13 @@ public class BodyHistories {
       PrescriptionRepository prescriptions,
       CheckIns checkIns,
       Logbook logbook,
-      ClubRepository clubs) {
+      ClubTime clubTime) {
     this.athletes = athletes;
     this.sessions = sessions;
     this.prescriptions = prescriptions;
     this.checkIns = checkIns;
     this.logbook = logbook;
-    this.clubs = clubs;
+    this.clubTime = clubTime;
   }
 
   /**
@@ -58,18 +58,17 @@ public class BodyHistories {
   @Transactional(readOnly = true)
   public BodyHistoryView of(UUID clubId, UUID athleteId, int weeks) {
     Bounds.within("weeks", weeks, 1, MOST_WEEKS, "weeks");
-    AthleteRow athlete = athletes.row(clubId, athleteId);
-    LocalDate today = LocalDate.now(clubs.findById(clubId).orElseThrow().zone());
+    AthleteRow athlete = athletes.row(athleteId);
+    LocalDate today = clubTime.today(clubId);
     Map<UUID, LocalDate> dates = new HashMap<>();
-    for (SessionRow row :
-        sessions.of(clubId, athleteId, today.minusWeeks(weeks), today.plusDays(1))) {
+    for (SessionRow row : sessions.of(athleteId, today.minusWeeks(weeks), today.plusDays(1))) {
       dates.put(row.id(), row.startsAt().toLocalDate());
     }
     List<PrescriptionRow> rows =
-        prescriptions.findByClubIdAndAthleteIdAndSessionIdIn(clubId, athleteId, dates.keySet());
+        prescriptions.findByAthleteIdAndSessionIdIn(athleteId, dates.keySet());
     List<UUID> ids = rows.stream().map(PrescriptionRow::id).toList();
-    Map<UUID, CheckIn> told = checkIns.latest(clubId, ids);
-    Map<UUID, List<Mark>> marks = logbook.marks(clubId, ids);
+    Map<UUID, CheckIn> told = checkIns.latest(ids);
+    Map<UUID, List<Mark>> marks = logbook.marks(ids);
     List<Seen> seen = new ArrayList<>();
     for (PrescriptionRow row : rows) {
       boolean isKnown = told.containsKey(row.id()) || marks.containsKey(row.id());

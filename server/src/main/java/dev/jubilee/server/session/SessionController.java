@@ -65,10 +65,9 @@ class SessionController {
     Bounds.within("weeks", weeks, 1, MOST_WEEKS, "weeks");
     details.check();
     return once.make(
-        coach.clubId(),
         key,
         id -> sessions.create(coach.clubId(), id, written(coach, details), weeks),
-        id -> sessions.one(coach.clubId(), id));
+        id -> sessions.one(id));
   }
 
   @PutMapping("/{id}")
@@ -78,7 +77,7 @@ class SessionController {
       @RequestParam long version,
       @Valid @RequestBody SessionDetails details) {
     details.check();
-    return sessions.change(coach.clubId(), id, version, written(coach, details));
+    return sessions.change(id, version, written(coach, details));
   }
 
   /** Zones mean what they mean now. */
@@ -88,7 +87,7 @@ class SessionController {
 
   @GetMapping("/{id}")
   SessionView getSession(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
-    return sessions.one(coach.clubId(), id);
+    return sessions.one(id);
   }
 
   /** Once a week for so many weeks more. */
@@ -121,6 +120,6 @@ class SessionController {
   @PostMapping("/{id}/restore")
   SessionView restoreSession(
       @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id, @RequestParam long version) {
-    return sessions.restore(coach.clubId(), id, version);
+    return sessions.restore(id, version);
   }
 }

@@ -20,10 +20,12 @@ import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.BatchSize;
 import org.hibernate.annotations.ColumnTransformer;
+import org.hibernate.annotations.TenantId;
 
 /** A stored session. */
 @Entity
 @Table(name = "training_session")
+@SuppressWarnings("UnusedVariable")
 public class SessionRow {
 
   /** An athlete who takes part. */
@@ -31,9 +33,10 @@ public class SessionRow {
   public record Participant(UUID athleteId, UUID clubId) {}
 
   @Id private UUID id;
-  private UUID clubId;
+  @TenantId private UUID clubId;
   private LocalDateTime startsAt;
   private String sport;
+  private String kind;
 
   @Column(columnDefinition = "jsonb")
   @ColumnTransformer(write = "?::jsonb")
@@ -75,6 +78,7 @@ public class SessionRow {
   void write(SessionDetails values, String json) {
     this.startsAt = values.startsAt();
     this.sport = values.sport().name();
+    this.kind = values.kind().name();
     this.details = json;
     List<Participant> wanted =
         values.athleteIds().stream().map(a -> new Participant(a, clubId)).toList();

@@ -2,7 +2,6 @@ package dev.jubilee.server.session;
 
 import java.time.LocalDateTime;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -13,24 +12,27 @@ public interface SessionRowRepository extends JpaRepository<SessionRow, UUID> {
   @Query(
       """
       select s from SessionRow s
-      where s.clubId = :clubId and s.removedAt is null
+      where s.removedAt is null
         and s.startsAt >= :from and s.startsAt < :before
       order by s.startsAt, s.id""")
-  List<SessionRow> findBetween(UUID clubId, LocalDateTime from, LocalDateTime before);
+  List<SessionRow> findBetween(LocalDateTime from, LocalDateTime before);
 
   /** Those that were removed, too: what a coach took away is not made again. */
-  List<SessionRow> findByClubIdAndSourceMadeAndSourceBlockId(
-      UUID clubId, SessionSource.Made made, UUID blockId);
+  List<SessionRow> findBySourceMadeAndSourceBlockId(SessionSource.Made made, UUID blockId);
+
+  /** How many there are, removed ones too, and how often they were changed. */
+  @Query(
+      """
+      select concat(count(s), '-', coalesce(sum(s.version), 0)) from SessionRow s
+      where s.startsAt > :from and s.startsAt < :before""")
+  String fingerprint(LocalDateTime from, LocalDateTime before);
 
   /** An athlete's sessions, in order. */
   @Query(
       """
       select s from SessionRow s join s.participants p
-      where s.clubId = :clubId and p.athleteId = :athleteId and s.removedAt is null
+      where p.athleteId = :athleteId and s.removedAt is null
         and s.startsAt >= :from and s.startsAt < :before
       order by s.startsAt, s.id""")
-  List<SessionRow> findOf(UUID clubId, UUID athleteId, LocalDateTime from, LocalDateTime before);
-
-  /** Whether on the calendar or removed. */
-  Optional<SessionRow> findByIdAndClubId(UUID id, UUID clubId);
+  List<SessionRow> findOf(UUID athleteId, LocalDateTime from, LocalDateTime before);
 }

@@ -2,7 +2,7 @@ package dev.jubilee.server.session;
 
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.athlete.AthleteRepository;
-import dev.jubilee.server.club.ClubRepository;
+import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.problem.NotFoundException;
@@ -29,20 +29,22 @@ public class Sessions {
   private final SessionRowRepository repository;
   private final AthleteRepository athletes;
   private final WarmUpLookup warmUps;
-  private final ClubRepository clubs;
+  private final ClubTime clubTime;
   private final Json json;
-  private final Clock clock = Clock.systemUTC();
+  private final Clock clock;
 
   Sessions(
       SessionRowRepository repository,
       AthleteRepository athletes,
       WarmUpLookup warmUps,
-      ClubRepository clubs,
-      Json json) {
+      ClubTime clubTime,
+      Json json,
+      Clock clock) {
+    this.clock = clock;
     this.repository = repository;
     this.athletes = athletes;
     this.warmUps = warmUps;
-    this.clubs = clubs;
+    this.clubTime = clubTime;
     this.json = json;
   }
 
@@ -53,7 +55,7 @@ public class Sessions {
           "until", until, "from " + from + " to " + from.plusDays(MOST_DAYS));
     }
     List<SessionRow> rows =
-        repository.findBetween(clubId, from.atStartOfDay(), until.plusDays(1).atStartOfDay());
+        repository.findBetween(from.atStartOfDay(), until.plusDays(1).atStartOfDay());
     Map<UUID, List<SessionView.WarmUp>> prescribed =
         warmUps.warmUps(clubId, rows.stream().map(SessionRow::id).toList());
     return rows.stream()
@@ -75,7 +77,7 @@ public class Sessions {
    */
   @Transactional
   public SessionView create(UUID clubId, UUID id, SessionDetails details, int weeks) {
-    check(clubId, details);
+    check(details);
     SessionRow first = new SessionRow(id, clubId);
     first.write(details, json.write(details));
     first = repository.saveAndFlush(first);
@@ -90,14 +92,14 @@ public class Sessions {
   }
 
   @Transactional(readOnly = true)
-  public SessionView one(UUID clubId, UUID id) {
-    return view(onCalendar(clubId, id));
+  public SessionView one(UUID id) {
+    return view(onCalendar(id));
   }
 
   @Transactional
-  public SessionView change(UUID clubId, UUID id, long version, SessionDetails details) {
-    check(clubId, details);
-    SessionRow row = onCalendar(clubId, id);
+  public SessionView change(UUID id, long version, SessionDetails details) {
+    check(details);
+    SessionRow row = onCalendar(id);
     requireVersion(row, version);
     row.write(details, json.write(details));
     return view(repository.saveAndFlush(row));
@@ -110,10 +112,10 @@ public class Sessions {
    */
   @Transactional
   public SessionView shift(UUID clubId, UUID id, long version, int minutes) {
-    SessionRow row = onCalendar(clubId, id);
+    SessionRow row = onCalendar(id);
     requireVersion(row, version);
     SessionDetails details = details(row);
-    ZoneId zone = clubs.findById(clubId).orElseThrow().zone();
+    ZoneId zone = clubTime.zone(clubId);
     LocalDateTime start = later(details.startsAt(), zone, minutes);
     LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), zone);
     boolean isBeforeNow = minutes < 0 && start.isBefore(now);
@@ -135,7 +137,7 @@ public class Sessions {
    */
   @Transactional
   public List<SessionView> repeat(UUID clubId, UUID id, int weeks) {
-    SessionDetails details = details(onCalendar(clubId, id));
+    SessionDetails details = details(onCalendar(id));
     List<SessionView> repeated = new ArrayList<>();
     for (int week = 1; week <= weeks; week++) {
       SessionDetails later = details.on(details.startsAt().toLocalDate().plusWeeks(week));
@@ -149,10 +151,10 @@ public class Sessions {
 
   /** Puts one athlete in another's place, wherever they take part. */
   @Transactional
-  public void replaceAthlete(UUID clubId, UUID who, UUID by) {
+  public void replaceAthlete(UUID who, UUID by) {
     for (SessionRow row :
         repository.findOf(
-            clubId, who, LocalDateTime.of(1900, 1, 1, 0, 0), LocalDateTime.of(3000, 1, 1, 0, 0))) {
+            who, LocalDateTime.of(1900, 1, 1, 0, 0), LocalDateTime.of(3000, 1, 1, 0, 0))) {
       SessionDetails details = details(row);
       List<UUID> ids =
           details.athleteIds().stream().map(id -> id.equals(who) ? by : id).distinct().toList();
@@ -180,7 +182,7 @@ public class Sessions {
   /** Takes a session off the calendar, with its warm-ups; until it is put back. */
   @Transactional
   public SessionView remove(UUID clubId, UUID id, long version) {
-    SessionRow row = onCalendar(clubId, id);
+    SessionRow row = onCalendar(id);
     requireVersion(row, version);
     row.remove(clock.instant());
     return view(repository.saveAndFlush(row));
@@ -188,8 +190,8 @@ public class Sessions {
 
   /** Puts a session that was taken off the calendar back as it was. */
   @Transactional
-  public SessionView restore(UUID clubId, UUID id, long version) {
-    SessionRow row = row(clubId, id);
+  public SessionView restore(UUID id, long version) {
+    SessionRow row = row(id);
     requireVersion(row, version);
     row.restore();
     return view(repository.saveAndFlush(row));
@@ -207,8 +209,8 @@ public class Sessions {
    *
    * @throws NotFoundException else
    */
-  public SessionRow onCalendar(UUID clubId, UUID id) {
-    return find(clubId, id)
+  public SessionRow onCalendar(UUID id) {
+    return find(id)
         .filter(row -> !row.isRemoved())
         .orElseThrow(() -> new NotFoundException("session"));
   }
@@ -235,7 +237,7 @@ public class Sessions {
       Map<String, SessionDetails> wanted,
       LocalDate from) {
     Map<String, SessionRow> present = new HashMap<>();
-    madeBy(clubId, family).forEach(row -> present.put(row.source().orElseThrow().key(), row));
+    madeBy(family).forEach(row -> present.put(row.source().orElseThrow().key(), row));
     int created = 0;
     int changed = 0;
     int kept = 0;
@@ -269,10 +271,14 @@ public class Sessions {
     return new LaidOut(created, changed, kept, surplus);
   }
 
+  /** Changes with every session of some days. */
+  public String fingerprint(LocalDateTime from, LocalDateTime before) {
+    return repository.fingerprint(from, before);
+  }
+
   /** All that a block's pattern, or its files, made. */
-  public List<SessionRow> madeBy(UUID clubId, SessionSource.Family family) {
-    return repository.findByClubIdAndSourceMadeAndSourceBlockId(
-        clubId, family.made(), family.blockId());
+  public List<SessionRow> madeBy(SessionSource.Family family) {
+    return repository.findBySourceMadeAndSourceBlockId(family.made(), family.blockId());
   }
 
   /** Whether a coach changed what a block or an import made. */
@@ -286,17 +292,16 @@ public class Sessions {
   }
 
   /** An athlete's sessions from one day to another, in order. */
-  public List<SessionRow> of(UUID clubId, UUID athleteId, LocalDate from, LocalDate until) {
-    return repository.findOf(
-        clubId, athleteId, from.atStartOfDay(), until.plusDays(1).atStartOfDay());
+  public List<SessionRow> of(UUID athleteId, LocalDate from, LocalDate until) {
+    return repository.findOf(athleteId, from.atStartOfDay(), until.plusDays(1).atStartOfDay());
   }
 
-  public SessionRow row(UUID clubId, UUID id) {
-    return find(clubId, id).orElseThrow(() -> new NotFoundException("session"));
+  public SessionRow row(UUID id) {
+    return find(id).orElseThrow(() -> new NotFoundException("session"));
   }
 
-  public Optional<SessionRow> find(UUID clubId, UUID id) {
-    return repository.findByIdAndClubId(id, clubId);
+  public Optional<SessionRow> find(UUID id) {
+    return repository.findById(id);
   }
 
   public SessionDetails details(SessionRow row) {
@@ -312,12 +317,12 @@ public class Sessions {
     return new SessionView(row.id(), row.version(), details(row), prescribed);
   }
 
-  private void check(UUID clubId, SessionDetails details) {
+  private void check(SessionDetails details) {
     Set<UUID> wanted = new HashSet<>(details.athleteIds());
     if (wanted.size() < details.athleteIds().size()) {
       throw new OutOfRangeException("athleteIds", "a repeated athlete", "each athlete once");
     }
-    if (athletes.findByClubIdAndIdIn(clubId, wanted).size() < wanted.size()) {
+    if (athletes.findAllById(wanted).size() < wanted.size()) {
       throw new NotFoundException("athlete");
     }
   }

@@ -6,12 +6,13 @@ import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.ColumnTransformer;
+import org.hibernate.annotations.TenantId;
 
 /** Someone who signs in. */
 @Entity
 public class Coach {
   @Id private UUID id;
-  private UUID clubId;
+  @TenantId private UUID clubId;
   private String email;
   private String name;
   private String passwordHash;

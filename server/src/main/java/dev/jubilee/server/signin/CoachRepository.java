@@ -12,12 +12,15 @@ import org.springframework.data.jpa.repository.Query;
 public interface CoachRepository extends JpaRepository<Coach, UUID> {
   Optional<Coach> findByEmailAndRemovedAtIsNull(String email);
 
-  Optional<Coach> findByIdAndClubIdAndRemovedAtIsNull(UUID id, UUID clubId);
+  Optional<Coach> findByIdAndRemovedAtIsNull(UUID id);
 
-  List<Coach> findByClubIdAndRemovedAtIsNullOrderByName(UUID clubId);
+  List<Coach> findByRemovedAtIsNullOrderByName();
 
   /** All of a club, to be changed by one at a time. */
   @Lock(LockModeType.PESSIMISTIC_WRITE)
-  @Query("select c from Coach c where c.clubId = :clubId and c.removedAt is null order by c.id")
-  List<Coach> lock(UUID clubId);
+  @Query("select c from Coach c where c.removedAt is null order by c.id")
+  List<Coach> lock();
+
+  /** Whether a sign-in still counts; asked with every request. */
+  boolean existsByIdAndSignInStampAndRemovedAtIsNull(UUID id, int signInStamp);
 }

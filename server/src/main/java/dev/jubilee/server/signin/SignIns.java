@@ -5,15 +5,15 @@ import dev.jubilee.server.club.Club;
 import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.club.ClubSettings;
 import dev.jubilee.server.pages.PublicAddress;
+import dev.jubilee.server.tenant.ClubScope;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Who may sign in, and who is. */
 @Service
@@ -23,7 +23,7 @@ public class SignIns {
   private final Passwords passwords;
   private final Attempts attempts;
   private final PublicAddress address;
-  private final JdbcTemplate jdbc;
+  private final Clock clock;
   private final String decoyHash;
 
   SignIns(
@@ -32,13 +32,13 @@ public class SignIns {
       Passwords passwords,
       Attempts attempts,
       PublicAddress address,
-      JdbcTemplate jdbc) {
+      Clock clock) {
     this.coaches = coaches;
     this.clubs = clubs;
     this.passwords = passwords;
     this.attempts = attempts;
     this.address = address;
-    this.jdbc = jdbc;
+    this.clock = clock;
     this.decoyHash = passwords.chosen("password", UUID.randomUUID().toString(), List.of());
   }
 
@@ -68,7 +68,8 @@ public class SignIns {
    */
   SignedIn require(String email, String password, String from) {
     attempts.count(email, from);
-    Optional<Coach> coach = coaches.findByEmailAndRemovedAtIsNull(email);
+    Optional<Coach> coach =
+        ClubScope.acrossClubs(() -> coaches.findByEmailAndRemovedAtIsNull(email));
     // The same work for an unknown e-mail, so that timing does not tell which exist.
     boolean right = passwords.matches(password, coach.map(Coach::passwordHash).orElse(decoyHash));
     if (coach.isEmpty() || !right) {
@@ -94,19 +95,19 @@ public class SignIns {
 
   /** Whether a sign-in still counts: the coach has not left, nor changed the password since. */
   boolean counts(SignedIn signedIn) {
-    // Asked with every request, so without a transaction or an entity.
-    return Boolean.TRUE.equals(
-        jdbc.queryForObject(
-            "SELECT EXISTS (SELECT 1 FROM coach WHERE id = ? AND club_id = ?"
-                + " AND sign_in_stamp = ? AND removed_at IS NULL)",
-            Boolean.class,
-            signedIn.coachId(),
-            signedIn.clubId(),
-            signedIn.stamp()));
+    return ClubScope.within(
+        signedIn.clubId(),
+        () ->
+            coaches.existsByIdAndSignInStampAndRemovedAtIsNull(
+                signedIn.coachId(), signedIn.stamp()));
   }
 
-  @Transactional(readOnly = true)
+  /** What the signed-in coach is shown of themselves and the club. */
   public Me me(SignedIn signedIn) {
+    return ClubScope.within(signedIn.clubId(), () -> shown(signedIn));
+  }
+
+  private Me shown(SignedIn signedIn) {
     Club club = clubs.findById(signedIn.clubId()).orElseThrow();
     Coach coach = coaches.findById(signedIn.coachId()).orElseThrow();
     return new Me(
@@ -115,7 +116,7 @@ public class SignIns {
         coach.email(),
         coach.isOwner(),
         club.settings(),
-        LocalDate.now(club.zone()),
+        LocalDate.now(clock.withZone(club.zone())),
         address.forOthers().orElse(null));
   }
 }

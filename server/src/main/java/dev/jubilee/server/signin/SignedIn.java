@@ -1,5 +1,6 @@
 package dev.jubilee.server.signin;
 
+import dev.jubilee.server.tenant.OfOneClub;
 import java.io.Serializable;
 import java.security.Principal;
 import java.util.UUID;
@@ -13,7 +14,7 @@ import java.util.UUID;
  * @param stamp the coach's when they signed in; 0 in sessions from before there was one
  */
 public record SignedIn(UUID coachId, UUID clubId, String coachName, int stamp)
-    implements Principal, Serializable {
+    implements OfOneClub, Principal, Serializable {
 
   private static final long serialVersionUID = 1L;
 

@@ -27,7 +27,7 @@ public class ClubZones {
   @Transactional(readOnly = true)
   public ZoneTable table(UUID clubId) {
     return repository
-        .findByClubId(clubId)
+        .findById(clubId)
         .map(row -> new ZoneTable(row.version(), stored(row).meanings()))
         .orElse(new ZoneTable(-1, List.of()));
   }
@@ -52,7 +52,7 @@ public class ClubZones {
     for (Sport sport : Sport.values()) {
       table.of(sport);
     }
-    ClubZonesRow row = repository.findByClubId(clubId).orElseGet(() -> new ClubZonesRow(clubId));
+    ClubZonesRow row = repository.findById(clubId).orElseGet(() -> new ClubZonesRow(clubId));
     long version = row.meanings() == null ? -1 : row.version();
     if (version != table.version()) {
       throw new ConflictException(

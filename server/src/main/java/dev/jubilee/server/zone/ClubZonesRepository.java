@@ -1,9 +1,6 @@
 package dev.jubilee.server.zone;
 
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-interface ClubZonesRepository extends JpaRepository<ClubZonesRow, UUID> {
-  Optional<ClubZonesRow> findByClubId(UUID clubId);
-}
+interface ClubZonesRepository extends JpaRepository<ClubZonesRow, UUID> {}

@@ -1,0 +1,2 @@
+/** Whose rows a request may touch: held by Hibernate and by PostgreSQL, not by each query. */
+package dev.jubilee.server.tenant;
