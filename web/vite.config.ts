@@ -20,6 +20,8 @@ export default defineConfig({
   ],
   css: { modules: { localsConvention: "camelCaseOnly" } },
   build: {
+    // Browsers since 2023 know modulepreload themselves.
+    modulePreload: { polyfill: false },
     rollupOptions: { input: { coach: "index.html", athlete: "follow.html" } },
     chunkSizeWarningLimit: 800,
   },
