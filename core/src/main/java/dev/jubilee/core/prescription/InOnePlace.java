@@ -87,16 +87,17 @@ final class InOnePlace {
 
   /** The plan for one place, with its lengths tuned. */
   SimulatedPlan tuned(PrescriptionRequest request, Anchors anchors, Demand demand) {
-    SimulatedPlan usual = compute(request, Tuning.NONE, anchors, demand);
+    List<Drill> candidates = DrillMenu.candidates(library, request);
+    SimulatedPlan usual = compute(request, Tuning.NONE, anchors, demand, candidates);
     Tuning tuning = Tuner.tune(usual);
     if (tuning.equals(Tuning.NONE)) {
       return usual;
     }
-    SimulatedPlan tuned = compute(request, tuning, anchors, demand);
+    SimulatedPlan tuned = compute(request, tuning, anchors, demand, candidates);
     // Where minutes are few, less of it may do what all of it cannot.
     Tuning half = tuning.withHalfTheRaise();
     if (!isBetter(tuned, usual) && !half.equals(tuning)) {
-      tuned = compute(request, half, anchors, demand);
+      tuned = compute(request, half, anchors, demand, candidates);
     }
     return isBetter(tuned, usual) ? tuned : usual;
   }
@@ -115,23 +116,38 @@ final class InOnePlace {
         : tuned.isFresh() && tuned.warmth() > usual.warmth();
   }
 
-  /** The plan for one place with given changes of lengths. */
-  SimulatedPlan compute(PrescriptionRequest untuned, Tuning tuning, Anchors anchors, Demand usual) {
+  /** The plan for one place as it is without looking ahead. */
+  SimulatedPlan untuned(PrescriptionRequest request, Anchors anchors, Demand demand) {
+    return compute(
+        request, Tuning.NONE, anchors, demand, DrillMenu.candidates(library, request));
+  }
+
+  /**
+   * The plan for one place with given changes of lengths.
+   *
+   * @param candidates drills that the request allows, whatever the lengths
+   */
+  private SimulatedPlan compute(
+      PrescriptionRequest untuned,
+      Tuning tuning,
+      Anchors anchors,
+      Demand usual,
+      List<Drill> candidates) {
     PrescriptionRequest request = untuned.with(tuning);
     Demand demand = tuning.applyTo(usual);
     Set<String> withoutRoom = new HashSet<>();
-    Draft draft = draft(request, anchors, demand, withoutRoom, 1);
+    Draft draft = draft(request, anchors, demand, candidates, withoutRoom, 1);
     List<DosedDrill> drills = draft.menu().chosen();
     // Many drills and few efforts are a common fault: the drills get less time then.
     double share = 1;
     while (draft.isTopHeavy(drills, request.approach()) && share > LEAST_SHARE) {
       share *= FEWER;
-      draft = draft(request, anchors, demand, withoutRoom, share);
+      draft = draft(request, anchors, demand, candidates, withoutRoom, share);
       drills = draft.menu().chosen();
     }
     // What the coach locked is in, even where there is no room for it.
     while (withoutRoom.addAll(draft.menu().lockedBut(drills))) {
-      draft = draft(request, anchors, demand, withoutRoom, share);
+      draft = draft(request, anchors, demand, candidates, withoutRoom, share);
       drills = draft.menu().chosen();
     }
     List<PlanItem> items = draft.skeleton().with(drills, draft.locked());
@@ -141,7 +157,15 @@ final class InOnePlace {
 
   /** The choice among drills that it comes down to. */
   Menu menu(PrescriptionRequest request, Anchors anchors) {
-    return draft(request, anchors, request.demand(anchors), Set.of(), 1).menu().menu();
+    return draft(
+            request,
+            anchors,
+            request.demand(anchors),
+            DrillMenu.candidates(library, request),
+            Set.of(),
+            1)
+        .menu()
+        .menu();
   }
 
   /** A plan of which only the drills are open. */
@@ -163,6 +187,7 @@ final class InOnePlace {
       PrescriptionRequest request,
       Anchors anchors,
       Demand demand,
+      List<Drill> candidates,
       Set<String> withoutRoom,
       double share) {
     Ramp ramp = new Ramp(request, library, anchors, demand);
@@ -193,9 +218,7 @@ final class InOnePlace {
         (isStraightOn ? shared.straightOn(circumstances) : shared)
             .withRaiseOf(request.longestRaise());
     List<Drill> possible =
-        DrillMenu.candidates(library, request).stream()
-            .filter(d -> !isStraightOn || SetUp.onApparatus(d))
-            .toList();
+        isStraightOn ? candidates.stream().filter(SetUp::onApparatus).toList() : candidates;
 
     List<PlanItem> items = new ArrayList<>(locked.raise());
     if (items.isEmpty() && mainRaise.isPresent() && demand.raiseSeconds() > 0) {

@@ -84,7 +84,7 @@ final class Stages {
       SimulatedPlan part =
           isLast
               ? inOnePlace.tuned(here, anchors, left)
-              : inOnePlace.compute(here, Tuning.NONE, anchors, left);
+              : inOnePlace.untuned(here, anchors, left);
       for (PlanItem item : part.plan().items()) {
         if (isLast || item.block() != WarmUpPart.TRANSITION) {
           String id = item.lock() == Lock.NONE ? "" : item.id();
