@@ -84,6 +84,11 @@ public final class RunningServer implements BeforeAllCallback {
         url, System.getenv("JUBILEE_DB_USER"), System.getenv("JUBILEE_DB_PASSWORD"));
   }
 
+  /** To the database of the server that all tests share. */
+  static Connection connect() throws SQLException {
+    return connect(database);
+  }
+
   /** What an earlier version, or bad luck, may have left in the database. */
   static void sql(String statement) throws SQLException {
     execute(database, statement);

@@ -118,8 +118,7 @@ final class InOnePlace {
 
   /** The plan for one place as it is without looking ahead. */
   SimulatedPlan untuned(PrescriptionRequest request, Anchors anchors, Demand demand) {
-    return compute(
-        request, Tuning.NONE, anchors, demand, DrillMenu.candidates(library, request));
+    return compute(request, Tuning.NONE, anchors, demand, DrillMenu.candidates(library, request));
   }
 
   /**

@@ -82,9 +82,7 @@ final class Stages {
       PrescriptionRequest here = at(stage, before, items, stage > built);
       Demand left = left(here.demand(anchors), items, stage, built);
       SimulatedPlan part =
-          isLast
-              ? inOnePlace.tuned(here, anchors, left)
-              : inOnePlace.untuned(here, anchors, left);
+          isLast ? inOnePlace.tuned(here, anchors, left) : inOnePlace.untuned(here, anchors, left);
       for (PlanItem item : part.plan().items()) {
         if (isLast || item.block() != WarmUpPart.TRANSITION) {
           String id = item.lock() == Lock.NONE ? "" : item.id();

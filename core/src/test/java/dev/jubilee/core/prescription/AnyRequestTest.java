@@ -3,6 +3,7 @@ package dev.jubilee.core.prescription;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.jubilee.core.Scenarios;
+import dev.jubilee.core.Sweeps;
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Contraindication;
@@ -42,7 +43,6 @@ import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.DoubleStream;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -68,9 +68,8 @@ class AnyRequestTest {
   private static final Set<Kit> FOR_ONE =
       EnumSet.of(Kit.ROLLER, Kit.WRAP, Kit.LONG_BAND, Kit.STEP, Kit.ROPE);
 
-  /** In parcels, so that a failure is short and the processors share the work. */
   static Stream<Integer> parcels() {
-    return IntStream.range(0, 16).boxed();
+    return Sweeps.parcels(16);
   }
 
   @ParameterizedTest

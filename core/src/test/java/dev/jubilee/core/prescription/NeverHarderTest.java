@@ -3,6 +3,7 @@ package dev.jubilee.core.prescription;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.jubilee.core.Scenarios;
+import dev.jubilee.core.Sweeps;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.HealthCondition;
 import dev.jubilee.core.athlete.Restriction;
@@ -21,7 +22,6 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -34,7 +34,7 @@ class NeverHarderTest {
   private static final int PAIRS = 60;
 
   static Stream<Integer> parcels() {
-    return IntStream.range(0, 16).boxed();
+    return Sweeps.parcels(16);
   }
 
   @ParameterizedTest

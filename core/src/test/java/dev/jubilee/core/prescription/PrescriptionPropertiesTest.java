@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import dev.jubilee.core.Scenarios;
+import dev.jubilee.core.Sweeps;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.athlete.Restriction.Severity;
 import dev.jubilee.core.check.Checks;
@@ -45,9 +46,11 @@ class PrescriptionPropertiesTest {
 
   /** Computed once; the properties only look at them. */
   private static final List<List<Plan>> PLANS =
-      requests().stream().map(some -> some.stream().map(Scenarios::plan).toList()).toList();
+      requests().stream()
+          .map(all -> Sweeps.some(all).stream().map(Scenarios::plan).toList())
+          .toList();
 
-  /** For each sport and kind of session, several hundred athletes in several hundred places. */
+  /** For each sport and kind of session, many athletes in many places. */
   static Stream<List<Plan>> plans() {
     return PLANS.stream();
   }

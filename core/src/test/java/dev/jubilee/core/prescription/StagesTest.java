@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import dev.jubilee.core.Scenarios;
+import dev.jubilee.core.Sweeps;
 import dev.jubilee.core.check.Checks;
 import dev.jubilee.core.check.Finding;
 import dev.jubilee.core.check.Severity;
@@ -41,7 +42,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -140,7 +140,7 @@ class StagesTest {
   }
 
   static Stream<Integer> parcels() {
-    return IntStream.range(0, 8).boxed();
+    return Sweeps.parcels(8);
   }
 
   /** Whatever the places, minutes, kit and ways between them. */
