@@ -1,6 +1,7 @@
 package dev.jubilee.core.build;
 
 import dev.jubilee.core.drill.Dose;
+import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.intensity.Target;
 import dev.jubilee.core.plan.Recovery;
@@ -17,8 +18,6 @@ final class ApproachJumps implements BuildForm {
   private static final Dose THREE = new Dose.Reps(3, 1, 1, 5);
   private static final Recovery WALK_BACK = new Recovery(40, Recovery.Doing.WALK_BACK);
 
-  private static final String JUMP = "approach-jump";
-
   /** Of the contacts; the others are for drills. */
   private static final double SHARE = 0.6;
 
@@ -30,7 +29,8 @@ final class ApproachJumps implements BuildForm {
 
   /** As many as the contacts that are tolerated allow, and no more than are of use. */
   static int most(BuildContext context) {
-    int contacts = context.library().find(JUMP).map(d -> d.contactsIn(THREE)).orElse(0);
+    int contacts =
+        context.library().find(Role.APPROACH_JUMP).map(d -> d.contactsIn(THREE)).orElse(0);
     int tolerated = context.demand().contacts();
     if (contacts == 0 || tolerated < contacts) {
       return 0;
@@ -46,7 +46,7 @@ final class ApproachJumps implements BuildForm {
       double highest = context.demand().buildTop().points() / 100;
       double share = EvenSteps.between(LOWEST, highest, i, count);
       Target target = Target.ofTop((int) Math.round(100 * share), Effort.of(100 * share));
-      jumps.add(new GradedEffort(JUMP, THREE, target, WALK_BACK));
+      jumps.add(new GradedEffort(Role.APPROACH_JUMP, THREE, target, WALK_BACK));
     }
     return jumps;
   }

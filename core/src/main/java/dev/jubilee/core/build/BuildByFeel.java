@@ -1,6 +1,7 @@
 package dev.jubilee.core.build;
 
 import dev.jubilee.core.drill.Dose;
+import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.intensity.Target;
 import dev.jubilee.core.plan.Recovery;
@@ -21,25 +22,25 @@ final class BuildByFeel implements BuildForm {
   private static final int LONG_REST = 90;
 
   private final BuildContext context;
-  private final String drillId;
+  private final Role role;
   private final int seconds;
   private final Recovery.Doing between;
   private final double highest;
   private final int rest;
 
-  private BuildByFeel(BuildContext context, String drillId, int seconds, Recovery.Doing between) {
-    this(context, drillId, seconds, between, HIGHEST, REST);
+  private BuildByFeel(BuildContext context, Role role, int seconds, Recovery.Doing between) {
+    this(context, role, seconds, between, HIGHEST, REST);
   }
 
   private BuildByFeel(
       BuildContext context,
-      String drillId,
+      Role role,
       int seconds,
       Recovery.Doing between,
       double highest,
       int rest) {
     this.context = context;
-    this.drillId = drillId;
+    this.role = role;
     this.seconds = seconds;
     this.between = between;
     this.highest = highest;
@@ -48,13 +49,13 @@ final class BuildByFeel implements BuildForm {
 
   /** Wherever one can stand; nothing that slides where it is wet, nor what hurts. */
   static BuildForm onLand(BuildContext context) {
-    if (!context.isSlippery() && context.allows("land-build")) {
-      return new BuildByFeel(context, "land-build", 20, Recovery.Doing.WALK_ABOUT);
+    if (!context.isSlippery() && context.allows(Role.LAND_BUILD)) {
+      return new BuildByFeel(context, Role.LAND_BUILD, 20, Recovery.Doing.WALK_ABOUT);
     }
-    if (context.allows("march-build")) {
-      return new BuildByFeel(context, "march-build", 20, Recovery.Doing.WALK_ABOUT);
+    if (context.allows(Role.MARCH_BUILD)) {
+      return new BuildByFeel(context, Role.MARCH_BUILD, 20, Recovery.Doing.WALK_ABOUT);
     }
-    return context.allows("push-build-seated") ? ofPushes(context) : BuildForm.NONE;
+    return context.allows(Role.PUSH_BUILD_SEATED) ? ofPushes(context) : BuildForm.NONE;
   }
 
   /** In a chair; whoever races in one goes as high as the session does, and rests as long. */
@@ -63,7 +64,7 @@ final class BuildByFeel implements BuildForm {
         context.sport() == Sport.RUN && !context.request().session().kind().isOnLand();
     return new BuildByFeel(
         context,
-        "push-build-seated",
+        Role.PUSH_BUILD_SEATED,
         context.isSprint() ? 10 : 20,
         Recovery.Doing.SHAKE_ARMS_OUT,
         isTheSport ? Effort.SPRINT.points() : HIGHEST,
@@ -72,15 +73,15 @@ final class BuildByFeel implements BuildForm {
 
   /** A runner without room to run. */
   static BuildForm onTheSpot(BuildContext context) {
-    return context.allows("spot-run-build")
-        ? new BuildByFeel(context, "spot-run-build", 12, Recovery.Doing.SHAKE_OUT)
+    return context.allows(Role.SPOT_RUN_BUILD)
+        ? new BuildByFeel(context, Role.SPOT_RUN_BUILD, 12, Recovery.Doing.SHAKE_OUT)
         : onLand(context);
   }
 
   /** A swimmer without water. */
   static BuildForm ofStrokes(BuildContext context) {
-    return context.allows("turnover-build-swim")
-        ? new BuildByFeel(context, "turnover-build-swim", 10, Recovery.Doing.SHAKE_ARMS_OUT)
+    return context.allows(Role.TURNOVER_BUILD_SWIM)
+        ? new BuildByFeel(context, Role.TURNOVER_BUILD_SWIM, 10, Recovery.Doing.SHAKE_ARMS_OUT)
         : onLand(context);
   }
 
@@ -92,7 +93,7 @@ final class BuildByFeel implements BuildForm {
       Effort effort = Effort.of(EvenSteps.between(Math.min(LOWEST, top), top, i, count));
       efforts.add(
           new GradedEffort(
-              drillId,
+              role,
               new Dose.Timed(seconds, 1),
               Target.byFeel(effort),
               new Recovery(rest, between)));

@@ -5,6 +5,7 @@ import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.intensity.Target;
@@ -61,13 +62,13 @@ record BuildContext(
   }
 
   /** Whether an effort is for this athlete as they are today. */
-  boolean allows(String drillId) {
-    return library.find(drillId).filter(d -> Eligibility.isFor(d, request.athlete())).isPresent();
+  boolean allows(Role role) {
+    return library.find(role).filter(d -> Eligibility.isFor(d, request.athlete())).isPresent();
   }
 
   /** Whether the kit is there and the library has the effort done with it. */
-  boolean has(Kit kit, String drillId) {
-    return request.circumstances().kit().contains(kit) && library.find(drillId).isPresent();
+  boolean has(Kit kit, Role role) {
+    return request.circumstances().kit().contains(kit) && library.find(role).isPresent();
   }
 
   /** Where the build ends, in the unit of the athlete's own figures. */
@@ -86,7 +87,7 @@ record BuildContext(
    * @param intensity W or m/s
    * @param rate strokes or revolutions a minute; 0 where none is given
    */
-  GradedEffort at(double intensity, String drillId, Dose dose, Recovery recovery, int rate) {
+  GradedEffort at(double intensity, Role role, Dose dose, Recovery recovery, int rate) {
     Effort effort = anchors.model().effortOf(intensity);
     Target usual = anchors.target(effort, Duration.ofSeconds(dose.seconds())).atRate(rate);
     // Sprinters go by shares of their top; one that was not measured is no pace to run at.
@@ -94,7 +95,7 @@ record BuildContext(
         sport() == Sport.RUN && isShort() && !anchors.topMeasured()
             ? Target.ofTop(usual.percentOfTop(), effort)
             : usual;
-    return new GradedEffort(drillId, dose, target, recovery);
+    return new GradedEffort(role, dose, target, recovery);
   }
 
   /**

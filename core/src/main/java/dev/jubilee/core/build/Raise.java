@@ -8,6 +8,7 @@ import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Position;
+import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
@@ -47,7 +48,6 @@ public final class Raise {
   private static final double WALK_RUN_TRANSITION = 2.0;
 
   private static final int WALKING = 36;
-  private static final String WALK = "walk";
 
   /** Walked before sore legs run, s; common practice. */
   private static final int WALKED_BEFORE = 120;
@@ -103,7 +103,7 @@ public final class Raise {
   }
 
   private boolean allowed(Drill drill) {
-    boolean novice = drill.id().equals("easy-jog") && request.athlete().deconditioned();
+    boolean novice = drill.is(Role.EASY_JOG) && request.athlete().deconditioned();
     // A minute of skipping is more contacts than any drill has.
     boolean lands =
         drill.contacts() * Math.min(longest(drill), demand.raiseSeconds())
@@ -141,7 +141,7 @@ public final class Raise {
     if (!isSore || !runs(main) || main.effort() <= WALKING || seconds < TWO_STAGES) {
       return Optional.empty();
     }
-    return library.find(WALK).filter(this::allowed).map(walk -> stage(walk, WALKED_BEFORE, 0));
+    return library.find(Role.WALK).filter(this::allowed).map(walk -> stage(walk, WALKED_BEFORE, 0));
   }
 
   /** Walking and jogging want a straight to move along; rooms are for moving on the spot. */

@@ -4,6 +4,7 @@ import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.plan.PrescriptionRequest;
@@ -46,27 +47,27 @@ public final class Ramp {
     this.hasModelledCost = !request.session().kind().isOnLand();
   }
 
-  /** The hardest kind of effort that a session is of: its drill's id. */
-  public static String ownEffort(Session session) {
+  /** The hardest kind of effort that a session is of: what its drill is for. */
+  public static Role ownEffort(Session session) {
     if (session.kind().isSprinted() && session.sport() == Sport.RUN) {
-      return "build-up-run";
+      return Role.BUILD_UP_RUN;
     }
     return session.kind() == SessionKind.SPRINT && session.sport() == Sport.RIDE
-        ? "opener-ride"
+        ? Role.OPENER_RIDE
         : easierEffort(session);
   }
 
   /** What a build is made of below that. */
-  private static String easierEffort(Session session) {
+  private static Role easierEffort(Session session) {
     return switch (session.kind()) {
-      case GYM -> "warm-up-set";
-      case JUMPS -> "approach-jump";
+      case GYM -> Role.WARM_UP_SET;
+      case JUMPS -> Role.APPROACH_JUMP;
       default ->
           switch (session.sport()) {
-            case RUN -> "stride-run";
-            case RIDE -> "pressure-step-ride";
-            case ROW -> "pressure-step-row";
-            case SWIM -> "build-25-swim";
+            case RUN -> Role.STRIDE_RUN;
+            case RIDE -> Role.PRESSURE_STEP_RIDE;
+            case ROW -> Role.PRESSURE_STEP_ROW;
+            case SWIM -> Role.BUILD_25_SWIM;
           };
     };
   }
@@ -87,15 +88,15 @@ public final class Ramp {
     return switch (context.request().session().sport()) {
       case RUN -> onFoot(context);
       case RIDE ->
-          context.has(Kit.BIKE, "pressure-step-ride")
+          context.has(Kit.BIKE, Role.PRESSURE_STEP_RIDE)
               ? new RideBuild(context)
               : BuildByFeel.onLand(context);
       case ROW ->
-          context.has(Kit.ROWER, "pressure-step-row")
+          context.has(Kit.ROWER, Role.PRESSURE_STEP_ROW)
               ? new RowBuild(context)
               : BuildByFeel.onLand(context);
       case SWIM ->
-          context.has(Kit.POOL, "build-25-swim")
+          context.has(Kit.POOL, Role.BUILD_25_SWIM)
               ? new SwimBuild(context)
               : BuildByFeel.ofStrokes(context);
     };
@@ -218,7 +219,7 @@ public final class Ramp {
     List<GradedEffort> trimmed = new ArrayList<>(efforts);
     int end = trimmed.size() - 1;
     GradedEffort last = trimmed.get(end);
-    trimmed.set(end, new GradedEffort(last.drillId(), last.dose(), last.target(), Recovery.NONE));
+    trimmed.set(end, new GradedEffort(last.role(), last.dose(), last.target(), Recovery.NONE));
     return trimmed;
   }
 }

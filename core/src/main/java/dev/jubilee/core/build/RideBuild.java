@@ -1,6 +1,7 @@
 package dev.jubilee.core.build;
 
 import dev.jubilee.core.drill.Dose;
+import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.plan.Recovery;
 import java.util.ArrayList;
 import java.util.List;
@@ -40,7 +41,7 @@ final class RideBuild implements BuildForm {
   /** Where minutes at the event's own power would spend what it needs. */
   private boolean hasOpeners() {
     boolean isFarAbove = context.isTimed() && context.top() > WELL_ABOVE * context.critical();
-    return (context.isShort() || isFarAbove) && context.allows("opener-ride");
+    return (context.isShort() || isFarAbove) && context.allows(Role.OPENER_RIDE);
   }
 
   private void addSteps(
@@ -56,7 +57,7 @@ final class RideBuild implements BuildForm {
       efforts.add(
           context.at(
               top * EvenSteps.between(FirstStep.share(context), 1, i, steps),
-              "pressure-step-ride",
+              Role.PRESSURE_STEP_RIDE,
               new Dose.Timed(seconds, 1),
               new Recovery(last && openersFollow ? 60 : 0, Recovery.Doing.SPIN),
               cadence()));
@@ -77,7 +78,7 @@ final class RideBuild implements BuildForm {
       efforts.add(
           context.at(
               context.top() * EvenSteps.between(first, 1, i, openers),
-              "opener-ride",
+              Role.OPENER_RIDE,
               new Dose.Timed(seconds, 1),
               new Recovery(context.rest(brief), Recovery.Doing.SPIN),
               OPENER_CADENCE));

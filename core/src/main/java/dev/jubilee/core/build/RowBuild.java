@@ -1,6 +1,7 @@
 package dev.jubilee.core.build;
 
 import dev.jubilee.core.drill.Dose;
+import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.session.SessionKind;
 import java.util.ArrayList;
@@ -57,7 +58,7 @@ final class RowBuild implements BuildForm {
       efforts.add(
           context.at(
               top * EvenSteps.between(first, 1, i, steps),
-              "pressure-step-row",
+              Role.PRESSURE_STEP_ROW,
               new Dose.Timed(brief ? BRIEF_STEP : STEP, 1),
               new Recovery(last && tensFollow ? (brief ? 30 : 60) : 0, Recovery.Doing.PADDLE),
               (int) Math.round(EvenSteps.between(LOWEST_RATE, HIGHEST_RATE, i, steps))));
@@ -80,7 +81,7 @@ final class RowBuild implements BuildForm {
       efforts.add(
           context.at(
               context.top() * share,
-              "race-tens-row",
+              Role.RACE_TENS_ROW,
               new Dose.Timed((int) Math.round(STROKES * 60.0 / rate), 1),
               new Recovery(rest, Recovery.Doing.PADDLE),
               rate));

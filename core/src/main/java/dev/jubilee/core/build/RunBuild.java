@@ -1,6 +1,7 @@
 package dev.jubilee.core.build;
 
 import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.session.SessionKind;
@@ -42,8 +43,6 @@ final class RunBuild implements BuildForm {
 
   private static final double LEAST_REST = 0.2;
 
-  private static final String HILL_STRIDE = "hill-stride";
-
   /** Hill strides are short, m; common practice. */
   private static final double LONGEST_UPHILL = 50;
 
@@ -69,7 +68,7 @@ final class RunBuild implements BuildForm {
               ? uphill(distance, speed)
               : context.at(
                   speed,
-                  isOverBarrier ? overBarrier() : drillId(),
+                  isOverBarrier ? overBarrier() : effort(),
                   context.over(distance, speed, USUAL_SPEED),
                   recovery(distance, speed, brief),
                   0));
@@ -79,7 +78,8 @@ final class RunBuild implements BuildForm {
 
   /** Sore calves stride on the flat. */
   private boolean isUphill() {
-    return context.request().circumstances().conditions().isUphill() && context.allows(HILL_STRIDE);
+    return context.request().circumstances().conditions().isUphill()
+        && context.allows(Role.HILL_STRIDE);
   }
 
   /** The same effort up the slope: as much oxygen, at a slower pace. */
@@ -88,7 +88,7 @@ final class RunBuild implements BuildForm {
     int gradient = context.request().circumstances().conditions().gradient();
     double speed = flat / Slope.times(gradient);
     return context
-        .at(flat, HILL_STRIDE, context.over(distance, speed, USUAL_SPEED), walkDown(), 0)
+        .at(flat, Role.HILL_STRIDE, context.over(distance, speed, USUAL_SPEED), walkDown(), 0)
         .atPaceOf(1 / Slope.times(gradient));
   }
 
@@ -106,8 +106,10 @@ final class RunBuild implements BuildForm {
   }
 
   /** What is sore is not thrown into a sprint; strides stay relaxed. */
-  private String drillId() {
-    return context.isShort() && context.allows("build-up-run") ? "build-up-run" : "stride-run";
+  private Role effort() {
+    return context.isShort() && context.allows(Role.BUILD_UP_RUN)
+        ? Role.BUILD_UP_RUN
+        : Role.STRIDE_RUN;
   }
 
   /** How many of the last efforts go over a barrier, where there is one; common practice. */
@@ -123,8 +125,8 @@ final class RunBuild implements BuildForm {
     return context.kind() == SessionKind.HURDLES && !brief && count > 2 ? 2 : 1;
   }
 
-  private String overBarrier() {
-    return context.kind() == SessionKind.HURDLES ? "build-up-hurdles" : "stride-barrier";
+  private Role overBarrier() {
+    return context.kind() == SessionKind.HURDLES ? Role.BUILD_UP_HURDLES : Role.STRIDE_BARRIER;
   }
 
   private Distance distance(boolean brief) {

@@ -1,5 +1,6 @@
 package dev.jubilee.core.build;
 
+import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.session.SessionKind;
@@ -22,12 +23,12 @@ final class SwimBuild implements BuildForm {
   private static final double USUAL_SPEED = 25 / 22.0;
 
   /** What is swum at the pace of the day, a stroke each; common practice. */
-  private static final Map<Stroke, String> AT_PACE =
+  private static final Map<Stroke, Role> AT_PACE =
       Map.of(
-          Stroke.BUTTERFLY, "pace-25-butterfly",
-          Stroke.BACKSTROKE, "pace-25-backstroke",
-          Stroke.BREASTSTROKE, "pace-25-breaststroke",
-          Stroke.FREESTYLE, "pace-25-freestyle");
+          Stroke.BUTTERFLY, Role.PACE_25_BUTTERFLY,
+          Stroke.BACKSTROKE, Role.PACE_25_BACKSTROKE,
+          Stroke.BREASTSTROKE, Role.PACE_25_BREASTSTROKE,
+          Stroke.FREESTYLE, Role.PACE_25_FREESTYLE);
 
   private final BuildContext context;
 
@@ -61,7 +62,7 @@ final class SwimBuild implements BuildForm {
       efforts.add(
           context.at(
               speed,
-              i >= count - paced ? "pace-25-swim" : "build-25-swim",
+              i >= count - paced ? Role.PACE_25_SWIM : Role.BUILD_25_SWIM,
               context.over(length, speed, USUAL_SPEED),
               recovery,
               0));
@@ -92,7 +93,7 @@ final class SwimBuild implements BuildForm {
           context
               .at(
                   speed,
-                  leg < 0 ? "build-25-swim" : AT_PACE.get(stroke),
+                  leg < 0 ? Role.BUILD_25_SWIM : AT_PACE.get(stroke),
                   context.over(LENGTH, own * speed, own * USUAL_SPEED),
                   recovery,
                   0)

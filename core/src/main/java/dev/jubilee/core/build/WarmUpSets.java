@@ -2,6 +2,7 @@ package dev.jubilee.core.build;
 
 import dev.jubilee.core.demand.HealthRules;
 import dev.jubilee.core.drill.Dose;
+import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.intensity.Target;
 import dev.jubilee.core.plan.Recovery;
@@ -56,7 +57,7 @@ final class WarmUpSets implements BuildForm {
       Effort effort = Effort.of(points(share));
       sets.add(
           new GradedEffort(
-              "warm-up-set",
+              Role.WARM_UP_SET,
               dose,
               Target.ofLoad(share, effort),
               new Recovery(REST + LONGER * i, Recovery.Doing.CHANGE_LOAD)));

@@ -6,6 +6,7 @@ import dev.jubilee.core.choice.RegionRules;
 import dev.jubilee.core.demand.LoadedRegions;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
@@ -68,10 +69,10 @@ public final class SparingSession {
   private static Optional<Drill> easy(Sport sport, DrillLibrary library) {
     return library.find(
         switch (sport) {
-          case RUN -> "easy-jog";
-          case RIDE -> "easy-spin";
-          case ROW -> "easy-row";
-          case SWIM -> "easy-swim";
+          case RUN -> Role.EASY_JOG;
+          case RIDE -> Role.EASY_SPIN;
+          case ROW -> Role.EASY_ROW;
+          case SWIM -> Role.EASY_SWIM;
         });
   }
 }

@@ -11,6 +11,7 @@ import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.Position;
+import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.drill.Skill;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.drill.Way;
@@ -75,7 +76,7 @@ public final class Eligibility {
       return Optional.of("is held, which your approach leaves out");
     }
     boolean isNeck = drill.regions().contains(BodyRegion.NECK) && drill.regions().size() == 1;
-    boolean rolls = drill.id().equals("neck-rolls");
+    boolean rolls = drill.is(Role.NECK_ROLLS);
     if (isNeck
         && (approach.neck() == Approach.Neck.NONE
             || (rolls != (approach.neck() == Approach.Neck.ROLLS)))) {

@@ -1,5 +1,6 @@
 package dev.jubilee.core.circumstances;
 
+import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.quantity.Bounds;
 
 /**
@@ -15,20 +16,20 @@ public record Transfer(Means means, int minutes) {
 
   /** How one gets from place to place. */
   public enum Means {
-    WALK("transfer-walk"),
-    RIDE("transfer-ride"),
-    DRIVE("transfer-drive"),
-    CHANGE("transfer-change");
+    WALK(Role.TRANSFER_WALK),
+    RIDE(Role.TRANSFER_RIDE),
+    DRIVE(Role.TRANSFER_DRIVE),
+    CHANGE(Role.TRANSFER_CHANGE);
 
-    private final String drillId;
+    private final Role role;
 
-    Means(String drillId) {
-      this.drillId = drillId;
+    Means(Role role) {
+      this.role = role;
     }
 
-    /** Id of what the library says about it. */
-    public String drillId() {
-      return drillId;
+    /** What the library has for it. */
+    public Role role() {
+      return role;
     }
   }
 }

@@ -40,6 +40,7 @@ import java.util.Set;
  * @param cues at most three, a few words each
  * @param fault the common fault and its fix
  * @param caution what to watch; empty when nothing in particular
+ * @param role what a rule needs this very drill for, if any does
  */
 public record Drill(
     String id,
@@ -66,7 +67,13 @@ public record Drill(
     List<String> steps,
     List<String> cues,
     String fault,
-    String caution) {
+    String caution,
+    Optional<Role> role) {
+
+  /** Whether it is the one that a rule needs for something. */
+  public boolean is(Role wanted) {
+    return role.filter(wanted::equals).isPresent();
+  }
 
   /** Whether it works a region at all, in whatever way. */
   public boolean works(BodyRegion region) {
@@ -88,6 +95,15 @@ public record Drill(
 
   /** The same drill with another usual dose and most. */
   public Drill usually(Dose dose, int atMost) {
+    return with(dose, atMost, role);
+  }
+
+  /** The same drill as the one that a rule needs for something. */
+  public Drill with(Role wanted) {
+    return with(usual, most, Optional.of(wanted));
+  }
+
+  private Drill with(Dose dose, int atMost, Optional<Role> newRole) {
     return new Drill(
         id,
         name,
@@ -113,7 +129,8 @@ public record Drill(
         steps,
         cues,
         fault,
-        caution);
+        caution,
+        newRole);
   }
 
   /** At most one drill of a group stands in a plan: the rungs of a ladder, or the drill alone. */

@@ -4,6 +4,7 @@ import dev.jubilee.core.quantity.OutOfRangeException;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +14,7 @@ import java.util.TreeMap;
 /** All drills at hand and the ladders they form. Order is the order of the files, and stable. */
 public final class DrillLibrary {
   private final Map<String, Drill> byId = new LinkedHashMap<>();
+  private final Map<Role, Drill> byRole = new EnumMap<>(Role.class);
   private final Map<String, Ladder> ladders = new TreeMap<>();
 
   private final Map<String, Drill> archived = new LinkedHashMap<>();
@@ -38,6 +40,7 @@ public final class DrillLibrary {
     Map<String, List<Drill>> rungs = new TreeMap<>();
     for (Drill drill : drills) {
       byId.put(drill.id(), drill);
+      drill.role().ifPresent(role -> byRole.put(role, drill));
       drill
           .rung()
           .ifPresent(r -> rungs.computeIfAbsent(r.ladder(), k -> new ArrayList<>()).add(drill));
@@ -88,6 +91,20 @@ public final class DrillLibrary {
 
   public Optional<Drill> find(String id) {
     return Optional.ofNullable(byId.getOrDefault(id, archived.get(id)));
+  }
+
+  /** The drill that has a role; a library made for a test may have none. */
+  public Optional<Drill> find(Role role) {
+    return Optional.ofNullable(byRole.get(role));
+  }
+
+  /**
+   * The drill that has a role.
+   *
+   * @throws IllegalStateException where the library has none
+   */
+  public Drill require(Role role) {
+    return find(role).orElseThrow(() -> new IllegalStateException("no drill for " + role));
   }
 
   /** The drill with this id; an unknown one names the field. */

@@ -61,7 +61,8 @@ record DrillEntry(Map<?, ?> values) {
         texts("steps"),
         texts("cues"),
         text("fault"),
-        text("caution"));
+        text("caution"),
+        Optional.empty());
   }
 
   /** The list of what is loaded hard is the short form of what most drills need to say. */

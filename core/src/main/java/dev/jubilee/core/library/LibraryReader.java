@@ -2,21 +2,27 @@ package dev.jubilee.core.library;
 
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** Reads drill families from YAML and lists every fault with its file and line. */
 public final class LibraryReader {
+  private static final String ROLES = "roles.yaml";
+
   private static final List<String> FAMILIES =
       List.of(
           "release",
@@ -42,17 +48,68 @@ public final class LibraryReader {
   public static DrillLibrary builtIn() {
     LibraryReader reader = new LibraryReader();
     for (String family : FAMILIES) {
-      String file = family + ".yaml";
-      try (InputStream in = LibraryReader.class.getResourceAsStream("/library/" + file)) {
-        if (in == null) {
-          throw new IllegalStateException("drill family missing: " + file);
-        }
-        reader.readFamily(file, new String(in.readAllBytes(), StandardCharsets.UTF_8));
-      } catch (IOException e) {
-        throw new UncheckedIOException(e);
-      }
+      reader.readFamily(family + ".yaml", shipped(family + ".yaml"));
     }
+    reader.readRoles(ROLES, shipped(ROLES));
     return reader.finish();
+  }
+
+  private static String shipped(String file) {
+    try (InputStream in = LibraryReader.class.getResourceAsStream("/library/" + file)) {
+      if (in == null) {
+        throw new IllegalStateException("file of the library missing: " + file);
+      }
+      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /**
+   * Reads which drill a rule means where it needs a certain one; each role has one.
+   *
+   * @param file name to show in faults
+   * @param yaml drills' ids by role
+   */
+  private void readRoles(String file, String yaml) {
+    YamlFile.read(file, yaml, faults)
+        .ifPresent(
+            read -> {
+              Map<?, ?> given = read.value() instanceof Map<?, ?> map ? map : Map.of();
+              for (Object name : given.keySet()) {
+                if (Arrays.stream(Role.values()).noneMatch(r -> r.name().equals(name))) {
+                  roleFault(read, name, "a role, not " + name);
+                }
+              }
+              for (Role role : Role.values()) {
+                giveRole(read, role, given.get(role.name()));
+              }
+            });
+  }
+
+  /** What is wrong with roles for the drills that ship. */
+  static List<LibraryFault> faultsOfRoles(String yaml) {
+    LibraryReader reader = new LibraryReader();
+    FAMILIES.forEach(family -> reader.readFamily(family + ".yaml", shipped(family + ".yaml")));
+    reader.readRoles(ROLES, yaml);
+    return reader.faults;
+  }
+
+  private void giveRole(YamlFile file, Role role, Object id) {
+    OptionalInt place =
+        IntStream.range(0, drills.size()).filter(i -> drills.get(i).id().equals(id)).findFirst();
+    if (place.isEmpty()) {
+      roleFault(file, role, "the id of a drill for " + role + ", not " + id);
+    } else if (drills.get(place.getAsInt()).role().isPresent()) {
+      roleFault(file, role, "a drill of its own for " + role + "; " + id + " has a role already");
+    } else {
+      drills.set(place.getAsInt(), drills.get(place.getAsInt()).with(role));
+    }
+  }
+
+  private void roleFault(YamlFile file, Object role, String accepted) {
+    faults.add(
+        LibraryFault.ofFile(file.name() + ":" + file.line(List.of(role.toString())), accepted));
   }
 
   /**

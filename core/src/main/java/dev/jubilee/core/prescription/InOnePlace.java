@@ -14,6 +14,7 @@ import dev.jubilee.core.demand.HealthRules;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.plan.DosedDrill;
@@ -32,6 +33,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -70,9 +72,7 @@ final class InOnePlace {
   /** Seconds beyond the drills themselves for getting into them; Jubilee modelling choice. */
   private static final int GETTING_READY = 30;
 
-  static final String SETTLE = "settle";
   static final int LONG_WAIT_SECONDS = 60 * DemandFinder.LONG_WAIT;
-  static final String TOP_UP = "stay-warm";
 
   /** A top-up and what is left after it; common practice: a minute or two, just before. */
   private static final int TOP_UP_SECONDS = 120;
@@ -367,50 +367,47 @@ final class InOnePlace {
   }
 
   private List<PlanItem> items(List<GradedEffort> efforts) {
-    List<PlanItem> items = new ArrayList<>();
-    for (GradedEffort e : efforts) {
-      Optional<Drill> drill = library.find(e.drillId());
-      if (drill.isEmpty()) {
-        continue;
-      }
-      items.add(PlanItem.of(drill.get(), e.dose(), e.target(), e.recovery()));
-    }
-    return items;
+    return efforts.stream()
+        .map(e -> PlanItem.of(library.require(e.role()), e.dose(), e.target(), e.recovery()))
+        .toList();
   }
 
   /** The way to the start; a long wait gets a top-up near its end. */
   private List<PlanItem> transition(PrescriptionRequest request, int seconds) {
     boolean isLong = request.circumstances().conditions().waitMinutes() >= DemandFinder.LONG_WAIT;
-    if (!isLong || seconds < LONG_WAIT_SECONDS || library.find(TOP_UP).isEmpty()) {
-      return List.of(waiting(SETTLE, seconds));
+    if (!isLong || seconds < LONG_WAIT_SECONDS || library.find(Role.STAY_WARM).isEmpty()) {
+      return List.of(waiting(Role.SETTLE, seconds));
     }
     int topUp = TOP_UP_SECONDS + request.tuning().topUp();
     return List.of(
-        waiting(SETTLE, seconds - topUp - AFTER_TOP_UP),
-        waiting(TOP_UP, topUp),
-        waiting(SETTLE, AFTER_TOP_UP));
+        waiting(Role.SETTLE, seconds - topUp - AFTER_TOP_UP),
+        waiting(Role.STAY_WARM, topUp),
+        waiting(Role.SETTLE, AFTER_TOP_UP));
   }
 
-  private PlanItem waiting(String drillId, int seconds) {
+  private PlanItem waiting(Role role, int seconds) {
     Dose dose = new Dose.Timed(seconds, 1);
-    Optional<Drill> drill = library.find(drillId);
-    return drill
+    return library
+        .find(role)
         .map(d -> PlanItem.of(d, dose))
-        .orElseGet(
-            () ->
-                new PlanItem(
-                    "",
-                    WarmUpPart.TRANSITION,
-                    drillId,
-                    "Settle",
-                    dose,
-                    Optional.empty(),
-                    1,
-                    0,
-                    "",
-                    Recovery.NONE,
-                    Lock.NONE,
-                    0));
+        .orElseGet(() -> withoutADrill(role, dose));
+  }
+
+  /** Even without any drill there is a way to the start. */
+  private static PlanItem withoutADrill(Role role, Dose dose) {
+    return new PlanItem(
+        "",
+        WarmUpPart.TRANSITION,
+        role.name().toLowerCase(Locale.ROOT),
+        "Settle",
+        dose,
+        Optional.empty(),
+        1,
+        0,
+        "",
+        Recovery.NONE,
+        Lock.NONE,
+        0);
   }
 
   /** Gives each new item an id that no locked one has. */

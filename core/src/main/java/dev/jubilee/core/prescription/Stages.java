@@ -201,7 +201,7 @@ final class Stages {
     return transfer.minutes() == 0
         ? Optional.empty()
         : library
-            .find(transfer.means().drillId())
+            .find(transfer.means().role())
             .map(d -> PlanItem.of(d, new Dose.Timed(60 * transfer.minutes(), 1)))
             .map(i -> i.withStage(stage));
   }

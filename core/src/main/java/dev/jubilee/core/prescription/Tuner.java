@@ -1,6 +1,7 @@
 package dev.jubilee.core.prescription;
 
 import dev.jubilee.core.demand.Demand;
+import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
@@ -10,6 +11,7 @@ import dev.jubilee.core.plan.Tuning;
 import dev.jubilee.core.session.SessionKind;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 
 /**
  * Finds the smallest change of lengths that the simulation wants. Each is tried on the plan as it
@@ -133,12 +135,12 @@ final class Tuner {
   /** The plan with other lengths, as far as its items allow; only for looking ahead. */
   static Plan with(Plan plan, Tuning tuning) {
     List<PlanItem> items = new ArrayList<>(plan.items());
-    int raise = longest(items, WarmUpPart.RAISE, "");
+    int raise = longest(items, WarmUpPart.RAISE, i -> true);
     if (raise >= 0) {
       lengthen(items, raise, tuning.raise());
     }
-    int settle = longest(items, WarmUpPart.TRANSITION, InOnePlace.SETTLE);
-    int topUp = longest(items, WarmUpPart.TRANSITION, InOnePlace.TOP_UP);
+    int settle = longest(items, WarmUpPart.TRANSITION, is(plan, Role.SETTLE));
+    int topUp = longest(items, WarmUpPart.TRANSITION, is(plan, Role.STAY_WARM));
     if (topUp >= 0) {
       lengthen(items, topUp, tuning.topUp());
       lengthen(items, settle, -tuning.topUp());
@@ -149,11 +151,15 @@ final class Tuner {
     return new Plan(plan.request(), plan.anchors(), plan.demand(), plan.library(), items);
   }
 
-  private static int longest(List<PlanItem> items, WarmUpPart block, String drillId) {
+  private static Predicate<PlanItem> is(Plan plan, Role role) {
+    return item -> plan.drill(item).filter(d -> d.is(role)).isPresent();
+  }
+
+  private static int longest(List<PlanItem> items, WarmUpPart block, Predicate<PlanItem> wanted) {
     int found = -1;
     for (int i = 0; i < items.size(); i++) {
       PlanItem item = items.get(i);
-      boolean fits = item.block() == block && (drillId.isEmpty() || item.drillId().equals(drillId));
+      boolean fits = item.block() == block && wanted.test(item);
       if (fits && (found < 0 || item.seconds() > items.get(found).seconds())) {
         found = i;
       }

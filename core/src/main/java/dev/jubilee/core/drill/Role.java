@@ -1,0 +1,65 @@
+package dev.jubilee.core.drill;
+
+/**
+ * What a rule needs one certain drill for. Which drill it is stands in the library ({@code
+ * roles.yaml}); the library that ships has one for each role, or it cannot be read.
+ */
+public enum Role {
+  /** Waiting for the start. */
+  SETTLE,
+
+  /** Keeping warm in a long wait. */
+  STAY_WARM,
+
+  /** Walked before sore legs run. */
+  WALK,
+
+  /** The easiest raise of each sport; what a sparing session is made of, too. */
+  EASY_JOG,
+  EASY_SPIN,
+  EASY_ROW,
+  EASY_SWIM,
+
+  /** Getting from one place to the next. */
+  TRANSFER_WALK,
+  TRANSFER_RIDE,
+  TRANSFER_DRIVE,
+  TRANSFER_CHANGE,
+
+  /** How some schools treat the neck. */
+  NECK_ROLLS,
+
+  /** Efforts of runners, from the easiest surface to barriers. */
+  BUILD_UP_RUN,
+  STRIDE_RUN,
+  HILL_STRIDE,
+  STRIDE_BARRIER,
+  BUILD_UP_HURDLES,
+
+  /** Efforts of riders. */
+  PRESSURE_STEP_RIDE,
+  OPENER_RIDE,
+
+  /** Efforts of rowers. */
+  PRESSURE_STEP_ROW,
+  RACE_TENS_ROW,
+
+  /** Efforts of swimmers. */
+  BUILD_25_SWIM,
+  PACE_25_SWIM,
+  PACE_25_BUTTERFLY,
+  PACE_25_BACKSTROKE,
+  PACE_25_BREASTSTROKE,
+  PACE_25_FREESTYLE,
+
+  /** Efforts by feel, where the sport cannot be done. */
+  LAND_BUILD,
+  MARCH_BUILD,
+  PUSH_BUILD_SEATED,
+  SPOT_RUN_BUILD,
+  TURNOVER_BUILD_SWIM,
+
+  /** Efforts before lifting and jumping. */
+  WARM_UP_SET,
+  APPROACH_JUMP
+}
