@@ -37,10 +37,7 @@ class RoutineTest {
           .drill(item)
           .filter(d -> d.block().isChosen())
           .ifPresent(
-              d ->
-                  assertThat(d.level() == Level.NOVICE || d.rung().isPresent())
-                      .as("%s is for a novice", d.id())
-                      .isTrue());
+              d -> assertThat(d.level()).as("%s is for a novice", d.id()).isEqualTo(Level.NOVICE));
     }
     assertThat(given.simulated().plan().seconds())
         .isLessThanOrEqualTo(given.simulated().plan().availableSeconds());

@@ -130,6 +130,17 @@ class LearningTest {
     assertThat(own.get(1).times()).as("an hour in a drill is not believed").isEqualTo(60);
   }
 
+  /**
+   * Common practice: faster, more power and feeling readier are better, and an early best effort.
+   */
+  @Test
+  void whichWayIsBetterFollowsTheMeasure() {
+    assertThat(Question.Measure.SECONDS.isMoreBetter()).isFalse();
+    assertThat(Question.Measure.BEST_EFFORT.isMoreBetter()).isFalse();
+    assertThat(Question.Measure.OUTPUT.isMoreBetter()).isTrue();
+    assertThat(Question.Measure.FELT.isMoreBetter()).isTrue();
+  }
+
   @Test
   void changeoversOfAClubAreFoundWithinTheBandThatIsSaid() {
     Random random = new Random(31);
