@@ -8,6 +8,11 @@ import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EntityManager;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -82,6 +87,25 @@ class ServerArchitectureTest {
         .orShould()
         .callMethod(EntityManager.class, "createNativeQuery", String.class)
         .because("what PostgreSQL alone can do is there, and nothing else needs it")
+        .check(CLASSES);
+  }
+
+  @Test
+  void whatTimeItIsIsAskedOfOneClock() {
+    noClasses()
+        .that()
+        .doNotHaveFullyQualifiedName(JubileeApplication.class.getName())
+        .should()
+        .callMethod(Clock.class, "systemUTC")
+        .orShould()
+        .callMethod(Instant.class, "now")
+        .orShould()
+        .callMethod(LocalDate.class, "now", ZoneId.class)
+        .orShould()
+        .callMethod(LocalDateTime.class, "now", ZoneId.class)
+        .orShould()
+        .callMethod(System.class, "currentTimeMillis")
+        .because("any day is to be testable")
         .check(CLASSES);
   }
 

@@ -14,7 +14,11 @@ final class SetUpSubsets {
   private final double[] worth = new double[Offer.SETUPS + 1];
   private final int[] weighed = new int[WEIGHED];
   private final double[] value = new double[1 << WEIGHED];
+  private final double[] sums = new double[1 << WEIGHED];
   private final int[] masks = new int[1 << WEIGHED];
+  private final int[] added = new int[1 << WEIGHED];
+  private int laidOutFrom = -1;
+  private int laidOut = -1;
   private int count;
   private int best;
   private int visited;
@@ -61,27 +65,40 @@ final class SetUpSubsets {
   }
 
   private double weigh(int base) {
-    int walked = tables.walk(base);
-    masks[0] = base;
-    value[0] = 0;
+    layOut(base);
     best = 0;
     double most = 0;
     for (int set = 1; set < 1 << count; set++) {
-      int j = Integer.numberOfTrailingZeros(set);
       int rest = set & (set - 1);
-      masks[set] = masks[rest] | 1 << weighed[j];
-      value[set] = value[rest] + worth[weighed[j]];
-    }
-    for (int set = 1; set < 1 << count; set++) {
-      value[set] -= price * (tables.walk(masks[set]) - walked);
+      sums[set] = sums[rest] + worth[weighed[Integer.numberOfTrailingZeros(set)]];
+      value[set] = sums[set] - price * added[set];
       if (value[set] > most) {
         most = value[set];
         best = set;
       }
     }
-    seconds += tables.walk(masks[best]) - walked;
+    seconds += added[best];
     visited |= masks[best];
     return most;
+  }
+
+  /** The sets and the seconds that each adds; prices change far more often than what is weighed. */
+  private void layOut(int base) {
+    int all = 0;
+    for (int j = 0; j < count; j++) {
+      all |= 1 << weighed[j];
+    }
+    if (base == laidOutFrom && all == laidOut) {
+      return;
+    }
+    laidOutFrom = base;
+    laidOut = all;
+    int walked = tables.walk(base);
+    masks[0] = base;
+    for (int set = 1; set < 1 << count; set++) {
+      masks[set] = masks[set & (set - 1)] | 1 << weighed[Integer.numberOfTrailingZeros(set)];
+      added[set] = tables.walk(masks[set]) - walked;
+    }
   }
 
   /** Seconds that the set-ups of the last best set add. */

@@ -14,6 +14,7 @@ import dev.jubilee.server.club.Club;
 import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.signin.Coach;
 import dev.jubilee.server.signin.CoachRepository;
+import dev.jubilee.server.tenant.ClubScope;
 import java.io.IOException;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
@@ -98,17 +99,16 @@ class FuzzTest {
             .getBean(ClubRepository.class)
             .save(new Club(UUID.randomUUID(), "The other side", ZoneId.of("Europe/Dublin")));
     String hash = application.getBean(PasswordEncoder.class).encode(OTHER_PASSWORD);
-    application
-        .getBean(CoachRepository.class)
-        .save(new Coach(UUID.randomUUID(), club.id(), OTHER, "Ottilie", hash, true));
+    Coach coach = new Coach(UUID.randomUUID(), club.id(), OTHER, "Ottilie", hash, true);
+    ClubScope.within(club.id(), () -> application.getBean(CoachRepository.class).save(coach));
     AthleteProfile profile =
         JSON.readValue(
             "{\"name\":\"Nobody else's\",\"sport\":\"RUN\",\"level\":\"NOVICE\",\"age\":30,"
                 + "\"deconditioned\":false}",
             AthleteProfile.class);
-    return application
-        .getBean(Athletes.class)
-        .create(club.id(), UUID.randomUUID(), profile)
+    return ClubScope.within(
+            club.id(),
+            () -> application.getBean(Athletes.class).create(club.id(), UUID.randomUUID(), profile))
         .id()
         .toString();
   }

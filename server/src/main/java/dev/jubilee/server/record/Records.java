@@ -35,7 +35,6 @@ import java.util.UUID;
 import java.util.function.Function;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -64,7 +63,7 @@ public class Records implements WarmUpListener {
   private final Sessions sessions;
   private final Athletes athletes;
   private final FollowedRecords followed;
-  private final ObjectProvider<MeasuredLookup> measured;
+  private final MeasuredLookup measured;
   private final Clock clock;
   private final TransactionTemplate writing;
 
@@ -74,7 +73,7 @@ public class Records implements WarmUpListener {
       Sessions sessions,
       Athletes athletes,
       FollowedRecords followed,
-      ObjectProvider<MeasuredLookup> measured,
+      MeasuredLookup measured,
       Clock clock,
       PlatformTransactionManager transactions) {
     this.repository = repository;
@@ -150,8 +149,7 @@ public class Records implements WarmUpListener {
     PrescriptionRow row = prescriptions.row(prescriptionId);
     FollowedRecords.Followed told = followed.of(prescriptionId);
     boolean isFollowed = told.record().begun().isPresent();
-    Optional<MeasuredLookup.Measured> recorded =
-        measured.getObject().measured(clubId, prescriptionId);
+    Optional<MeasuredLookup.Measured> recorded = measured.measured(clubId, prescriptionId);
     if (!isFollowed && byHand.isEmpty() && recorded.isEmpty()) {
       repository.deleteById(prescriptionId);
     } else {
