@@ -12,7 +12,7 @@ public class JubileeApplication {
     SpringApplication.run(JubileeApplication.class, args);
   }
 
-  /** The one clock: whatever asks what time it is asks this one. */
+  /** The only clock: every class that needs the time is given this one. */
   @Bean
   Clock clock() {
     return Clock.systemUTC();

@@ -124,7 +124,7 @@ final class InOnePlace {
   /**
    * The plan for one place with given changes of lengths.
    *
-   * @param candidates drills that the request allows, whatever the lengths
+   * @param candidates drills that the request allows; lengths do not change them
    */
   private SimulatedPlan compute(
       PrescriptionRequest untuned,

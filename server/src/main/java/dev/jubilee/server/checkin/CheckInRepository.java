@@ -43,7 +43,7 @@ interface CheckInRepository extends JpaRepository<CheckInRow, UUID> {
       from CheckInRow c where c.receivedAt > :since order by c.receivedAt""")
   List<Standing> findSince(Instant since);
 
-  /** Of what was told before, nobody decided; it counts no more. */
+  /** Marks the open check-ins of a warm-up as superseded by a newer one. */
   @Modifying(flushAutomatically = true)
   @Query(
       """

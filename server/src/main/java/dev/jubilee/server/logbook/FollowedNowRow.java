@@ -10,7 +10,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
 
-/** How a warm-up that is followed stands, in whatever order it is told. */
+/** Where a followed warm-up stands; its events may arrive in any order. */
 @Entity
 @Table(name = "followed_now")
 @SuppressWarnings("UnusedVariable")
