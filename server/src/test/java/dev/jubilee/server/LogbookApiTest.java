@@ -3,6 +3,7 @@ package dev.jubilee.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.jubilee.core.logbook.FollowEvent;
+import dev.jubilee.core.logbook.Happening;
 import dev.jubilee.server.RunningServer.Visitor;
 import dev.jubilee.server.logbook.EventBatch;
 import java.lang.reflect.RecordComponent;
@@ -221,11 +222,11 @@ class LogbookApiTest {
         JSON.readTree(Files.readString(Path.of("../docs/followed-event.schema.json")));
     JsonNode event = schema.at("/properties/events/items/properties");
     assertThat(event.at("/kind/enum").valueStream().map(JsonNode::asString))
-        .containsExactlyElementsOf(Stream.of(FollowEvent.Kind.values()).map(Enum::name).toList());
+        .containsExactlyElementsOf(Stream.of(Happening.Kind.values()).map(Enum::name).toList());
     assertThat(
             event.at("/reason/enum").valueStream().filter(n -> !n.isNull()).map(JsonNode::asString))
         .containsExactlyElementsOf(
-            Stream.of(FollowEvent.SkipReason.values()).map(Enum::name).toList());
+            Stream.of(Happening.SkipReason.values()).map(Enum::name).toList());
     List<String> fields =
         Stream.of(EventBatch.Event.class.getRecordComponents())
             .map(RecordComponent::getName)

@@ -1,6 +1,7 @@
 package dev.jubilee.core.logbook;
 
-import dev.jubilee.core.logbook.FollowEvent.SkipReason;
+import dev.jubilee.core.logbook.Happening.Kind;
+import dev.jubilee.core.logbook.Happening.SkipReason;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -114,8 +115,43 @@ public record DeviceRecord(
     }
 
     void take(FollowEvent event) {
-      Instant at = Instant.ofEpochMilli(event.at() + offset(event.run()));
-      switch (event.kind()) {
+      long lacks = offset(event.run());
+      Instant at = Instant.ofEpochMilli(event.at() + lacks);
+      event
+          .happening()
+          .accept(
+              new Happening.Visitor() {
+                @Override
+                public void moment(Happening.Moment m) {
+                  happened(m.kind(), at);
+                }
+
+                @Override
+                public void ofItem(Happening.OfItem i) {
+                  item(i);
+                }
+
+                @Override
+                public void answer(Happening.Answer a) {
+                  felt = a.kind() == Kind.FELT ? Optional.of(a.value()) : felt;
+                  best = a.kind() == Kind.BEST_EFFORT ? Optional.of(a.value()) : best;
+                }
+
+                @Override
+                public void sensed(Happening.Sensed s) {
+                  s.signals().forEach(x -> signals.putIfAbsent(x.at() / 1000, x.later(lacks)));
+                }
+
+                @Override
+                public void looked(Happening.Looked l) {
+                  looks.add(new Looked(at, l.look()));
+                }
+              });
+    }
+
+    /** Whoever is on the way has not begun; that is of the day, not of the warm-up. */
+    private void happened(Kind kind, Instant at) {
+      switch (kind) {
         case BEGUN -> {
           begun = begun.or(() -> Optional.of(at));
           resume(at);
@@ -133,44 +169,30 @@ public record DeviceRecord(
           ended = Optional.of(at);
         }
         case START_GIVEN -> started = Optional.of(at);
-        case FELT -> felt = Optional.of(event.value());
-        case BEST_EFFORT -> best = Optional.of(event.value());
-        case ITEM_STARTED -> item(event, Done.NOT_REACHED);
-        case CHANGED_OVER -> changeovers.put(event.item().orElseThrow(), event.seconds());
-        case ITEM_DONE -> item(event, done(event, State.DONE));
-        case SKIPPED ->
-            item(event, done(event, event.seconds() > A_LOOK ? State.PARTLY : State.SKIPPED));
-        case RUNG_CHANGED -> drill(event);
-        case SIGNALS -> {
-          long lacks = offset(event.run());
-          event.signals().forEach(s -> signals.putIfAbsent(s.at() / 1000, s.later(lacks)));
-        }
-        case LOOKED -> event.look().ifPresent(look -> looks.add(new Looked(at, look)));
-        case ON_THE_WAY -> {
-          // Of the day, not of the warm-up.
-        }
-        case TIME_ADDED, REPEATED -> item(event, Done.NOT_REACHED);
+        default -> {}
       }
     }
 
-    private Done done(FollowEvent event, State state) {
-      Optional<String> drill = event.drill().or(() -> before(event).drill());
-      return new Done(state, event.seconds(), drill, event.reason());
+    private void item(Happening.OfItem told) {
+      Done was = items.getOrDefault(told.item(), Done.NOT_REACHED);
+      Optional<String> drill = told.drill().or(was::drill);
+      switch (told.kind()) {
+        case CHANGED_OVER -> changeovers.put(told.item(), told.seconds());
+        case RUNG_CHANGED ->
+            items.put(
+                told.item(), new Done(was.state(), was.seconds(), told.drill(), was.reason()));
+        case ITEM_DONE -> done(told, drill, State.DONE);
+        case SKIPPED -> done(told, drill, told.seconds() > A_LOOK ? State.PARTLY : State.SKIPPED);
+        default -> more(told.item(), Done.NOT_REACHED);
+      }
     }
 
-    private Done before(FollowEvent event) {
-      return items.getOrDefault(event.item().orElseThrow(), Done.NOT_REACHED);
+    private void done(Happening.OfItem told, Optional<String> drill, State state) {
+      more(told.item(), new Done(state, told.seconds(), drill, told.reason()));
     }
 
-    private void item(FollowEvent event, Done done) {
-      items.merge(event.item().orElseThrow(), done, (was, is) -> is.or(was));
-    }
-
-    private void drill(FollowEvent event) {
-      Done was = before(event);
-      items.put(
-          event.item().orElseThrow(),
-          new Done(was.state(), was.seconds(), event.drill(), was.reason()));
+    private void more(String item, Done done) {
+      items.merge(item, done, (was, is) -> is.or(was));
     }
 
     private void resume(Instant at) {

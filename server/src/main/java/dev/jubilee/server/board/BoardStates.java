@@ -1,12 +1,13 @@
 package dev.jubilee.server.board;
 
+import dev.jubilee.core.logbook.Standing;
+import dev.jubilee.core.logbook.Standing.Since;
 import dev.jubilee.server.board.BoardView.BoardNow;
 import dev.jubilee.server.board.BoardView.BoardState;
 import dev.jubilee.server.checkin.CheckInView;
 import dev.jubilee.server.checkin.StoredCheckIns;
 import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.live.LiveSource;
-import dev.jubilee.server.logbook.FollowedNowRow;
 import dev.jubilee.server.logbook.FollowedRecords;
 import dev.jubilee.server.prescription.Sketch;
 import dev.jubilee.server.prescription.StoredWarmUps;
@@ -24,7 +25,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -80,16 +80,14 @@ class BoardStates implements LiveSource {
   public BoardNow now(UUID clubId) {
     ZoneId zone = clubTime.zone(clubId);
     Instant since = clock.instant().minus(RECENT);
-    Map<UUID, FollowedNowRow> standing =
-        followed.changedSince(since).stream()
-            .collect(Collectors.toMap(FollowedNowRow::getId, Function.identity()));
+    Map<UUID, Standing> standing = followed.changedSince(since);
     Map<UUID, CheckInView.State> told = checkIns.latestSince(since);
     Set<UUID> held = checkIns.held();
     Map<UUID, Sketch> sketches =
         warmUps.sketches(
-            standing.values().stream()
-                .filter(n -> n.item() != null)
-                .map(FollowedNowRow::getId)
+            standing.entrySet().stream()
+                .filter(one -> one.getValue().item().isPresent())
+                .map(Map.Entry::getKey)
                 .toList());
     Set<UUID> all = new LinkedHashSet<>(standing.keySet());
     all.addAll(told.keySet());
@@ -110,26 +108,26 @@ class BoardStates implements LiveSource {
 
   private static BoardState state(
       UUID prescriptionId,
-      Optional<FollowedNowRow> now,
+      Optional<Standing> now,
       CheckInView.State checkIn,
       boolean isHeld,
       Optional<Sketch> sketch,
       ZoneId zone) {
-    Function<Function<FollowedNowRow, Instant>, OffsetDateTime> local =
-        at -> now.map(at).map(i -> i.atZone(zone).toOffsetDateTime()).orElse(null);
-    String item = now.map(FollowedNowRow::item).orElse(null);
+    Function<Function<Standing, Optional<Instant>>, OffsetDateTime> local =
+        at -> now.flatMap(at).map(i -> i.atZone(zone).toOffsetDateTime()).orElse(null);
+    String item = now.flatMap(Standing::item).map(Since::what).orElse(null);
     return new BoardState(
         prescriptionId,
         checkIn,
         isHeld,
-        local.apply(FollowedNowRow::onWayAt),
-        local.apply(FollowedNowRow::begunAt),
+        local.apply(Standing::onWay),
+        local.apply(Standing::begun),
         sketch.flatMap(s -> before(s, item)).orElse(null),
         item,
-        local.apply(FollowedNowRow::itemAt),
-        local.apply(FollowedNowRow::endedAt),
-        local.apply(FollowedNowRow::startedAt),
-        now.map(FollowedNowRow::decided).orElse(null));
+        local.apply(s -> s.item().map(Since::at)),
+        local.apply(Standing::ended),
+        local.apply(Standing::started),
+        now.flatMap(Standing::decided).map(Since::what).orElse(null));
   }
 
   private static Optional<Integer> before(Sketch sketch, String item) {

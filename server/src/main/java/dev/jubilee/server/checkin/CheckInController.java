@@ -3,7 +3,7 @@ package dev.jubilee.server.checkin;
 import dev.jubilee.server.checkin.CheckIns.Standing;
 import dev.jubilee.server.checkin.CheckIns.TakenAtOnce;
 import dev.jubilee.server.prescription.PlanView;
-import dev.jubilee.server.prescription.Prescriptions;
+import dev.jubilee.server.prescription.Previews;
 import dev.jubilee.server.problem.Limits;
 import dev.jubilee.server.signin.SignedIn;
 import jakarta.validation.Valid;
@@ -53,8 +53,9 @@ class CheckInController {
    * @param each of each alone
    */
   record DifferencesView(List<String> together, List<List<String>> each, PlanView after) {
-    static DifferencesView of(Prescriptions.Differences differences) {
-      return new DifferencesView(differences.together(), differences.each(), differences.after());
+    static DifferencesView of(Previews.Differences differences) {
+      return new DifferencesView(
+          differences.together(), differences.each(), PlanView.of(differences.after()));
     }
   }
 

@@ -11,8 +11,11 @@ import dev.jubilee.server.checkin.CheckInView.State;
 import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.handover.ShareLinks;
 import dev.jubilee.server.handover.ShareLinks.Link;
+import dev.jubilee.server.prescription.Draft;
+import dev.jubilee.server.prescription.Drafts;
 import dev.jubilee.server.prescription.PrescriptionRow;
 import dev.jubilee.server.prescription.Prescriptions;
+import dev.jubilee.server.prescription.Previews;
 import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.problem.NotFoundException;
 import dev.jubilee.server.session.SessionDetails;
@@ -33,6 +36,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -51,6 +55,8 @@ public class CheckIns {
   private final CheckInRepository stored;
   private final ShareLinks links;
   private final Prescriptions prescriptions;
+  private final Drafts drafts;
+  private final Previews previews;
   private final Sessions sessions;
   private final Athletes athletes;
   private final ClubTime clubTime;
@@ -62,6 +68,8 @@ public class CheckIns {
       CheckInRepository stored,
       ShareLinks links,
       Prescriptions prescriptions,
+      Drafts drafts,
+      Previews previews,
       Sessions sessions,
       Athletes athletes,
       ClubTime clubTime,
@@ -71,6 +79,8 @@ public class CheckIns {
     this.stored = stored;
     this.links = links;
     this.prescriptions = prescriptions;
+    this.drafts = drafts;
+    this.previews = previews;
     this.sessions = sessions;
     this.athletes = athletes;
     this.clubTime = clubTime;
@@ -217,8 +227,8 @@ public class CheckIns {
   }
 
   /** What changes would make of the plan; where none are given, those that are proposed. */
-  public Prescriptions.Differences differences(UUID id, List<TodaysChange> changes) {
-    return prescriptions.differences(find(id).prescriptionId(), changes);
+  public Previews.Differences differences(UUID id, List<TodaysChange> changes) {
+    return previews.differences(find(id).prescriptionId(), changes);
   }
 
   /**
@@ -233,16 +243,15 @@ public class CheckIns {
       throw new ConflictException(
           "Speak with the athlete first, and release the warm-up; then prescribe by hand.");
     }
-    if (changes.isEmpty()) {
-      writing.executeWithoutResult(status -> decide(coach, id, State.TAKEN, changes));
-    } else {
-      prescriptions.takeToday(
-          coach,
-          told.prescriptionId(),
-          baseRevision,
-          changes,
-          () -> decide(coach, id, State.TAKEN, changes));
-    }
+    Optional<Draft> draft =
+        changes.isEmpty()
+            ? Optional.empty()
+            : Optional.of(drafts.today(told.prescriptionId(), baseRevision, changes));
+    writing.executeWithoutResult(
+        status -> {
+          decide(coach, id, State.TAKEN, changes);
+          draft.ifPresent(d -> prescriptions.keep(coach, d));
+        });
     return one(coach.clubId(), id);
   }
 

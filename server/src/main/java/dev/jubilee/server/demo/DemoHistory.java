@@ -3,11 +3,21 @@ package dev.jubilee.server.demo;
 import dev.jubilee.core.athlete.Restriction.Side;
 import dev.jubilee.core.decision.Checkpoint;
 import dev.jubilee.core.decision.Decision;
+import dev.jubilee.core.decision.Mark;
 import dev.jubilee.core.decision.Sign;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.learning.Question;
-import dev.jubilee.core.logbook.FollowEvent.Kind;
-import dev.jubilee.core.logbook.FollowEvent.SkipReason;
+import dev.jubilee.core.logbook.FollowEvent;
+import dev.jubilee.core.logbook.Happening;
+import dev.jubilee.core.logbook.Happening.Answer;
+import dev.jubilee.core.logbook.Happening.Kind;
+import dev.jubilee.core.logbook.Happening.Looked;
+import dev.jubilee.core.logbook.Happening.Moment;
+import dev.jubilee.core.logbook.Happening.OfItem;
+import dev.jubilee.core.logbook.Happening.Sensed;
+import dev.jubilee.core.logbook.Happening.SkipReason;
+import dev.jubilee.core.logbook.Look;
+import dev.jubilee.core.logbook.Signal;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.SimulatedPlan;
@@ -17,12 +27,10 @@ import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.checkin.CheckInInput;
 import dev.jubilee.server.checkin.CheckIns;
 import dev.jubilee.server.club.ClubTime;
-import dev.jubilee.server.logbook.EventBatch;
-import dev.jubilee.server.logbook.EventBatch.Event;
-import dev.jubilee.server.logbook.EventBatch.SignalInput;
 import dev.jubilee.server.logbook.Logbook;
-import dev.jubilee.server.logbook.LookInput;
-import dev.jubilee.server.prescription.PrescriptionView;
+import dev.jubilee.server.logbook.ToldBatch;
+import dev.jubilee.server.prescription.Drafts;
+import dev.jubilee.server.prescription.Prescription;
 import dev.jubilee.server.prescription.Prescriptions;
 import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.question.QuestionInput;
@@ -40,6 +48,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
@@ -77,6 +86,7 @@ class DemoHistory {
 
   private final Sessions sessions;
   private final Prescriptions prescriptions;
+  private final Drafts drafts;
   private final Logbook logbook;
   private final Questions questions;
   private final CheckIns checkIns;
@@ -87,6 +97,7 @@ class DemoHistory {
   DemoHistory(
       Sessions sessions,
       Prescriptions prescriptions,
+      Drafts drafts,
       Logbook logbook,
       Questions questions,
       CheckIns checkIns,
@@ -95,6 +106,7 @@ class DemoHistory {
       @Value("${jubilee.demo-weeks:8}") int weeks) {
     this.sessions = sessions;
     this.prescriptions = prescriptions;
+    this.drafts = drafts;
     this.logbook = logbook;
     this.questions = questions;
     this.checkIns = checkIns;
@@ -196,19 +208,19 @@ class DemoHistory {
     if (!isTurn && chance.nextDouble() < MISSED) {
       return;
     }
-    PrescriptionView view = prescriptions.prescribe(coach, session.id(), athlete);
+    Prescription view = prescriptions.prescribe(coach, session.id(), athlete);
     if (isTurn) {
       isTurn = take(coach, asked.get(name), view.id());
     }
-    Plan plan = prescriptions.plan(coach.clubId(), view.id(), isTurn ? 2 : 1);
+    Plan plan = prescriptions.plan(view.id(), isTurn ? 2 : 1);
     Instant start = session.details().startOf(athlete).atZone(zone).toInstant();
     checkIn(view.id(), name, start);
-    List<Event> events = new Device(plan, DemoBody.of(name), name, start, chance).events();
+    List<FollowEvent> events = new Device(plan, DemoBody.of(name), name, start, chance).events();
     for (int from = 0; from < events.size(); from += 400) {
       logbook.tell(
           coach.clubId(),
           view.id(),
-          new EventBatch(
+          new ToldBatch(
               UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8)),
               1,
               start.toEpochMilli(),
@@ -252,12 +264,13 @@ class DemoHistory {
     }
     int efforts = questions.efforts(question, number);
     try {
-      prescriptions.withEfforts(
+      prescriptions.keep(
           coach,
-          prescription,
-          efforts,
-          "Turn " + number + " of a question: graded efforts " + efforts,
-          () -> questions.took(question, prescription));
+          drafts.withEfforts(
+              prescription,
+              efforts,
+              "Turn " + number + " of a question: graded efforts " + efforts));
+      questions.took(question, prescription);
     } catch (ConflictException e) {
       // No warm-up of that day has just as many: the turn waits for the next session.
       return false;
@@ -272,7 +285,7 @@ class DemoHistory {
     private final String name;
     private final Instant start;
     private final Random chance;
-    private final List<Event> events = new ArrayList<>();
+    private final List<FollowEvent> events = new ArrayList<>();
     private int sequence;
 
     Device(Plan plan, DemoBody body, String name, Instant start, Random chance) {
@@ -283,17 +296,17 @@ class DemoHistory {
       this.chance = chance;
     }
 
-    List<Event> events() {
+    List<FollowEvent> events() {
       int early = 30 + chance.nextInt(240);
       long begun = start.toEpochMilli() - 1000L * (plan.seconds() + early);
       long at = begun;
-      tell(Kind.BEGUN, at, null, null, null, null);
+      tell(at, new Moment(Kind.BEGUN));
       int efforts = 0;
       for (PlanItem item : plan.items()) {
         boolean isRest = item.block() == WarmUpPart.TRANSITION;
-        tell(Kind.ITEM_STARTED, at, item.id(), null, null, null);
+        tell(at, of(Kind.ITEM_STARTED, item, 0));
         if (item.block().isChosen() && chance.nextDouble() < SKIPPED) {
-          tell(Kind.SKIPPED, at, item.id(), reason(), 0, null);
+          tell(at, new OfItem(Kind.SKIPPED, item.id(), Optional.empty(), Optional.of(reason()), 0));
           continue;
         }
         int change = item.changeSeconds() == 0 ? 0 : body.change(item.changeSeconds(), chance);
@@ -303,34 +316,28 @@ class DemoHistory {
                 ? change + body.seconds(work, item.drillId(), chance)
                 : change + work;
         if (!isRest && item.changeSeconds() > 0) {
-          tell(Kind.CHANGED_OVER, at, item.id(), null, change, null);
+          tell(at, of(Kind.CHANGED_OVER, item, change));
         }
         at += 1000L * seconds;
         efforts += item.block() == WarmUpPart.BUILD ? 1 : 0;
         if (!isRest) {
-          tell(Kind.ITEM_DONE, at, item.id(), null, seconds, null);
+          tell(at, of(Kind.ITEM_DONE, item, seconds));
         }
       }
       int jacket = body.jacketOff(plan, chance);
       if (jacket < plan.seconds()) {
-        tell(Kind.JACKET_OFF, begun + 1000L * jacket, null, null, null, null);
+        tell(begun + 1000L * jacket, new Moment(Kind.JACKET_OFF));
       }
       looks(at);
       signals(begun);
       long ended = Math.min(at, start.toEpochMilli() - 30_000);
-      tell(Kind.ENDED, ended, null, null, null, null);
-      tell(
-          Kind.START_GIVEN,
-          start.toEpochMilli() + 1000L * chance.nextInt(90),
-          null,
-          null,
-          null,
-          null);
+      tell(ended, new Moment(Kind.ENDED));
+      tell(start.toEpochMilli() + 1000L * chance.nextInt(90), new Moment(Kind.START_GIVEN));
       long after = start.toEpochMilli() + 3_600_000;
-      tell(Kind.FELT, after, null, null, null, body.felt(efforts, chance));
+      tell(after, new Answer(Kind.FELT, body.felt(efforts, chance)));
       if (plan.request().session().kind() == SessionKind.INTERVALS
           || plan.request().session().kind() == SessionKind.SPRINT) {
-        tell(Kind.BEST_EFFORT, after, null, null, null, body.best(efforts, chance));
+        tell(after, new Answer(Kind.BEST_EFFORT, body.best(efforts, chance)));
       }
       return events;
     }
@@ -344,27 +351,17 @@ class DemoHistory {
       if (!name.equals(STIFF) || chance.nextDouble() < 0.35) {
         return;
       }
-      events.add(
-          new Event(
-              ++sequence,
-              1,
-              at,
-              Kind.LOOKED,
-              null,
-              null,
-              null,
-              null,
-              null,
-              null,
-              new LookInput(
+      tell(
+          at,
+          new Looked(
+              new Look(
                   Checkpoint.RAISE_DONE,
                   List.of(
-                      new LookInput.MarkInput(
-                          Sign.TIGHT, BodyRegion.ACHILLES, Side.LEFT, 0, false)),
+                      new Mark(Sign.TIGHT, Optional.of(BodyRegion.ACHILLES), Side.LEFT, 0, false)),
                   Decision.Kind.CARRY_ON,
                   Decision.Ground.ALL_WELL,
                   true,
-                  null)));
+                  Optional.empty())));
     }
 
     private void signals(long begun) {
@@ -376,35 +373,25 @@ class DemoHistory {
                   plan.demand(),
                   plan.library(),
                   plan.items()));
-      List<SignalInput> heard = new ArrayList<>();
+      List<Signal> heard = new ArrayList<>();
       for (int s = 0; s < plan.seconds(); s += EVERY) {
         int beats = body.beats(simulated, s, chance);
         if (beats > 0) {
-          heard.add(new SignalInput(begun + 1000L * s, Math.min(220, beats), 0, 0));
+          heard.add(new Signal(begun + 1000L * s, Math.min(220, beats), 0, 0));
         }
       }
       for (int from = 0; from < heard.size(); from += 60) {
-        List<SignalInput> some = heard.subList(from, Math.min(heard.size(), from + 60));
-        events.add(
-            new Event(
-                ++sequence,
-                1,
-                some.get(0).at(),
-                Kind.SIGNALS,
-                null,
-                null,
-                null,
-                null,
-                null,
-                List.copyOf(some),
-                null));
+        List<Signal> some = heard.subList(from, Math.min(heard.size(), from + 60));
+        tell(some.get(0).at(), new Sensed(some));
       }
     }
 
-    private void tell(
-        Kind kind, long at, String item, SkipReason reason, Integer seconds, Integer value) {
-      events.add(
-          new Event(++sequence, 1, at, kind, item, null, reason, seconds, value, null, null));
+    private static OfItem of(Kind kind, PlanItem item, int seconds) {
+      return new OfItem(kind, item.id(), Optional.empty(), Optional.empty(), seconds);
+    }
+
+    private void tell(long at, Happening happening) {
+      events.add(new FollowEvent(++sequence, 1, at, happening));
     }
   }
 }

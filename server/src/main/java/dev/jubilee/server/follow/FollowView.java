@@ -2,20 +2,27 @@ package dev.jubilee.server.follow;
 
 import dev.jubilee.core.check.FindingCode;
 import dev.jubilee.core.check.Severity;
+import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.Place;
+import dev.jubilee.core.circumstances.Stage;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.intensity.Target;
+import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.warmup.GivenItem;
+import dev.jubilee.core.warmup.GivenWarmUp;
 import dev.jubilee.server.club.Club;
 import dev.jubilee.server.club.HourCycle;
 import dev.jubilee.server.club.Measures;
 import dev.jubilee.server.prescription.PlanView;
-import dev.jubilee.server.prescription.PrescriptionView;
+import dev.jubilee.server.prescription.Prescription;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -88,29 +95,30 @@ public record FollowView(
       String caution,
       List<Kit> kit) {
 
-    static FollowItem of(PlanView.ItemView item) {
+    static FollowItem of(GivenItem given) {
+      PlanItem item = given.item();
       return new FollowItem(
           item.id(),
           item.drillId(),
           item.block(),
           item.name(),
-          item.dose(),
-          item.startsBefore(),
+          item.dose().words(),
+          given.startsBefore(),
           item.seconds(),
           item.changeSeconds(),
-          item.recoverySeconds(),
-          item.effort(),
-          item.recoveryEffort(),
-          item.target() == null ? null : withoutHeart(item.target()),
-          item.easier() == null ? null : item.easier().name(),
-          item.harder() == null ? null : item.harder().name(),
-          item.segments(),
-          item.cues(),
-          item.caution(),
-          item.kit());
+          item.recovery().seconds(),
+          given.effort(),
+          GivenItem.RECOVERY_EFFORT,
+          item.target().map(FollowItem::withoutHeart).orElse(null),
+          given.easier().map(GivenItem.Version::name).orElse(null),
+          given.harder().map(GivenItem.Version::name).orElse(null),
+          item.segments().stream().map(PlanView.SegmentView::of).toList(),
+          given.howTo().cues(),
+          given.howTo().caution(),
+          given.howTo().kit());
     }
 
-    private static PlanView.TargetView withoutHeart(PlanView.TargetView target) {
+    private static PlanView.TargetView withoutHeart(Target target) {
       return new PlanView.TargetView(
           target.metric(),
           target.value(),
@@ -130,11 +138,11 @@ public record FollowView(
    * @param to s after the planned start
    */
   public record StartWindow(int from, int to) {
-    static StartWindow of(PlanView.ReadinessView readiness) {
-      if (readiness == null || readiness.verdict().readyFrom() == null) {
-        return null;
-      }
-      return new StartWindow(readiness.verdict().readyFrom(), readiness.verdict().readyTo());
+    static Optional<StartWindow> of(GivenWarmUp warmUp) {
+      return warmUp
+          .forecast()
+          .flatMap(f -> f.verdict().window())
+          .map(w -> new StartWindow(w.from(), w.to()));
     }
   }
 
@@ -142,58 +150,58 @@ public record FollowView(
   public record Caution(String what, String why) {}
 
   /** One after another. */
-  private static String places(PrescriptionView.CircumstancesView circumstances) {
+  private static String places(Circumstances circumstances) {
     return Stream.concat(
-            circumstances.earlier().stream().map(PrescriptionView.StageView::place),
-            Stream.of(circumstances.place()))
+            circumstances.earlier().stream().map(Stage::place), Stream.of(circumstances.place()))
         .map(Place::words)
         .collect(Collectors.joining(", then "));
   }
 
-  static FollowView of(PrescriptionView view, Club club) {
-    PlanView plan = view.plan();
+  static FollowView of(Prescription given, Club club) {
+    GivenWarmUp warmUp = given.warmUp();
     return of(
-        view,
+        given,
         club,
         false,
-        StartWindow.of(plan.readiness()),
-        plan.items().stream().map(FollowItem::of).toList(),
-        plan.findings().stream()
+        StartWindow.of(warmUp).orElse(null),
+        warmUp.items().stream().map(FollowItem::of).toList(),
+        warmUp.findings().stream()
             .filter(f -> f.severity() == Severity.CAUTION && !OF_THE_BODY.contains(f.code()))
             .map(f -> new Caution(f.what(), f.why()))
             .toList());
   }
 
   /** The same before the coach has spoken with the athlete: when and where, and nothing to do. */
-  static FollowView held(PrescriptionView view, Club club) {
-    return of(view, club, true, null, List.of(), List.of());
+  static FollowView held(Prescription given, Club club) {
+    return of(given, club, true, null, List.of(), List.of());
   }
 
   private static FollowView of(
-      PrescriptionView view,
+      Prescription given,
       Club club,
       boolean isHeld,
       StartWindow startWindow,
       List<FollowItem> items,
       List<Caution> cautions) {
+    Circumstances circumstances = given.request().circumstances();
     return new FollowView(
-        view.athlete().name(),
-        view.session().title(),
-        view.session().sport(),
-        view.session().kind(),
-        places(view.circumstances()),
-        view.circumstances().temperature(),
-        view.startsAt().atZone(club.zone()).toOffsetDateTime(),
+        given.athlete().name(),
+        given.session().title(),
+        given.session().sport(),
+        given.session().kind(),
+        places(circumstances),
+        circumstances.temperature(),
+        given.startsAt().atZone(club.zone()).toOffsetDateTime(),
         club.hourCycle(),
         club.measures(),
-        view.revision(),
-        isHeld ? 0 : view.plan().seconds(),
-        isHeld ? 0 : view.plan().firstEffort(),
+        given.revision(),
+        isHeld ? 0 : given.warmUp().seconds(),
+        isHeld ? 0 : given.warmUp().firstEffort(),
         startWindow,
         items,
         cautions,
-        view.circumstances().minutes(),
+        circumstances.minutes(),
         isHeld,
-        view.session().doesNotTakePlace());
+        given.session().doesNotTakePlace());
   }
 }

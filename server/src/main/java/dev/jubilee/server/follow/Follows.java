@@ -9,9 +9,9 @@ import dev.jubilee.server.handover.ShareLinks;
 import dev.jubilee.server.handover.ShareLinks.Link;
 import dev.jubilee.server.handover.ShareLinks.Shown;
 import dev.jubilee.server.pages.PublicAddress;
-import dev.jubilee.server.prescription.PrescriptionRow;
-import dev.jubilee.server.prescription.PrescriptionView;
+import dev.jubilee.server.prescription.Prescription;
 import dev.jubilee.server.prescription.Prescriptions;
+import dev.jubilee.server.prescription.Previews;
 import dev.jubilee.server.problem.NotFoundException;
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -24,6 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Follows {
   private final ShareLinks links;
   private final Prescriptions prescriptions;
+  private final Previews previews;
   private final ClubRepository clubs;
   private final PublicAddress address;
   private final CheckIns checkIns;
@@ -33,6 +34,7 @@ public class Follows {
   Follows(
       ShareLinks links,
       Prescriptions prescriptions,
+      Previews previews,
       ClubRepository clubs,
       PublicAddress address,
       CheckIns checkIns,
@@ -42,6 +44,7 @@ public class Follows {
     this.checkIns = checkIns;
     this.address = address;
     this.prescriptions = prescriptions;
+    this.previews = previews;
     this.clubs = clubs;
   }
 
@@ -70,7 +73,7 @@ public class Follows {
   public FollowView of(String token) {
     Link link = links.follow(token);
     Club club = clubs.findById(link.clubId()).orElseThrow();
-    PrescriptionView view = prescriptions.one(link.prescriptionId());
+    Prescription view = prescriptions.one(link.prescriptionId());
     prescriptions.requireOnCalendar(link.prescriptionId());
     link.requireLive(view.session().startsAt(), LocalDateTime.now(clock.withZone(club.zone())));
     return checkIns.isHeld(link.prescriptionId())
@@ -82,7 +85,7 @@ public class Follows {
   public InHandView inHand(String token) {
     requireFree(token);
     Link link = links.follow(token);
-    return InHandView.of(prescriptions.inHand(link.prescriptionId()));
+    return InHandView.of(previews.inHand(link.prescriptionId()));
   }
 
   /** Whoever is to speak with the coach first has no warm-up until then. */
@@ -97,7 +100,7 @@ public class Follows {
   public HeartView heart(String token) {
     requireFree(token);
     Link link = links.follow(token);
-    return HeartView.of(prescriptions.one(link.prescriptionId()).plan());
+    return HeartView.of(prescriptions.source(link.prescriptionId()).items());
   }
 
   /** The same as a workout for the athlete's watch or bike computer. */
@@ -105,8 +108,7 @@ public class Follows {
   public String workout(String token) {
     requireFree(token);
     Link link = links.follow(token);
-    PrescriptionRow row = prescriptions.row(link.prescriptionId());
-    Plan plan = prescriptions.plan(link.clubId(), link.prescriptionId(), row.currentRevision());
+    Plan plan = prescriptions.source(link.prescriptionId()).plan();
     DeviceWorkout workout = DeviceWorkout.of(plan, TcxWorkout.MOST_STEPS);
     if (workout.steps().isEmpty()) {
       throw new NotFoundException("step to count down");

@@ -1,6 +1,6 @@
 package dev.jubilee.server.follow;
 
-import dev.jubilee.server.prescription.PlanView;
+import dev.jubilee.core.plan.PlanItem;
 import java.util.List;
 
 /** The heart rates at which items are done, where they are done by heart rate. */
@@ -14,11 +14,16 @@ public record HeartView(List<HeartRange> ranges) {
    */
   public record HeartRange(String itemId, int low, int high) {}
 
-  static HeartView of(PlanView plan) {
+  static HeartView of(List<PlanItem> items) {
     return new HeartView(
-        plan.items().stream()
-            .filter(item -> item.target() != null && item.target().heartHigh() > 0)
-            .map(i -> new HeartRange(i.id(), i.target().heartLow(), i.target().heartHigh()))
+        items.stream()
+            .flatMap(
+                item ->
+                    item
+                        .target()
+                        .filter(t -> t.heartHigh() > 0)
+                        .map(t -> new HeartRange(item.id(), t.heartLow(), t.heartHigh()))
+                        .stream())
             .toList());
   }
 }

@@ -7,8 +7,7 @@ import dev.jubilee.server.club.Club;
 import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.handover.AthleteLinks;
 import dev.jubilee.server.handover.ShareLinks;
-import dev.jubilee.server.prescription.PlanView;
-import dev.jubilee.server.prescription.PrescriptionView;
+import dev.jubilee.server.prescription.Prescription;
 import dev.jubilee.server.prescription.Prescriptions;
 import dev.jubilee.server.session.SessionDetails;
 import dev.jubilee.server.session.SessionRow;
@@ -93,9 +92,9 @@ public class Mine {
 
   private MineView.Next next(Club club, SessionRow session, UUID athleteId) {
     SessionDetails details = sessions.details(session);
-    Optional<PrescriptionView> warmUp = prescriptions.find(session.id(), athleteId);
+    Optional<Prescription> warmUp = prescriptions.find(session.id(), athleteId);
     LocalDateTime startsAt =
-        warmUp.map(PrescriptionView::startsAt).orElseGet(() -> details.startOf(athleteId));
+        warmUp.map(Prescription::startsAt).orElseGet(() -> details.startOf(athleteId));
     OffsetDateTime start = startsAt.atZone(club.zone()).toOffsetDateTime();
     return new MineView.Next(
         details.title(),
@@ -104,15 +103,15 @@ public class Mine {
         details.place().words(),
         details.temperature(),
         start,
-        warmUp.map(w -> start.minusSeconds(w.plan().seconds())).orElse(null),
-        warmUp.map(w -> w.plan().seconds()).orElse(null),
+        warmUp.map(w -> start.minusSeconds(w.warmUp().seconds())).orElse(null),
+        warmUp.map(w -> w.warmUp().seconds()).orElse(null),
         warmUp.map(w -> links.handOver(w.id(), details.startOf(athleteId)).token()).orElse(null),
         warmUp.map(Mine::bring).orElse(List.of()));
   }
 
-  private static List<Kit> bring(PrescriptionView warmUp) {
-    return warmUp.plan().items().stream()
-        .map(PlanView.ItemView::kit)
+  private static List<Kit> bring(Prescription given) {
+    return given.warmUp().items().stream()
+        .map(item -> item.howTo().kit())
         .flatMap(List::stream)
         .filter(Kit::isCarried)
         .distinct()

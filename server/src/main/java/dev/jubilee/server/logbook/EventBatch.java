@@ -2,6 +2,7 @@ package dev.jubilee.server.logbook;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.jubilee.core.logbook.FollowEvent;
+import dev.jubilee.core.logbook.Happening;
 import dev.jubilee.core.logbook.Signal;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -9,6 +10,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -28,24 +30,26 @@ public record EventBatch(
     @NotEmpty @Size(max = 500) List<@NotNull @Valid Event> events) {
 
   /**
-   * Refuses what cannot have happened.
+   * What is told.
    *
    * @throws OutOfRangeException naming the field and what would be accepted
    */
-  void check() {
+  ToldBatch toCore() {
+    List<FollowEvent> told = new ArrayList<>();
     for (int i = 0; i < events.size(); i++) {
       try {
-        events.get(i).toCore();
+        told.add(events.get(i).toCore());
       } catch (OutOfRangeException e) {
         throw e.in("events[" + i + "].");
       }
     }
-    FollowEvent clock = events.get(0).toCore();
     try {
-      clock.at(sentAt, run);
+      // The clock of the page is held to what an event's is.
+      new FollowEvent(1, run, sentAt, told.get(0).happening());
     } catch (OutOfRangeException e) {
       throw e.field().equals("at") ? e.as("sentAt") : e;
     }
+    return new ToldBatch(device, run, sentAt, revision, told);
   }
 
   /** One event; see {@link FollowEvent}. */
@@ -53,13 +57,13 @@ public record EventBatch(
       int sequence,
       int run,
       long at,
-      @NotNull FollowEvent.Kind kind,
-      @Schema(nullable = true) @Size(max = FollowEvent.LONGEST_ID) String item,
-      @Schema(nullable = true) @Size(max = FollowEvent.LONGEST_ID) String drill,
-      @Schema(nullable = true) FollowEvent.SkipReason reason,
+      @NotNull Happening.Kind kind,
+      @Schema(nullable = true) @Size(max = Happening.LONGEST_ID) String item,
+      @Schema(nullable = true) @Size(max = Happening.LONGEST_ID) String drill,
+      @Schema(nullable = true) Happening.SkipReason reason,
       @Schema(nullable = true) Integer seconds,
       @Schema(nullable = true) Integer value,
-      @Schema(nullable = true) @Size(max = FollowEvent.MOST_SIGNALS)
+      @Schema(nullable = true) @Size(max = Happening.MOST_SIGNALS)
           List<@NotNull @Valid SignalInput> signals,
       @Schema(nullable = true) @JsonInclude(JsonInclude.Include.NON_NULL) @Valid LookInput look) {
 
@@ -69,18 +73,17 @@ public record EventBatch(
      * @throws dev.jubilee.core.quantity.OutOfRangeException naming what would be accepted
      */
     FollowEvent toCore() {
-      return new FollowEvent(
-          sequence,
-          run,
-          at,
-          kind,
-          Optional.ofNullable(item),
-          Optional.ofNullable(drill),
-          Optional.ofNullable(reason),
-          seconds == null ? 0 : seconds,
-          value == null ? 0 : value,
-          signals == null ? List.of() : signals.stream().map(SignalInput::toCore).toList(),
-          Optional.ofNullable(look).map(LookInput::toCore));
+      Happening.Told told =
+          new Happening.Told(
+              kind,
+              Optional.ofNullable(item),
+              Optional.ofNullable(drill),
+              Optional.ofNullable(reason),
+              seconds == null ? 0 : seconds,
+              value == null ? 0 : value,
+              signals == null ? List.of() : signals.stream().map(SignalInput::toCore).toList(),
+              Optional.ofNullable(look).map(LookInput::toCore));
+      return new FollowEvent(sequence, run, at, told.toHappening());
     }
   }
 

@@ -1,5 +1,6 @@
 package dev.jubilee.server.logbook;
 
+import dev.jubilee.server.logbook.stored.EventV1;
 import java.util.Collection;
 import java.util.List;
 import java.util.Set;
@@ -25,7 +26,7 @@ interface FollowedEventRepository extends JpaRepository<FollowedEventRow, Follow
   int lastSequence(UUID prescriptionId, UUID device);
 
   /** An event, which device told it, and the revision that it followed. */
-  record Heard(UUID device, EventBatch.Event event, int revision) {}
+  record Heard(UUID device, EventV1 event, int revision) {}
 
   @Query(
       """
@@ -36,7 +37,7 @@ interface FollowedEventRepository extends JpaRepository<FollowedEventRow, Follow
   List<Heard> findOf(UUID prescriptionId, Limit limit);
 
   /** A look at a warm-up. */
-  record Looked(UUID prescriptionId, EventBatch.Event event) {}
+  record Looked(UUID prescriptionId, EventV1 event) {}
 
   @Query(
       """

@@ -1,6 +1,8 @@
 package dev.jubilee.server.logbook;
 
 import dev.jubilee.core.logbook.FollowEvent;
+import dev.jubilee.core.logbook.Happening;
+import dev.jubilee.server.logbook.stored.EventV1;
 import dev.jubilee.server.tenant.ClubRow;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -32,23 +34,23 @@ class FollowedEventRow extends ClubRow<FollowedEventRow.Key> {
   private int revision;
 
   @Enumerated(EnumType.STRING)
-  private FollowEvent.Kind kind;
+  private Happening.Kind kind;
 
   @JdbcTypeCode(SqlTypes.JSON)
-  private EventBatch.Event event;
+  private EventV1 event;
 
   private Instant receivedAt;
 
   protected FollowedEventRow() {}
 
   FollowedEventRow(
-      UUID prescriptionId, UUID device, int revision, EventBatch.Event event, Instant receivedAt) {
+      UUID prescriptionId, UUID device, int revision, FollowEvent event, Instant receivedAt) {
     this.prescriptionId = prescriptionId;
     this.device = device;
     this.sequence = event.sequence();
     this.revision = revision;
-    this.kind = event.kind();
-    this.event = event;
+    this.kind = event.happening().kind();
+    this.event = EventV1.of(event);
     this.receivedAt = receivedAt;
   }
 

@@ -2,6 +2,9 @@ package dev.jubilee.server.logbook;
 
 import dev.jubilee.core.decision.Mark;
 import dev.jubilee.core.logbook.FollowEvent;
+import dev.jubilee.core.logbook.Happening;
+import dev.jubilee.core.logbook.Look;
+import dev.jubilee.core.logbook.Standing;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.prescription.PrescriptionRepository;
@@ -52,20 +55,16 @@ class FollowedEvents {
   record Told(List<FollowEvent> events, Map<Integer, Long> offsets, int revision) {}
 
   /** Stores what is new among the events; of one warm-up, one batch after the other. */
-  void store(UUID prescriptionId, EventBatch batch, Instant received) {
+  void store(UUID prescriptionId, ToldBatch batch, Instant received) {
     prescriptions.lock(prescriptionId);
     refuseManyDevices(prescriptionId, batch.device());
     long offset = received.toEpochMilli() - batch.sentAt();
     hearClock(new FollowedClockRow.Key(prescriptionId, batch.device(), batch.run()), offset);
-    List<EventBatch.Event> inOrder =
-        batch.events().stream()
-            .sorted(Comparator.comparingInt(EventBatch.Event::sequence))
-            .toList();
+    List<FollowEvent> inOrder =
+        batch.events().stream().sorted(Comparator.comparingInt(FollowEvent::sequence)).toList();
     Set<Integer> told =
         events.findTold(
-            prescriptionId,
-            batch.device(),
-            inOrder.stream().map(EventBatch.Event::sequence).toList());
+            prescriptionId, batch.device(), inOrder.stream().map(FollowEvent::sequence).toList());
     Map<Integer, FollowedEventRow> fresh = new LinkedHashMap<>();
     inOrder.stream()
         .filter(e -> !told.contains(e.sequence()))
@@ -92,33 +91,24 @@ class FollowedEvents {
   }
 
   /** Stores what a coach saw, after what coaches saw before. */
-  void storeCoachs(UUID prescriptionId, int revision, LookInput look, Instant seen) {
+  void storeCoachs(UUID prescriptionId, int revision, Look look, Instant seen) {
     UUID device = coachs(prescriptionId);
     prescriptions.lock(prescriptionId);
     int last = events.lastSequence(prescriptionId, device);
-    EventBatch.Event event =
-        new EventBatch.Event(
-            Bounds.within("looks", last + 1, 1, MOST_LOOKS, ""),
-            1,
-            seen.toEpochMilli(),
-            FollowEvent.Kind.LOOKED,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            look);
+    int number = Bounds.within("looks", last + 1, 1, MOST_LOOKS, "");
+    FollowEvent event = new FollowEvent(number, 1, seen.toEpochMilli(), new Happening.Looked(look));
     events.save(new FollowedEventRow(prescriptionId, device, revision, event, seen));
     stand(prescriptionId, List.of(event), 0, seen);
   }
 
-  private void stand(
-      UUID prescriptionId, List<EventBatch.Event> told, long offset, Instant changed) {
+  private void stand(UUID prescriptionId, List<FollowEvent> told, long offset, Instant changed) {
     FollowedNowRow row =
         now.findById(prescriptionId).orElseGet(() -> new FollowedNowRow(prescriptionId));
-    told.forEach(event -> row.take(event, Instant.ofEpochMilli(event.at() + offset)));
-    row.change(changed);
+    Standing standing = row.standing();
+    for (FollowEvent event : told) {
+      standing = standing.after(event.happening(), Instant.ofEpochMilli(event.at() + offset));
+    }
+    row.stand(standing, changed);
     now.saveAndFlush(row);
   }
 

@@ -1,6 +1,8 @@
 package dev.jubilee.server.logbook;
 
 import dev.jubilee.core.decision.Decision;
+import dev.jubilee.core.logbook.Standing;
+import dev.jubilee.core.logbook.Standing.Since;
 import dev.jubilee.server.tenant.ClubRow;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -8,6 +10,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
 
 /** Where a followed warm-up stands; its events may arrive in any order. */
@@ -35,72 +38,31 @@ public class FollowedNowRow extends ClubRow<UUID> {
     this.prescriptionId = prescriptionId;
   }
 
-  /** Takes one event; those that say nothing of where one is change nothing. */
-  void take(EventBatch.Event event, Instant at) {
-    switch (event.kind()) {
-      case ON_THE_WAY -> onWayAt = later(onWayAt, at);
-      case BEGUN -> begunAt = earlier(begunAt, at);
-      case ITEM_STARTED -> {
-        if (itemAt == null || !at.isBefore(itemAt)) {
-          item = event.item();
-          itemAt = at;
-        }
-      }
-      case ENDED -> endedAt = later(endedAt, at);
-      case START_GIVEN -> startedAt = earlier(startedAt, at);
-      case LOOKED -> {
-        if (decidedAt == null || !at.isBefore(decidedAt)) {
-          decided = event.look().decided();
-          decidedAt = at;
-        }
-      }
-      default -> {}
-    }
-  }
-
-  void change(Instant now) {
+  void stand(Standing standing, Instant now) {
+    onWayAt = standing.onWay().orElse(null);
+    begunAt = standing.begun().orElse(null);
+    item = standing.item().map(Since::what).orElse(null);
+    itemAt = standing.item().map(Since::at).orElse(null);
+    endedAt = standing.ended().orElse(null);
+    startedAt = standing.started().orElse(null);
+    decided = standing.decided().map(Since::what).orElse(null);
+    decidedAt = standing.decided().map(Since::at).orElse(null);
     changedAt = now;
   }
 
-  private static Instant earlier(Instant before, Instant at) {
-    return before == null || at.isBefore(before) ? at : before;
-  }
-
-  private static Instant later(Instant before, Instant at) {
-    return before == null || at.isAfter(before) ? at : before;
+  Standing standing() {
+    return new Standing(
+        Optional.ofNullable(onWayAt),
+        Optional.ofNullable(begunAt),
+        Optional.ofNullable(item).map(i -> new Since<>(i, itemAt)),
+        Optional.ofNullable(endedAt),
+        Optional.ofNullable(startedAt),
+        Optional.ofNullable(decided).map(d -> new Since<>(d, decidedAt)));
   }
 
   /** Of which warm-up. */
   @Override
   public UUID getId() {
     return prescriptionId;
-  }
-
-  public Instant onWayAt() {
-    return onWayAt;
-  }
-
-  public Instant begunAt() {
-    return begunAt;
-  }
-
-  public String item() {
-    return item;
-  }
-
-  public Instant itemAt() {
-    return itemAt;
-  }
-
-  public Instant endedAt() {
-    return endedAt;
-  }
-
-  public Instant startedAt() {
-    return startedAt;
-  }
-
-  public Decision.Kind decided() {
-    return decided;
   }
 }

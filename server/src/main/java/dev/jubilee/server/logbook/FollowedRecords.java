@@ -2,11 +2,12 @@ package dev.jubilee.server.logbook;
 
 import dev.jubilee.core.logbook.DeviceRecord;
 import dev.jubilee.core.logbook.FollowedRecord;
+import dev.jubilee.core.logbook.Standing;
 import java.time.Instant;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -22,8 +23,9 @@ public class FollowedRecords {
   }
 
   /** How those stand of which something was told since a time. */
-  public List<FollowedNowRow> changedSince(Instant since) {
-    return now.findByChangedAtAfter(since);
+  public Map<UUID, Standing> changedSince(Instant since) {
+    return now.findByChangedAtAfter(since).stream()
+        .collect(Collectors.toMap(FollowedNowRow::getId, FollowedNowRow::standing));
   }
 
   /**

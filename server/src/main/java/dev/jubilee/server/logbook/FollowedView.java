@@ -2,7 +2,7 @@ package dev.jubilee.server.logbook;
 
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.logbook.DeviceRecord.State;
-import dev.jubilee.core.logbook.FollowEvent.SkipReason;
+import dev.jubilee.core.logbook.Happening.SkipReason;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.OffsetDateTime;
 import java.util.List;

@@ -6,15 +6,19 @@ import dev.jubilee.core.decision.Mark;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.logbook.DeviceRecord;
-import dev.jubilee.core.logbook.FollowEvent;
 import dev.jubilee.core.logbook.FollowedRecord;
+import dev.jubilee.core.logbook.Happening;
+import dev.jubilee.core.logbook.Look;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.warmup.GivenItem;
+import dev.jubilee.core.warmup.GivenWarmUp;
 import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.handover.ShareLinks;
 import dev.jubilee.server.handover.ShareLinks.Link;
 import dev.jubilee.server.prescription.InHandPlans;
-import dev.jubilee.server.prescription.PlanView;
 import dev.jubilee.server.prescription.Prescriptions;
+import dev.jubilee.server.prescription.Previews;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Clock;
 import java.time.Duration;
@@ -40,16 +44,17 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 public class Logbook {
   /** What is told once a warm-up is over, or of it afterwards. */
-  private static final Set<FollowEvent.Kind> IS_OVER =
+  private static final Set<Happening.Kind> IS_OVER =
       EnumSet.of(
-          FollowEvent.Kind.ENDED,
-          FollowEvent.Kind.START_GIVEN,
-          FollowEvent.Kind.FELT,
-          FollowEvent.Kind.BEST_EFFORT);
+          Happening.Kind.ENDED,
+          Happening.Kind.START_GIVEN,
+          Happening.Kind.FELT,
+          Happening.Kind.BEST_EFFORT);
 
   private final FollowedEvents events;
   private final ShareLinks links;
   private final Prescriptions prescriptions;
+  private final Previews previews;
   private final Libraries libraries;
   private final ClubTime clubTime;
   private final FollowedRecords followed;
@@ -61,6 +66,7 @@ public class Logbook {
       FollowedEvents events,
       ShareLinks links,
       Prescriptions prescriptions,
+      Previews previews,
       Libraries libraries,
       ClubTime clubTime,
       FollowedRecords followed,
@@ -70,6 +76,7 @@ public class Logbook {
     this.events = events;
     this.links = links;
     this.prescriptions = prescriptions;
+    this.previews = previews;
     this.libraries = libraries;
     this.clubTime = clubTime;
     this.followed = followed;
@@ -83,7 +90,7 @@ public class Logbook {
    *
    * @throws dev.jubilee.core.quantity.OutOfRangeException naming the event and what is accepted
    */
-  public EventBatch.Received tell(String token, EventBatch batch) {
+  public EventBatch.Received tell(String token, ToldBatch batch) {
     Instant now = clock.instant();
     Link link = writing.execute(status -> links.everFollowed(token, now));
     tell(link.clubId(), link.prescriptionId(), batch, now);
@@ -95,11 +102,10 @@ public class Logbook {
   }
 
   /** The same of a warm-up that is known, as it came at some time. */
-  public void tell(UUID clubId, UUID prescriptionId, EventBatch batch, Instant received) {
-    batch.check();
+  public void tell(UUID clubId, UUID prescriptionId, ToldBatch batch, Instant received) {
     writing.executeWithoutResult(status -> events.store(prescriptionId, batch, received));
     // What was told is kept by now, whatever becomes of its record.
-    if (batch.events().stream().anyMatch(e -> IS_OVER.contains(e.kind()))) {
+    if (batch.events().stream().anyMatch(e -> IS_OVER.contains(e.happening().kind()))) {
       listener.told(clubId, prescriptionId);
     }
   }
@@ -124,7 +130,7 @@ public class Logbook {
           decided.what(),
           decided.why(),
           decided.seconds(),
-          decided.items().stream().map(PlanView.ItemView::name).toList(),
+          decided.items().stream().map(given -> given.item().name()).toList(),
           decided.session().orElse(null));
     }
   }
@@ -134,7 +140,7 @@ public class Logbook {
   public CoachsDecision decide(UUID prescriptionId, Checkpoint checkpoint, List<Mark> marks) {
     List<Mark> earlier =
         looks(prescriptionId).stream().flatMap(looked -> looked.look().marks().stream()).toList();
-    return CoachsDecision.of(prescriptions.decide(prescriptionId, checkpoint, earlier, marks));
+    return CoachsDecision.of(previews.decide(prescriptionId, checkpoint, earlier, marks));
   }
 
   /** What was marked in each of some warm-ups; those in which nobody looked left out. */
@@ -152,8 +158,7 @@ public class Logbook {
 
   /** Keeps what a coach saw and decided. */
   @Transactional
-  public FollowedView look(UUID clubId, UUID prescriptionId, LookInput look) {
-    look.toCore();
+  public FollowedView look(UUID clubId, UUID prescriptionId, Look look) {
     int revision = prescriptions.row(prescriptionId).currentRevision();
     events.storeCoachs(prescriptionId, revision, look, clock.instant());
     return of(clubId, prescriptionId);
@@ -172,9 +177,9 @@ public class Logbook {
     boolean isThere =
         prescriptions.revisions(prescriptionId).stream()
             .anyMatch(r -> r.number() == all.revision());
-    PlanView plan =
-        prescriptions.revision(clubId, prescriptionId, isThere ? all.revision() : current);
-    MeasuredBody measured = MeasuredBody.of(record, plan.readiness());
+    GivenWarmUp warmUp = prescriptions.revision(prescriptionId, isThere ? all.revision() : current);
+    MeasuredBody measured = MeasuredBody.of(record, warmUp.forecast());
+    List<PlanItem> planned = warmUp.items().stream().map(GivenItem::item).toList();
     return new FollowedView(
         record.begun().map(local).orElse(null),
         record.ended().map(local).orElse(null),
@@ -190,7 +195,7 @@ public class Logbook {
                 .orElse(Duration.ZERO)),
         measured.figures(),
         measured.heartFactor(),
-        items(plan, record, libraries.of(clubId)),
+        items(planned, record, libraries.of(clubId)),
         devices(told, records, local),
         looked(records, FollowedEvents.coachs(prescriptionId), local));
   }
@@ -214,9 +219,9 @@ public class Logbook {
   }
 
   private static List<FollowedView.ItemDone> items(
-      PlanView plan, FollowedRecord record, DrillLibrary library) {
+      List<PlanItem> planned, FollowedRecord record, DrillLibrary library) {
     List<FollowedView.ItemDone> items = new ArrayList<>();
-    for (PlanView.ItemView item : plan.items()) {
+    for (PlanItem item : planned) {
       DeviceRecord.Done done = record.item(item.id());
       Optional<String> other = done.drill().filter(d -> !d.equals(item.drillId()));
       items.add(
@@ -231,7 +236,7 @@ public class Logbook {
               done.reason().orElse(null)));
     }
     Set<String> ofThePlan = new HashSet<>();
-    plan.items().forEach(i -> ofThePlan.add(i.id()));
+    planned.forEach(i -> ofThePlan.add(i.id()));
     // What took the place of others when minutes were lost.
     record.devices().stream()
         .flatMap(d -> d.items().keySet().stream())

@@ -30,7 +30,7 @@ class LogbookController {
   @PostMapping("/follow/{token}/events")
   EventBatch.Received tellWhatWasFollowed(
       @PathVariable String token, @Valid @RequestBody EventBatch batch) {
-    return logbook.tell(token, batch);
+    return logbook.tell(token, batch.toCore());
   }
 
   @GetMapping("/prescriptions/{id}/followed")
@@ -58,6 +58,6 @@ class LogbookController {
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
       @Valid @RequestBody LookInput look) {
-    return logbook.look(coach.clubId(), id, look);
+    return logbook.look(coach.clubId(), id, look.toCore());
   }
 }

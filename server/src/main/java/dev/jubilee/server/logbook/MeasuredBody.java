@@ -3,10 +3,11 @@ package dev.jubilee.server.logbook;
 import dev.jubilee.core.logbook.FollowedRecord;
 import dev.jubilee.core.logbook.HeartResponse;
 import dev.jubilee.core.logbook.Signal;
+import dev.jubilee.core.readiness.Forecast;
 import dev.jubilee.server.logbook.FollowedView.Measured;
-import dev.jubilee.server.prescription.PlanView;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.function.ToIntFunction;
@@ -25,17 +26,17 @@ record MeasuredBody(List<Measured> figures, Double heartFactor) {
 
   private static final MeasuredBody NOTHING = new MeasuredBody(List.of(), null);
 
-  static MeasuredBody of(FollowedRecord record, PlanView.ReadinessView readiness) {
+  static MeasuredBody of(FollowedRecord record, Optional<Forecast> forecast) {
     SortedMap<Integer, List<Signal>> heard = heard(record);
     if (heard.isEmpty()) {
       return NOTHING;
     }
-    int base = expected(readiness, 0);
+    int base = expected(forecast, 0);
     List<HeartResponse.Pair> pairs = new ArrayList<>();
     heard.forEach(
         (second, signals) -> {
           int heart = mean(signals, Signal::heartRate);
-          int expected = expected(readiness, second);
+          int expected = expected(forecast, second);
           if (heart > 0 && expected > 0) {
             pairs.add(new HeartResponse.Pair(second, heart, expected));
           }
@@ -43,9 +44,9 @@ record MeasuredBody(List<Measured> figures, Double heartFactor) {
     HeartResponse response = HeartResponse.of(pairs, base);
     int last = heard.lastKey();
     List<Measured> figures = new ArrayList<>();
-    for (int second = 0; second <= last || expected(readiness, second) > 0; second += FIGURE) {
+    for (int second = 0; second <= last || expected(forecast, second) > 0; second += FIGURE) {
       List<Signal> signals = heard.getOrDefault(second, List.of());
-      int average = expected(readiness, second);
+      int average = expected(forecast, second);
       int moved = average == 0 ? 0 : response.expected(average, base);
       if (!signals.isEmpty() || moved > 0) {
         figures.add(
@@ -81,11 +82,7 @@ record MeasuredBody(List<Measured> figures, Double heartFactor) {
   }
 
   /** Of the average body with this athlete's resting and highest rate. */
-  private static int expected(PlanView.ReadinessView readiness, int second) {
-    if (readiness == null) {
-      return 0;
-    }
-    int at = (second + FIGURE / 2) / readiness.step();
-    return at < readiness.heart().size() ? readiness.heart().get(at) : 0;
+  private static int expected(Optional<Forecast> forecast, int second) {
+    return forecast.map(f -> f.heartAt(second + FIGURE / 2)).orElse(0);
   }
 }

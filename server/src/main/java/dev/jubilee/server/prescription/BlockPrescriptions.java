@@ -95,15 +95,16 @@ public class BlockPrescriptions {
                   () ->
                       new PrescriptionRow(
                           UUID.randomUUID(), coach.clubId(), one.sessionId(), athleteId));
-      Integer parent = row.currentRevision() == 0 ? null : row.currentRevision();
-      WarmUp warmUp = WarmUp.of(one.simulated());
       made.add(
           snapshots.next(
               coach,
               row,
-              new Snapshots.Step(parent, Origin.BLOCK_RUN, "Prescribed for the block"),
-              warmUp,
-              PlanViews.of(warmUp)));
+              Draft.of(
+                  row.id(),
+                  row.currentRevision(),
+                  Origin.BLOCK_RUN,
+                  "Prescribed for the block",
+                  WarmUp.of(one.simulated()))));
       prescriptions.save(row);
       ids.put(one.sessionId(), row.id());
     }

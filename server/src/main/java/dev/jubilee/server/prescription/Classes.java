@@ -7,6 +7,7 @@ import dev.jubilee.core.circumstances.Conditions;
 import dev.jubilee.core.edit.Routine;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.sport.Level;
+import dev.jubilee.core.warmup.GivenItem;
 import dev.jubilee.core.warmup.WarmUp;
 import dev.jubilee.server.approach.Approaches;
 import dev.jubilee.server.athlete.Athletes;
@@ -48,6 +49,7 @@ public class Classes {
   private final Approaches approaches;
   private final Libraries libraries;
   private final Prescriptions prescriptions;
+  private final Drafts drafts;
   private final SquadSheets sheets;
 
   Classes(
@@ -56,12 +58,14 @@ public class Classes {
       Approaches approaches,
       Libraries libraries,
       Prescriptions prescriptions,
+      Drafts drafts,
       SquadSheets sheets) {
     this.sessions = sessions;
     this.athletes = athletes;
     this.approaches = approaches;
     this.libraries = libraries;
     this.prescriptions = prescriptions;
+    this.drafts = drafts;
     this.sheets = sheets;
   }
 
@@ -81,8 +85,8 @@ public class Classes {
     Approach approach = approaches.of(coach);
     Routine skeleton = skeleton(coach, details, there, room, approach);
     for (UUID athlete : there) {
-      PrescriptionView view = prescriptions.prescribe(coach, sessionId, athlete);
-      prescriptions.asOneClass(coach, view.id(), view.revision(), room, skeleton);
+      Prescription own = prescriptions.prescribe(coach, sessionId, athlete);
+      prescriptions.keep(coach, drafts.asOneClass(own.id(), own.revision(), room, skeleton));
     }
     return of(coach.clubId(), sessionId);
   }
@@ -128,18 +132,18 @@ public class Classes {
   public ClassView of(UUID clubId, UUID sessionId) {
     SessionRow session = sessions.onCalendar(sessionId);
     SquadSheet sheet = sheets.of(clubId, sessionId);
-    Map<UUID, Map<String, PlanView.ItemView>> items = new HashMap<>();
+    Map<UUID, Map<String, GivenItem>> items = new HashMap<>();
     List<ClassMember> members = new ArrayList<>();
     for (SquadSheet.Column column : sheet.columns()) {
       members.add(
           new ClassMember(
               column.athleteId(), column.prescriptionId(), column.name(), column.level()));
-      Map<String, PlanView.ItemView> own = new HashMap<>();
+      Map<String, GivenItem> own = new HashMap<>();
       prescriptions
           .one(column.prescriptionId())
-          .plan()
+          .warmUp()
           .items()
-          .forEach(item -> own.put(item.id(), item));
+          .forEach(given -> own.put(given.item().id(), given));
       items.put(column.athleteId(), own);
     }
     List<ClassRow> rows = sheet.rows().stream().map(row -> row(row, sheet, items)).toList();
@@ -165,16 +169,16 @@ public class Classes {
   }
 
   private static ClassRow row(
-      SquadSheet.Row row, SquadSheet sheet, Map<UUID, Map<String, PlanView.ItemView>> items) {
+      SquadSheet.Row row, SquadSheet sheet, Map<UUID, Map<String, GivenItem>> items) {
     Map<String, List<UUID>> who = new LinkedHashMap<>();
-    Map<String, PlanView.ItemView> what = new HashMap<>();
+    Map<String, GivenItem> what = new HashMap<>();
     int seconds = 0;
     for (int i = 0; i < sheet.columns().size(); i++) {
       SquadSheet.Cell cell = row.cells().get(i);
       UUID athlete = sheet.columns().get(i).athleteId();
-      PlanView.ItemView item = items.get(athlete).get(cell.itemId());
+      GivenItem item = items.get(athlete).get(cell.itemId());
       if (item != null) {
-        String version = item.name() + " " + item.dose().text();
+        String version = item.item().name() + " " + item.item().dose().words().text();
         who.computeIfAbsent(version, k -> new ArrayList<>()).add(athlete);
         what.putIfAbsent(version, item);
         seconds = Math.max(seconds, cell.seconds());
@@ -186,12 +190,12 @@ public class Classes {
             .map(
                 e ->
                     new ClassVersion(
-                        what.get(e.getKey()).name(),
-                        what.get(e.getKey()).dose(),
-                        what.get(e.getKey()).caution(),
+                        what.get(e.getKey()).item().name(),
+                        what.get(e.getKey()).item().dose().words(),
+                        what.get(e.getKey()).howTo().caution(),
                         e.getValue()))
             .toList();
-    PlanView.ItemView commonest = what.get(keyOf(who));
+    GivenItem.HowTo commonest = what.get(keyOf(who)).howTo();
     return new ClassRow(
         row.block(), row.name(), seconds, commonest.steps(), commonest.cues(), versions);
   }

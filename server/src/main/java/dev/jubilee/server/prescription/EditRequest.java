@@ -116,8 +116,7 @@ public record EditRequest(int baseRevision, @NotNull @Valid EditView edit) {
 
             @Override
             public EditView changeCircumstances(Edit.ChangeCircumstances e) {
-              return new CircumstancesEdit(
-                  PrescriptionView.CircumstancesView.of(e.circumstances()));
+              return new CircumstancesEdit(CircumstancesView.of(e.circumstances()));
             }
 
             @Override
@@ -213,7 +212,7 @@ public record EditRequest(int baseRevision, @NotNull @Valid EditView edit) {
   }
 
   /** Changes where, with what and how long. */
-  public record CircumstancesEdit(@NotNull @Valid PrescriptionView.CircumstancesView circumstances)
+  public record CircumstancesEdit(@NotNull @Valid CircumstancesView circumstances)
       implements EditView {
     @Override
     public Edit toCore() {

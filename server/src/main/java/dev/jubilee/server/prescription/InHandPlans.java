@@ -7,6 +7,7 @@ import dev.jubilee.core.edit.PlanEditor;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PlanSource;
+import dev.jubilee.core.warmup.GivenItem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -29,8 +30,7 @@ public record InHandPlans(
     List<DecisionTable.Entry> looks) {
 
   /** The versions of an item one rung down and up, where there are any. */
-  public record Rungs(
-      String itemId, Optional<PlanView.ItemView> easier, Optional<PlanView.ItemView> harder) {}
+  public record Rungs(String itemId, Optional<GivenItem> easier, Optional<GivenItem> harder) {}
 
   /**
    * What is left of the plan.
@@ -42,12 +42,12 @@ public record InHandPlans(
   public record Late(
       String from,
       int minutesLost,
-      List<PlanView.ItemView> items,
+      List<GivenItem> items,
       List<String> dropped,
       List<String> shortened) {}
 
   /** What to do until a start that comes so many minutes later. */
-  public record Slipped(int minutes, List<PlanView.ItemView> items) {}
+  public record Slipped(int minutes, List<GivenItem> items) {}
 
   /**
    * A decision about what was seen.
@@ -62,7 +62,7 @@ public record InHandPlans(
       String what,
       String why,
       int seconds,
-      List<PlanView.ItemView> items,
+      List<GivenItem> items,
       Optional<String> session) {
 
     static Decided of(Plan plan, Decision decision) {
@@ -93,8 +93,8 @@ public record InHandPlans(
       Rungs both =
           new Rungs(
               item.id(),
-              InHand.easier(plan, item, editor).map(e -> PlanViews.alone(plan, e, startsBefore)),
-              InHand.harder(plan, item, editor).map(h -> PlanViews.alone(plan, h, startsBefore)));
+              InHand.easier(plan, item, editor).map(e -> GivenItem.alone(plan, e, startsBefore)),
+              InHand.harder(plan, item, editor).map(h -> GivenItem.alone(plan, h, startsBefore)));
       if (both.easier().isPresent() || both.harder().isPresent()) {
         rungs.add(both);
       }
@@ -130,11 +130,11 @@ public record InHandPlans(
   }
 
   /** As they end at the start. */
-  private static List<PlanView.ItemView> views(Plan plan, List<PlanItem> items) {
-    List<PlanView.ItemView> views = new ArrayList<>();
+  private static List<GivenItem> views(Plan plan, List<PlanItem> items) {
+    List<GivenItem> views = new ArrayList<>();
     int before = items.stream().mapToInt(PlanItem::seconds).sum();
     for (PlanItem item : items) {
-      views.add(PlanViews.alone(plan, item, before));
+      views.add(GivenItem.alone(plan, item, before));
       before -= item.seconds();
     }
     return views;

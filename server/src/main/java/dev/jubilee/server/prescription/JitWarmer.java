@@ -5,6 +5,7 @@ import dev.jubilee.core.athlete.TestResult;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Place;
+import dev.jubilee.core.edit.Edit;
 import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.plan.Lock;
 import dev.jubilee.core.plan.PlanSource;
@@ -14,6 +15,7 @@ import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.warmup.GivenWarmUp;
 import dev.jubilee.core.warmup.WarmUp;
 import dev.jubilee.server.athlete.AthleteProfile;
 import dev.jubilee.server.athlete.Athletes;
@@ -65,6 +67,7 @@ class JitWarmer {
   private final Athletes athletes;
   private final Sessions sessions;
   private final Prescriptions prescriptions;
+  private final Drafts drafts;
   private final TransactionTemplate transaction;
 
   JitWarmer(
@@ -74,6 +77,7 @@ class JitWarmer {
       Athletes athletes,
       Sessions sessions,
       Prescriptions prescriptions,
+      Drafts drafts,
       PlatformTransactionManager transactions) {
     this.json = json;
     this.clubs = clubs;
@@ -81,6 +85,7 @@ class JitWarmer {
     this.athletes = athletes;
     this.sessions = sessions;
     this.prescriptions = prescriptions;
+    this.drafts = drafts;
     this.transaction = new TransactionTemplate(transactions);
   }
 
@@ -115,22 +120,21 @@ class JitWarmer {
       athletes.create(club.id(), athlete, profile(sport));
       UUID session = UUID.randomUUID();
       sessions.create(club.id(), session, session(sport, athlete));
-      PrescriptionView view = prescriptions.prescribe(signedIn, session, athlete);
+      Prescription view = prescriptions.prescribe(signedIn, session, athlete);
       for (int i = 0; i < EDITS; i++) {
-        view = prescriptions.edit(signedIn, view.id(), edit(view, i));
+        view =
+            prescriptions.keep(signedIn, drafts.edited(view.id(), view.revision(), edit(view, i)));
         view = prescriptions.undo(view.id(), view.revision());
         prescriptions.one(view.id());
       }
     }
   }
 
-  private static EditRequest edit(PrescriptionView view, int turn) {
-    String item = view.plan().items().get(0).id();
-    return new EditRequest(
-        view.revision(),
-        turn % 2 == 0
-            ? new EditRequest.LockEdit(item, Lock.DOSE)
-            : new EditRequest.CircumstancesEdit(view.circumstances()));
+  private static Edit edit(Prescription view, int turn) {
+    String item = view.warmUp().items().get(0).item().id();
+    return turn % 2 == 0
+        ? new Edit.ChangeLock(item, Lock.DOSE)
+        : new Edit.ChangeCircumstances(view.request().circumstances());
   }
 
   private static AthleteProfile profile(Sport sport) {
@@ -189,8 +193,10 @@ class JitWarmer {
     WarmUp warmUp = WarmUp.of(prescriber.prescribe(request(sport, kind, minutes)));
     String stored = json.write(SnapshotV1.of(PlanSource.of(warmUp.plan())));
     json.read(stored, SnapshotV1.class).toCore(warmUp.plan().library());
-    String outcome = json.write(Outcomes.stored(PlanViews.of(warmUp)));
-    Outcomes.view(json.read(outcome, OutcomeV1.class));
+    GivenWarmUp given = GivenWarmUp.of(warmUp);
+    String outcome = json.write(OutcomeV1.of(given));
+    json.read(outcome, OutcomeV1.class).toCore(warmUp.plan().items());
+    PlanView.of(given);
   }
 
   private static PrescriptionRequest request(Sport sport, SessionKind kind, int minutes) {

@@ -5,9 +5,15 @@ import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Segment;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.RowingErgometer;
+import dev.jubilee.core.intensity.Target;
 import dev.jubilee.core.intensity.TargetMetric;
 import dev.jubilee.core.plan.Lock;
+import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.quantity.Phrase;
+import dev.jubilee.core.readiness.Forecast;
+import dev.jubilee.core.readiness.Verdict;
+import dev.jubilee.core.warmup.GivenItem;
+import dev.jubilee.core.warmup.GivenWarmUp;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 
@@ -33,6 +39,21 @@ public record PlanView(
     List<ItemView> items,
     List<FindingView> findings,
     @Schema(nullable = true) ReadinessView readiness) {
+
+  /** What there is to show of a warm-up. */
+  public static PlanView of(GivenWarmUp warmUp) {
+    return new PlanView(
+        warmUp.seconds(),
+        warmUp.availableSeconds(),
+        warmUp.firstEffort(),
+        warmUp.contacts(),
+        warmUp.why(),
+        warmUp.basis(),
+        warmUp.conflicts(),
+        warmUp.items().stream().map(ItemView::of).toList(),
+        warmUp.findings().stream().map(FindingView::of).toList(),
+        warmUp.forecast().map(ReadinessView::of).orElse(null));
+  }
 
   /**
    * One line of the plan.
@@ -77,10 +98,50 @@ public record PlanView(
       String fault,
       String caution,
       List<Kit> kit,
-      int stage) {}
+      int stage) {
+
+    public static ItemView of(GivenItem given) {
+      PlanItem item = given.item();
+      return new ItemView(
+          item.id(),
+          item.block(),
+          item.drillId(),
+          item.name(),
+          item.dose().words(),
+          item.dose().amount(),
+          item.dose().unit().words(),
+          given.range().least(),
+          given.range().most(),
+          item.dose().step(),
+          given.startsBefore(),
+          item.seconds(),
+          item.changeSeconds(),
+          item.dose().seconds(),
+          item.recovery().seconds(),
+          given.effort(),
+          GivenItem.RECOVERY_EFFORT,
+          item.target().map(TargetView::of).orElse(null),
+          item.lock(),
+          given.easier().map(RungView::of).orElse(null),
+          given.harder().map(RungView::of).orElse(null),
+          given.reason().why(),
+          given.reason().without(),
+          item.segments().stream().map(SegmentView::of).toList(),
+          given.howTo().steps(),
+          given.howTo().cues(),
+          given.howTo().fault(),
+          given.howTo().caution(),
+          given.howTo().kit(),
+          item.stage());
+    }
+  }
 
   /** A neighbouring version of a drill, for the one who needs it. */
-  public record RungView(String drillId, String name) {}
+  public record RungView(String drillId, String name) {
+    private static RungView of(GivenItem.Version version) {
+      return new RungView(version.drillId(), version.name());
+    }
+  }
 
   /**
    * What to aim at; {@code value} is m/s or W as the metric says, 0 for feel; {@code spread} is its
@@ -96,6 +157,18 @@ public record PlanView(
       int ratePerMinute,
       double spread) {
 
+    public static TargetView of(Target t) {
+      return new TargetView(
+          t.metric(),
+          t.value(),
+          t.perceivedExertion(),
+          t.percentOfTop(),
+          t.heartLow(),
+          t.heartHigh(),
+          t.ratePerMinute(),
+          t.spread());
+    }
+
     /** Seconds over 500 m on a rowing machine; null where one does not row by it. */
     @Schema(nullable = true)
     public Double getSplitSeconds() {
@@ -105,7 +178,11 @@ public record PlanView(
 
   /** A stretch to follow without a change. */
   public record SegmentView(
-      Segment.Kind kind, int seconds, Segment.Side side, int count, String note) {}
+      Segment.Kind kind, int seconds, Segment.Side side, int count, String note) {
+    public static SegmentView of(Segment s) {
+      return new SegmentView(s.kind(), s.seconds(), s.side(), s.count(), s.note());
+    }
+  }
 
   /**
    * The body through warm-up and wait, for drawing, and the verdict at the start.
@@ -126,7 +203,19 @@ public record PlanView(
       List<Integer> freshness,
       List<Integer> heart,
       List<Integer> reserve,
-      VerdictView verdict) {}
+      VerdictView verdict) {
+    private static ReadinessView of(Forecast f) {
+      return new ReadinessView(
+          f.step(),
+          f.warmth(),
+          f.warmthLow(),
+          f.warmthHigh(),
+          f.freshness(),
+          f.heart(),
+          f.reserve(),
+          VerdictView.of(f.verdict()));
+    }
+  }
 
   /**
    * The state at the start.
@@ -150,7 +239,22 @@ public record PlanView(
       boolean isRehearsed,
       @Schema(nullable = true) Integer readyFrom,
       @Schema(nullable = true) Integer readyTo,
-      List<String> sentences) {}
+      List<String> sentences) {
+    private static VerdictView of(Verdict v) {
+      return new VerdictView(
+          v.warmth(),
+          v.warmthLow(),
+          v.warmthHigh(),
+          v.wanted(),
+          v.isWarm(),
+          v.freshness(),
+          v.isFresh(),
+          v.isRehearsed(),
+          v.window().map(Verdict.Window::from).orElse(null),
+          v.window().map(Verdict.Window::to).orElse(null),
+          v.sentences());
+    }
+  }
 
   /** Something the coach should know. */
   public record FindingView(
@@ -161,7 +265,19 @@ public record PlanView(
       String why,
       String evidence,
       RemedyView remedy,
-      boolean seen) {}
+      boolean seen) {
+    private static FindingView of(GivenWarmUp.Note n) {
+      return new FindingView(
+          n.code(),
+          n.severity(),
+          n.itemId().orElse(null),
+          n.what(),
+          n.why(),
+          n.evidence(),
+          new RemedyView(n.remedy().label(), EditRequest.EditView.of(n.remedy().edit())),
+          n.isSeen());
+    }
+  }
 
   /** What one click does about a finding. */
   public record RemedyView(String label, EditRequest.EditView edit) {}

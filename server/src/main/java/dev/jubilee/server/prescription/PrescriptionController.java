@@ -40,21 +40,30 @@ class PrescriptionController {
       List<String> worse) {}
 
   private final Prescriptions prescriptions;
+  private final Drafts drafts;
+  private final Previews previews;
 
-  PrescriptionController(Prescriptions prescriptions) {
+  PrescriptionController(Prescriptions prescriptions, Drafts drafts, Previews previews) {
     this.prescriptions = prescriptions;
+    this.drafts = drafts;
+    this.previews = previews;
+  }
+
+  private PrescriptionView kept(SignedIn coach, Draft draft) {
+    return PrescriptionView.of(prescriptions.keep(coach, draft));
   }
 
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   PrescriptionView prescribe(
       @AuthenticationPrincipal SignedIn coach, @Valid @RequestBody PrescribeRequest request) {
-    return prescriptions.prescribe(coach, request.sessionId(), request.athleteId());
+    return PrescriptionView.of(
+        prescriptions.prescribe(coach, request.sessionId(), request.athleteId()));
   }
 
   @GetMapping("/{id}")
   PrescriptionView getPrescription(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
-    return prescriptions.one(id);
+    return PrescriptionView.of(prescriptions.one(id));
   }
 
   @PostMapping("/{id}/edits")
@@ -62,7 +71,7 @@ class PrescriptionController {
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
       @Valid @RequestBody EditRequest edit) {
-    return prescriptions.edit(coach, id, edit);
+    return kept(coach, drafts.edited(id, edit.baseRevision(), edit.toCore()));
   }
 
   /** For drawing while something is dragged. */
@@ -71,7 +80,7 @@ class PrescriptionController {
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
       @Valid @RequestBody EditRequest edit) {
-    return prescriptions.preview(coach, id, edit);
+    return PlanView.of(drafts.edited(id, edit.baseRevision(), edit.toCore()).given());
   }
 
   @PostMapping("/{id}/refresh")
@@ -79,7 +88,7 @@ class PrescriptionController {
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
       @RequestParam int baseRevision) {
-    return prescriptions.refresh(coach, id, baseRevision);
+    return kept(coach, drafts.refreshed(coach, id, baseRevision));
   }
 
   /**
@@ -95,7 +104,7 @@ class PrescriptionController {
   CostOfBeingLate costOfBeingLate(
       @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id, @RequestParam int minutes) {
     Bounds.within("minutes", minutes, 1, Circumstances.MOST_MINUTES, "min");
-    return prescriptions
+    return previews
         .late(id, minutes)
         .map(left -> new CostOfBeingLate(minutes, left.dropped(), left.shortened()))
         .orElseThrow(() -> new NotFoundException("warm-up in so little time"));
@@ -106,7 +115,7 @@ class PrescriptionController {
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
       @RequestParam int baseRevision) {
-    return prescriptions.undo(id, baseRevision);
+    return PrescriptionView.of(prescriptions.undo(id, baseRevision));
   }
 
   @PostMapping("/{id}/redo")
@@ -114,7 +123,7 @@ class PrescriptionController {
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
       @RequestParam int baseRevision) {
-    return prescriptions.redo(id, baseRevision);
+    return PrescriptionView.of(prescriptions.redo(id, baseRevision));
   }
 
   @GetMapping("/{id}/revisions")
@@ -126,15 +135,13 @@ class PrescriptionController {
   @GetMapping("/{id}/revisions/{number}")
   PlanView getRevision(
       @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id, @PathVariable int number) {
-    return prescriptions.revision(coach.clubId(), id, number);
+    return PlanView.of(prescriptions.revision(id, number));
   }
 
   @GetMapping("/{id}/items/{itemId}/alternatives")
   List<AlternativeView> listAlternatives(
       @AuthenticationPrincipal SignedIn coach, @PathVariable UUID id, @PathVariable String itemId) {
-    return prescriptions.alternatives(id, itemId).stream()
-        .map(PrescriptionController::view)
-        .toList();
+    return previews.alternatives(id, itemId).stream().map(PrescriptionController::view).toList();
   }
 
   private static AlternativeView view(Alternatives.Alternative a) {

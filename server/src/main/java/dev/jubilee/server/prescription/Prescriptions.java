@@ -1,26 +1,13 @@
 package dev.jubilee.server.prescription;
 
-import dev.jubilee.core.checkin.TodaysChange;
-import dev.jubilee.core.circumstances.Circumstances;
-import dev.jubilee.core.decision.Checkpoint;
-import dev.jubilee.core.decision.Decisions;
-import dev.jubilee.core.decision.Mark;
-import dev.jubilee.core.decision.Situation;
 import dev.jubilee.core.drill.DrillLibrary;
-import dev.jubilee.core.drill.WarmUpPart;
-import dev.jubilee.core.edit.Alternatives;
-import dev.jubilee.core.edit.Edit;
-import dev.jubilee.core.edit.InHand;
-import dev.jubilee.core.edit.PlanEditor;
-import dev.jubilee.core.edit.Routine;
 import dev.jubilee.core.plan.Plan;
-import dev.jubilee.core.plan.PlanDifference;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PlanSource;
 import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.warmup.GivenWarmUp;
 import dev.jubilee.core.warmup.WarmUp;
 import dev.jubilee.server.approach.Approaches;
-import dev.jubilee.server.athlete.AthleteProfile;
 import dev.jubilee.server.athlete.AthleteRow;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.drill.Libraries;
@@ -44,9 +31,9 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * What coaches do with prescriptions. What is computed is computed between two transactions: the
- * one that reads and the one that writes, which looks once more whether the plan is still the one
- * that was read.
+ * Warm-ups as they are kept: given for the first time, found, revised, undone. What is computed is
+ * computed between two transactions: the one that reads and the one that writes, which looks once
+ * more whether the plan is still the one that was read.
  */
 @Service
 public class Prescriptions {
@@ -54,11 +41,10 @@ public class Prescriptions {
   private final RevisionRepository revisions;
   private final Sessions sessions;
   private final Athletes athletes;
-  private final ShareLinks handOvers;
+  private final ShareLinks links;
   private final Snapshots snapshots;
   private final Libraries libraries;
   private final Approaches approaches;
-  private final TodaysChanges today;
   private final TransactionTemplate reading;
   private final TransactionTemplate writing;
 
@@ -67,57 +53,51 @@ public class Prescriptions {
       RevisionRepository revisions,
       Sessions sessions,
       Athletes athletes,
-      ShareLinks handOvers,
+      ShareLinks links,
       Snapshots snapshots,
       Libraries libraries,
       Approaches approaches,
-      TodaysChanges today,
       PlatformTransactionManager transactions) {
     this.prescriptions = prescriptions;
     this.revisions = revisions;
     this.sessions = sessions;
     this.athletes = athletes;
-    this.handOvers = handOvers;
+    this.links = links;
     this.snapshots = snapshots;
     this.libraries = libraries;
     this.approaches = approaches;
-    this.today = today;
     this.writing = new TransactionTemplate(transactions);
     this.reading = new TransactionTemplate(transactions);
     this.reading.setReadOnly(true);
   }
 
   /** The athlete's prescription for the session; computed now if there is none. */
-  public PrescriptionView prescribe(SignedIn coach, UUID sessionId, UUID athleteId) {
+  public Prescription prescribe(SignedIn coach, UUID sessionId, UUID athleteId) {
     Asked asked = reading.execute(status -> asked(coach, sessionId, athleteId));
     if (asked.existing().isPresent()) {
       return asked.existing().get();
     }
-    Computed computed = Computed.of(WarmUp.prescribed(asked.request(), asked.library()));
+    WarmUp made = WarmUp.prescribed(asked.request(), asked.library());
+    UUID id = UUID.randomUUID();
+    Draft first = Draft.of(id, 0, Origin.PRESCRIBED, "Prescribed", made);
     return writing.execute(
         status ->
-            prescriptions
-                .findBySessionIdAndAthleteId(sessionId, athleteId)
-                .map(this::view)
+            find(sessionId, athleteId)
                 .orElseGet(
                     () ->
                         store(
                             coach,
-                            new PrescriptionRow(
-                                UUID.randomUUID(), coach.clubId(), sessionId, athleteId),
-                            new Snapshots.Step(null, Origin.PRESCRIBED, "Prescribed"),
-                            computed)));
+                            new PrescriptionRow(id, coach.clubId(), sessionId, athleteId),
+                            first)));
   }
 
   /** What there is already, or what it takes to compute it. */
   private record Asked(
-      Optional<PrescriptionView> existing, PrescriptionRequest request, DrillLibrary library) {}
+      Optional<Prescription> existing, PrescriptionRequest request, DrillLibrary library) {}
 
   private Asked asked(SignedIn coach, UUID sessionId, UUID athleteId) {
     SessionRow session = sessions.onCalendar(sessionId);
     AthleteRow athlete = athletes.row(athleteId);
-    Optional<PrescriptionView> existing =
-        prescriptions.findBySessionIdAndAthleteId(sessionId, athleteId).map(this::view);
     SessionDetails details = sessions.details(session);
     PrescriptionRequest request =
         PrescriptionRequest.of(
@@ -126,192 +106,114 @@ public class Prescriptions {
                 details.circumstances())
             .with(approaches.of(coach))
             .after(lastTime(session, athleteId, details));
-    return new Asked(existing, request, libraries.of(coach.clubId()));
+    return new Asked(find(sessionId, athleteId), request, libraries.of(coach.clubId()));
+  }
+
+  /** Drills of the athlete's last warm-up before a session of the same kind. */
+  private Set<String> lastTime(SessionRow session, UUID athleteId, SessionDetails details) {
+    return prescriptions
+        .findLast(athleteId, session.startsAt(), details.sport().name(), details.kind().name())
+        .map(row -> source(row, row.currentRevision()))
+        .map(p -> p.items().stream().map(PlanItem::drillId).collect(Collectors.toSet()))
+        .orElse(Set.of());
+  }
+
+  /**
+   * Makes a draft the warm-up that counts.
+   *
+   * @throws ConflictException where the warm-up was changed since it was computed
+   */
+  @Transactional
+  public Prescription keep(SignedIn coach, Draft draft) {
+    return store(coach, based(draft.prescriptionId(), draft.baseRevision()), draft);
+  }
+
+  private Prescription store(SignedIn coach, PrescriptionRow row, Draft draft) {
+    RevisionRow revision = snapshots.next(coach, row, draft);
+    prescriptions.saveAndFlush(row);
+    revisions.saveAndFlush(revision);
+    return prescription(row, revision, false, draft.warmUp().plan().request(), draft.given());
   }
 
   @Transactional(readOnly = true)
-  public PrescriptionView one(UUID id) {
-    return view(row(id));
+  public Prescription one(UUID id) {
+    return prescription(row(id));
   }
 
-  public PrescriptionView edit(SignedIn coach, UUID id, EditRequest request) {
-    Edit edit = request.toCore();
-    PlanSource before = source(id, request.baseRevision());
-    Computed after = Computed.of(WarmUp.edited(before, edit));
-    return revise(coach, id, request.baseRevision(), Origin.COACH, edit.words(before), after);
+  /** An athlete's warm-up for a session, if one is prescribed. */
+  @Transactional(readOnly = true)
+  public Optional<Prescription> find(UUID sessionId, UUID athleteId) {
+    return prescriptions.findBySessionIdAndAthleteId(sessionId, athleteId).map(this::prescription);
   }
 
-  /** What an edit would lead to; nothing is stored. */
-  public PlanView preview(SignedIn coach, UUID id, EditRequest request) {
-    PlanSource before = source(id, request.baseRevision());
-    return PlanViews.of(WarmUp.edited(before, request.toCore()));
+  private Prescription prescription(PrescriptionRow row) {
+    RevisionRow revision = revision(row, row.currentRevision());
+    PlanSource source = snapshots.source(row.clubId(), revision.inputs());
+    boolean canRedo = revisions.existsByPrescriptionIdAndParent(row.id(), revision.number());
+    return prescription(
+        row, revision, canRedo, source.request(), snapshots.given(revision, source.items()));
   }
 
-  /**
-   * Computes anew from the athlete and session as they are now, around what is locked.
-   * Circumstances the coach set here stay.
-   */
-  public PrescriptionView refresh(SignedIn coach, UUID id, int baseRevision) {
-    PlanSource fresh =
-        reading.execute(
-            status -> {
-              PrescriptionRow row = based(id, baseRevision);
-              PlanSource before = source(row);
-              SessionRow session = sessions.row(row.sessionId());
-              PrescriptionRequest anew =
-                  before
-                      .request()
-                      .with(
-                          athletes.asKnown(
-                              athletes.row(row.athleteId()), session.startsAt().toLocalDate()))
-                      .with(sessions.details(session).toCore());
-              return before.with(TodaysChange.all(today.taken(coach.clubId(), id), anew));
-            });
-    Computed after = Computed.of(WarmUp.edited(fresh, new Edit.Refit()));
-    return revise(
-        coach,
-        id,
-        baseRevision,
-        Origin.REFRESHED,
-        "Updated to the athlete and session as they are now",
-        after);
-  }
-
-  /**
-   * Computes anew with what is different today, around what is locked.
-   *
-   * @param decided what is written with the new revision, or not at all
-   */
-  public void takeToday(
-      SignedIn coach, UUID id, int baseRevision, List<TodaysChange> changes, Runnable decided) {
-    PlanSource before = source(id, baseRevision);
-    Computed after = Computed.of(today(before, changes));
-    writing.executeWithoutResult(
-        status -> {
-          decided.run();
-          revise(coach, id, baseRevision, Origin.CHECK_IN, "Took over the check-in", after);
-        });
-  }
-
-  /**
-   * Computes anew with just so many graded efforts, around what is locked.
-   *
-   * @param words for the history
-   * @param decided what is written with the new revision, or not at all
-   * @throws ConflictException where no warm-up before this session has that many
-   */
-  public void withEfforts(SignedIn coach, UUID id, int efforts, String words, Runnable decided) {
-    PrescriptionRow current = reading.execute(status -> row(id));
-    int base = current.currentRevision();
-    PlanSource before = source(id, base);
-    Computed after =
-        Computed.of(
-            WarmUp.withEfforts(before, efforts)
-                .orElseThrow(
-                    () ->
-                        new ConflictException(
-                            "No warm-up before this session has just "
-                                + efforts
-                                + " graded efforts.")));
-    writing.executeWithoutResult(
-        status -> {
-          decided.run();
-          revise(coach, id, base, Origin.QUESTION, words, after);
-        });
-  }
-
-  /** Whether a warm-up before the same session can have just so many graded efforts. */
-  public boolean canHaveEfforts(UUID id, int efforts) {
-    PlanSource now = reading.execute(status -> source(row(id)));
-    return WarmUp.withEfforts(now, efforts).isPresent();
-  }
-
-  private static WarmUp today(PlanSource before, List<TodaysChange> changes) {
-    return WarmUp.edited(
-        before.with(TodaysChange.all(changes, before.request())), new Edit.Refit());
-  }
-
-  /** What each of some changes for today would make of the plan, and all of them together. */
-  public Differences differences(UUID id, List<TodaysChange> changes) {
-    PlanSource before = reading.execute(status -> source(row(id)));
-    Plan plan = before.plan();
-    Plan all = today(before, changes).plan();
-    return new Differences(
-        PlanDifference.between(plan, all),
-        changes.stream()
-            .map(c -> changes.size() == 1 ? all : today(before, List.of(c)).plan())
-            .map(after -> PlanDifference.between(plan, after))
-            .toList(),
-        PlanViews.of(WarmUp.of(all)));
-  }
-
-  /**
-   * What changes lead to.
-   *
-   * @param together of all of them
-   * @param each of each alone, in their order
-   * @param after the plan with all of them
-   */
-  public record Differences(List<String> together, List<List<String>> each, PlanView after) {}
-
-  /** What a plan was computed from. */
-  public PrescriptionRequest request(UUID id) {
-    return reading.execute(status -> source(row(id)).request());
-  }
-
-  /** What a careful coach would decide about what was seen. */
-  public InHandPlans.Decided decide(
-      UUID id, Checkpoint checkpoint, List<Mark> earlier, List<Mark> marks) {
-    Plan plan = reading.execute(status -> source(row(id))).plan();
-    return InHandPlans.Decided.of(
-        plan, Decisions.of(new Situation(plan, checkpoint, earlier), marks));
-  }
-
-  private PlanSource source(UUID id, int baseRevision) {
-    return reading.execute(status -> source(based(id, baseRevision)));
-  }
-
-  private PrescriptionView revise(
-      SignedIn coach, UUID id, int baseRevision, Origin origin, String words, Computed after) {
-    return writing.execute(
-        status -> {
-          PrescriptionRow row = based(id, baseRevision);
-          return store(coach, row, new Snapshots.Step(row.currentRevision(), origin, words), after);
-        });
+  private Prescription prescription(
+      PrescriptionRow row,
+      RevisionRow revision,
+      boolean canRedo,
+      PrescriptionRequest request,
+      GivenWarmUp warmUp) {
+    SessionRow session = sessions.row(row.sessionId());
+    AthleteRow athlete = athletes.row(row.athleteId());
+    SessionDetails details = sessions.details(session);
+    LocalDateTime startsAt = details.startOf(row.athleteId());
+    return new Prescription(
+        row.id(),
+        revision.number(),
+        revision.parent() != null,
+        canRedo,
+        revision.edit(),
+        athlete.id(),
+        athletes.profile(athlete),
+        session.id(),
+        details,
+        startsAt.plusMinutes(request.circumstances().slipped()),
+        request,
+        warmUp,
+        links.shown(row.id(), startsAt));
   }
 
   @Transactional
-  public PrescriptionView undo(UUID id, int baseRevision) {
+  public Prescription undo(UUID id, int baseRevision) {
     PrescriptionRow row = based(id, baseRevision);
     Integer parent = revision(row, row.currentRevision()).parent();
     if (parent == null) {
       throw new ConflictException("There is nothing to undo.");
     }
-    row.pointTo(parent);
-    prescriptions.saveAndFlush(row);
-    return view(row);
+    return pointTo(row, parent);
   }
 
   @Transactional
-  public PrescriptionView redo(UUID id, int baseRevision) {
+  public Prescription redo(UUID id, int baseRevision) {
     PrescriptionRow row = based(id, baseRevision);
-    RevisionRow next =
-        revisions
-            .findFirstByPrescriptionIdAndParentOrderByNumberDesc(id, row.currentRevision())
-            .orElseThrow(() -> new ConflictException("There is nothing to redo."));
-    row.pointTo(next.number());
-    prescriptions.saveAndFlush(row);
-    return view(row);
+    return revisions
+        .findFirstByPrescriptionIdAndParentOrderByNumberDesc(id, row.currentRevision())
+        .map(next -> pointTo(row, next.number()))
+        .orElseThrow(() -> new ConflictException("There is nothing to redo."));
   }
 
-  /** What could take an item's place; the best first. */
-  public List<Alternatives.Alternative> alternatives(UUID id, String itemId) {
-    Plan plan = reading.execute(status -> source(row(id))).plan();
-    PlanItem item = plan.item(itemId);
-    return item.block() == WarmUpPart.TRANSITION
-        ? List.of()
-        : Alternatives.forItem(plan, item, new PlanEditor(plan.library()));
+  private Prescription pointTo(PrescriptionRow row, int revision) {
+    row.pointTo(revision);
+    prescriptions.saveAndFlush(row);
+    return prescription(row);
   }
+
+  /**
+   * A step in a prescription's history.
+   *
+   * @param number to ask for the plan by
+   * @param edit what made it
+   * @param at when
+   * @param current whether it is the one that counts
+   */
+  public record RevisionSummary(int number, String edit, Instant at, boolean current) {}
 
   /** All revisions, newest first. */
   @Transactional(readOnly = true)
@@ -325,132 +227,70 @@ public class Prescriptions {
         .toList();
   }
 
-  /** An athlete's warm-up for a session, if one is prescribed. */
+  /** The warm-up as it was in a revision. */
   @Transactional(readOnly = true)
-  public Optional<PrescriptionView> find(UUID sessionId, UUID athleteId) {
-    return prescriptions.findBySessionIdAndAthleteId(sessionId, athleteId).map(this::view);
-  }
-
-  /** What is left when minutes are lost before it begins; empty where too little is. */
-  public Optional<InHand.Left> late(UUID id, int minutes) {
-    return InHand.late(reading.execute(status -> source(row(id))), 0, minutes);
-  }
-
-  /** What may be needed when the warm-up runs. */
-  public InHandPlans inHand(UUID id) {
-    PrescriptionRow row = reading.execute(status -> row(id));
-    PlanSource source = reading.execute(status -> source(row));
-    return InHandPlans.of(source, row.currentRevision());
+  public GivenWarmUp revision(UUID id, int number) {
+    row(id);
+    return revisions
+        .findByPrescriptionIdAndNumber(id, number)
+        .map(snapshots::given)
+        .orElseThrow(() -> new NotFoundException("revision"));
   }
 
   /** A revision as it was computed; the current one where there is none of that number. */
   @Transactional(readOnly = true)
-  public Plan plan(UUID clubId, UUID id, int number) {
+  public Plan plan(UUID id, int number) {
     PrescriptionRow row = row(id);
-    String inputs =
-        revisions
-            .findInputs(id, number)
-            .or(() -> revisions.findInputs(id, row.currentRevision()))
-            .orElseThrow(() -> new NotFoundException("revision"));
-    return snapshots.source(clubId, inputs).plan();
-  }
-
-  /** The plan as it was in a revision. */
-  @Transactional(readOnly = true)
-  public PlanView revision(UUID clubId, UUID id, int number) {
-    row(id);
     return revisions
-        .findByPrescriptionIdAndNumber(id, number)
-        .map(snapshots::outcome)
-        .orElseThrow(() -> new NotFoundException("revision"));
+        .findInputs(id, number)
+        .map(inputs -> snapshots.source(row.clubId(), inputs))
+        .orElseGet(() -> source(row, row.currentRevision()))
+        .plan();
   }
 
-  /** The present drills, to be given a name. */
+  /** What the warm-up as it is now is computed from. */
   @Transactional(readOnly = true)
-  public Routine routine(UUID id) {
+  public PlanSource source(UUID id) {
     PrescriptionRow row = row(id);
-    return Routine.of(source(row).plan());
-  }
-
-  /** Gives the athlete a routine's drills, adapted. */
-  public AppliedRoutine apply(
-      SignedIn coach, UUID id, int baseRevision, String name, Routine routine) {
-    Routine.Applied applied = routine.applyTo(source(id, baseRevision).plan());
-    Computed after = Computed.of(WarmUp.of(applied.simulated()));
-    return new AppliedRoutine(
-        revise(coach, id, baseRevision, Origin.ROUTINE, "Applied " + name, after),
-        applied.differences());
-  }
-
-  /** Gives the athlete a class's drills, adapted, in the room and the company of the class. */
-  public PrescriptionView asOneClass(
-      SignedIn coach, UUID id, int baseRevision, Circumstances room, Routine skeleton) {
-    PlanSource before = source(id, baseRevision);
-    PlanSource inTheRoom = before.with(before.request().with(room));
-    Plan own = WarmUp.edited(inTheRoom, new Edit.Refit()).plan();
-    Computed after = Computed.of(WarmUp.of(skeleton.applyTo(own).simulated()));
-    return revise(coach, id, baseRevision, Origin.ROUTINE, "As one class", after);
+    return source(row, row.currentRevision());
   }
 
   /**
-   * A step in a prescription's history.
+   * The same, for somebody who saw a revision.
    *
-   * @param number to ask for the plan by
-   * @param edit what made it
-   * @param at when
-   * @param current whether it is the one that counts
+   * @throws ConflictException where that is the current one no longer
    */
-  public record RevisionSummary(int number, String edit, Instant at, boolean current) {}
+  @Transactional(readOnly = true)
+  public PlanSource source(UUID id, int baseRevision) {
+    return source(based(id, baseRevision), baseRevision);
+  }
 
-  /** A plan made from a routine and what had to differ. */
-  public record AppliedRoutine(PrescriptionView view, List<String> differences) {}
+  private PlanSource source(PrescriptionRow row, int number) {
+    return snapshots.source(row.clubId(), revisions.findInputs(row.id(), number).orElseThrow());
+  }
 
-  /** Drills of the athlete's last warm-up before a session of the same kind. */
-  private Set<String> lastTime(SessionRow session, UUID athleteId, SessionDetails details) {
-    return prescriptions
-        .findLast(athleteId, session.startsAt(), details.sport().name(), details.kind().name())
-        .map(row -> revision(row, row.currentRevision()))
-        .map(snapshots::outcome)
-        .map(p -> p.items().stream().map(PlanView.ItemView::drillId).collect(Collectors.toSet()))
-        .orElse(Set.of());
+  /** What a plan was computed from. */
+  @Transactional(readOnly = true)
+  public PrescriptionRequest request(UUID id) {
+    return source(id).request();
   }
 
   public PrescriptionRow row(UUID id) {
     return prescriptions.findById(id).orElseThrow(() -> new NotFoundException("prescription"));
   }
 
-  private PrescriptionView view(PrescriptionRow row) {
-    RevisionRow revision = revision(row, row.currentRevision());
-    PrescriptionRequest request = snapshots.source(row.clubId(), revision.inputs()).request();
-    PlanView plan = snapshots.outcome(revision);
-    boolean canRedo = revisions.existsByPrescriptionIdAndParent(row.id(), revision.number());
-    return view(row, revision, canRedo, request, plan);
+  private RevisionRow revision(PrescriptionRow row, int number) {
+    return revisions.findByPrescriptionIdAndNumber(row.id(), number).orElseThrow();
   }
 
-  private PrescriptionView view(
-      PrescriptionRow row,
-      RevisionRow revision,
-      boolean canRedo,
-      PrescriptionRequest request,
-      PlanView plan) {
-    SessionRow session = sessions.row(row.sessionId());
-    AthleteRow athlete = athletes.row(row.athleteId());
-    AthleteProfile profile = athletes.profile(athlete);
-    SessionDetails details = sessions.details(session);
-    return new PrescriptionView(
-        row.id(),
-        revision.number(),
-        revision.parent() != null,
-        canRedo,
-        revision.edit(),
-        new PrescriptionView.AthleteSummary(athlete.id(), profile.name(), profile.level()),
-        session.id(),
-        details,
-        details.startOf(row.athleteId()).plusMinutes(request.circumstances().slipped()),
-        PrescriptionView.CircumstancesView.of(request.circumstances()),
-        request.approach(),
-        plan,
-        handOvers.shown(row.id(), details.startOf(row.athleteId())).orElse(null));
+  private PrescriptionRow based(UUID id, int baseRevision) {
+    PrescriptionRow row = row(id);
+    if (row.currentRevision() != baseRevision) {
+      throw new ConflictException(
+          "This plan was changed elsewhere in the meantime. The newer version is shown;"
+              + " repeat your change if it is still wanted.");
+    }
+    return row;
   }
 
   /** Waits for those who tell or decide something of the same warm-up at the same time. */
@@ -471,39 +311,5 @@ public class Prescriptions {
    */
   public void requireOnCalendar(UUID id) {
     sessions.onCalendar(row(id).sessionId());
-  }
-
-  private PrescriptionRow based(UUID id, int baseRevision) {
-    PrescriptionRow row = row(id);
-    if (row.currentRevision() != baseRevision) {
-      throw new ConflictException(
-          "This plan was changed elsewhere in the meantime. The newer version is shown;"
-              + " repeat your change if it is still wanted.");
-    }
-    return row;
-  }
-
-  /** A warm-up and how it is shown; what takes time is done with no connection held. */
-  private record Computed(WarmUp warmUp, PlanView shown) {
-    static Computed of(WarmUp warmUp) {
-      return new Computed(warmUp, PlanViews.of(warmUp));
-    }
-  }
-
-  private PrescriptionView store(
-      SignedIn coach, PrescriptionRow row, Snapshots.Step step, Computed computed) {
-    RevisionRow revision = snapshots.next(coach, row, step, computed.warmUp(), computed.shown());
-    prescriptions.saveAndFlush(row);
-    revisions.saveAndFlush(revision);
-    return view(row, revision, false, computed.warmUp().plan().request(), computed.shown());
-  }
-
-  private RevisionRow revision(PrescriptionRow row, int number) {
-    return revisions.findByPrescriptionIdAndNumber(row.id(), number).orElseThrow();
-  }
-
-  private PlanSource source(PrescriptionRow row) {
-    String stored = revisions.findInputs(row.id(), row.currentRevision()).orElseThrow();
-    return snapshots.source(row.clubId(), stored);
   }
 }

@@ -5,6 +5,8 @@ import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.warmup.GivenItem;
+import dev.jubilee.core.warmup.GivenWarmUp;
 import dev.jubilee.server.session.SessionView;
 import java.util.ArrayList;
 import java.util.List;
@@ -44,31 +46,36 @@ public record Sketch(
     }
   }
 
-  static Sketch of(PlanView plan, Circumstances circumstances) {
+  static Sketch of(GivenWarmUp warmUp, Circumstances circumstances) {
     List<SessionView.Step> steps = new ArrayList<>();
-    for (PlanView.ItemView item : plan.items()) {
-      add(steps, item.changeSeconds(), 0);
-      add(steps, item.workSeconds(), item.effort());
-      add(steps, item.recoverySeconds(), item.recoveryEffort());
+    for (GivenItem given : warmUp.items()) {
+      add(steps, given.item().changeSeconds(), 0);
+      add(steps, given.item().dose().seconds(), given.effort());
+      add(steps, given.item().recovery().seconds(), GivenItem.RECOVERY_EFFORT);
     }
     int slipped = circumstances.slipped();
     return new Sketch(
-        plan.seconds(),
+        warmUp.seconds(),
         steps,
         slipped == 0 ? null : slipped,
-        items(plan),
+        items(warmUp),
         IntStream.rangeClosed(0, circumstances.lastStage())
             .mapToObj(stage -> circumstances.at(stage).place())
             .toList());
   }
 
   /** The items of a plan. */
-  static List<SketchItem> items(PlanView plan) {
-    return plan.items().stream()
+  static List<SketchItem> items(GivenWarmUp warmUp) {
+    return warmUp.items().stream()
         .map(
             i ->
                 new SketchItem(
-                    i.id(), i.block(), i.startsBefore(), i.seconds(), i.kit(), i.stage()))
+                    i.item().id(),
+                    i.item().block(),
+                    i.startsBefore(),
+                    i.item().seconds(),
+                    i.howTo().kit(),
+                    i.item().stage()))
         .toList();
   }
 

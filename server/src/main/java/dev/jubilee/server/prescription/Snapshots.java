@@ -1,14 +1,17 @@
 package dev.jubilee.server.prescription;
 
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PlanSource;
 import dev.jubilee.core.prescription.Prescriber;
-import dev.jubilee.core.warmup.WarmUp;
+import dev.jubilee.core.warmup.GivenWarmUp;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.prescription.stored.OutcomeV1;
 import dev.jubilee.server.prescription.stored.SnapshotV1;
 import dev.jubilee.server.signin.SignedIn;
 import java.time.Clock;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -29,30 +32,22 @@ class Snapshots {
   }
 
   /**
-   * What made a revision.
-   *
-   * @param parent that it came from; null for the first
-   * @param words for undo and history
-   */
-  record Step(Integer parent, Origin origin, String words) {}
-
-  /**
    * The next revision of a prescription, which points to it from now on; both are still to be
    * saved.
    */
-  RevisionRow next(
-      SignedIn coach, PrescriptionRow row, Step step, WarmUp warmUp, PlanView outcome) {
+  RevisionRow next(SignedIn coach, PrescriptionRow row, Draft draft) {
+    Plan plan = draft.warmUp().plan();
     return new RevisionRow(
         row,
         row.nextRevision(),
-        step.parent(),
-        step.origin(),
-        step.words(),
+        draft.baseRevision() == 0 ? null : draft.baseRevision(),
+        draft.origin(),
+        draft.words(),
         Prescriber.ENGINE_VERSION,
         VERSION,
-        json.write(SnapshotV1.of(PlanSource.of(warmUp.plan()))),
-        json.write(Outcomes.stored(outcome)),
-        json.write(Sketch.of(outcome, warmUp.plan().request().circumstances())),
+        json.write(SnapshotV1.of(PlanSource.of(plan))),
+        json.write(OutcomeV1.of(draft.given())),
+        json.write(Sketch.of(draft.given(), plan.request().circumstances())),
         coach.coachId(),
         clock.instant());
   }
@@ -62,7 +57,13 @@ class Snapshots {
     return json.read(storedInputs, SnapshotV1.class).toCore(libraries.of(clubId));
   }
 
-  PlanView outcome(RevisionRow revision) {
-    return Outcomes.view(json.read(revision.outcome(), OutcomeV1.class));
+  /** A revision as it was given. */
+  GivenWarmUp given(RevisionRow revision) {
+    return given(revision, json.read(revision.inputs(), SnapshotV1.class).planned());
+  }
+
+  /** The same, where its items are known already. */
+  GivenWarmUp given(RevisionRow revision, List<PlanItem> planned) {
+    return json.read(revision.outcome(), OutcomeV1.class).toCore(planned);
   }
 }

@@ -3,7 +3,10 @@ package dev.jubilee.server.prescription;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.quantity.Phrase;
+import dev.jubilee.core.warmup.GivenItem;
+import dev.jubilee.core.warmup.GivenWarmUp;
 import dev.jubilee.server.athlete.AthleteProfile;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.drill.Libraries;
@@ -56,16 +59,16 @@ public class SquadSheets {
     SessionRow session = sessions.onCalendar(sessionId);
     SessionDetails details = sessions.details(session);
     List<PrescriptionRow> rows = prescriptions.findBySessionIdIn(List.of(sessionId));
-    Map<UUID, PlanView> plans =
+    Map<UUID, GivenWarmUp> plans =
         revisions.findCurrent(rows.stream().map(PrescriptionRow::id).toList()).stream()
-            .collect(Collectors.toMap(RevisionRow::prescriptionId, snapshots::outcome));
+            .collect(Collectors.toMap(RevisionRow::prescriptionId, snapshots::given));
     List<SquadSheet.Column> columns = new ArrayList<>();
-    List<PlanView> inOrder = new ArrayList<>();
+    List<GivenWarmUp> inOrder = new ArrayList<>();
     for (UUID athleteId : session.athleteIds()) {
       for (PrescriptionRow row : rows) {
         if (row.athleteId().equals(athleteId)) {
           AthleteProfile profile = athletes.profile(athletes.row(athleteId));
-          PlanView plan = plans.get(row.id());
+          GivenWarmUp plan = plans.get(row.id());
           inOrder.add(plan);
           columns.add(
               new SquadSheet.Column(
@@ -81,11 +84,11 @@ public class SquadSheets {
     return new SquadSheet(details, columns, rows(inOrder, libraries.of(clubId)));
   }
 
-  private static List<SquadSheet.Row> rows(List<PlanView> plans, DrillLibrary library) {
+  private static List<SquadSheet.Row> rows(List<GivenWarmUp> plans, DrillLibrary library) {
     List<String> order = new ArrayList<>();
-    List<Map<String, PlanView.ItemView>> byKey = new ArrayList<>();
-    for (PlanView plan : plans) {
-      Map<String, PlanView.ItemView> own = keyed(plan, library);
+    List<Map<String, GivenItem>> byKey = new ArrayList<>();
+    for (GivenWarmUp plan : plans) {
+      Map<String, GivenItem> own = keyed(plan, library);
       byKey.add(own);
       int at = 0;
       for (String key : own.keySet()) {
@@ -100,15 +103,15 @@ public class SquadSheets {
     List<SquadSheet.Row> rows = new ArrayList<>();
     for (String key : partsTogether(order)) {
       List<SquadSheet.Cell> cells = new ArrayList<>();
-      List<PlanView.ItemView> items = new ArrayList<>();
-      for (Map<String, PlanView.ItemView> own : byKey) {
-        PlanView.ItemView item = own.get(key);
-        cells.add(item == null ? NOTHING : cell(item));
+      List<GivenItem> items = new ArrayList<>();
+      for (Map<String, GivenItem> own : byKey) {
+        GivenItem item = own.get(key);
+        cells.add(item == null ? NOTHING : cell(item.item()));
         if (item != null) {
           items.add(item);
         }
       }
-      rows.add(new SquadSheet.Row(items.get(0).block(), commonest(items), cells));
+      rows.add(new SquadSheet.Row(items.get(0).item().block(), commonest(items), cells));
     }
     return rows;
   }
@@ -131,12 +134,12 @@ public class SquadSheets {
   /**
    * Each item's part, and of raises how many come after it: the last ones are where plans agree.
    */
-  private static List<String> parts(PlanView plan) {
+  private static List<String> parts(GivenWarmUp plan) {
     List<String> parts = new ArrayList<>();
     Map<WarmUpPart, Integer> after = new HashMap<>();
     WarmUpPart next = null;
     for (int i = plan.items().size() - 1; i >= 0; i--) {
-      WarmUpPart block = plan.items().get(i).block();
+      WarmUpPart block = plan.items().get(i).item().block();
       if (block != next) {
         after.merge(block, 1, Integer::sum);
       }
@@ -152,21 +155,27 @@ public class SquadSheets {
    * What is the same for all of a group: the ladder, whichever rung; efforts count from the last
    * one, as that is where they agree.
    */
-  private static Map<String, PlanView.ItemView> keyed(PlanView plan, DrillLibrary library) {
+  private static Map<String, GivenItem> keyed(GivenWarmUp plan, DrillLibrary library) {
     Map<WarmUpPart, Long> counts =
         plan.items().stream()
-            .collect(Collectors.groupingBy(PlanView.ItemView::block, Collectors.counting()));
+            .collect(Collectors.groupingBy(i -> i.item().block(), Collectors.counting()));
     Map<String, Integer> seen = new HashMap<>();
-    Map<String, PlanView.ItemView> keyed = new LinkedHashMap<>();
+    Map<String, GivenItem> keyed = new LinkedHashMap<>();
     List<String> parts = parts(plan);
     for (int i = 0; i < plan.items().size(); i++) {
-      PlanView.ItemView item = plan.items().get(i);
+      GivenItem item = plan.items().get(i);
       String key = parts.get(i);
-      if (item.block() == WarmUpPart.BUILD) {
+      if (item.item().block() == WarmUpPart.BUILD) {
         int index = seen.merge(key, 1, Integer::sum);
         key = key + " " + (counts.get(WarmUpPart.BUILD) - index);
       } else {
-        key = key + " " + library.find(item.drillId()).map(Drill::group).orElse(item.drillId());
+        key =
+            key
+                + " "
+                + library
+                    .find(item.item().drillId())
+                    .map(Drill::group)
+                    .orElse(item.item().drillId());
         int times = seen.merge(key, 1, Integer::sum);
         key = times == 1 ? key : key + " " + times;
       }
@@ -175,9 +184,9 @@ public class SquadSheets {
     return keyed;
   }
 
-  private static String commonest(List<PlanView.ItemView> items) {
+  private static String commonest(List<GivenItem> items) {
     return items.stream()
-        .map(PlanView.ItemView::name)
+        .map(i -> i.item().name())
         .collect(
             Collectors.groupingBy(Function.identity(), LinkedHashMap::new, Collectors.counting()))
         .entrySet()
@@ -187,13 +196,13 @@ public class SquadSheets {
         .getKey();
   }
 
-  private static SquadSheet.Cell cell(PlanView.ItemView item) {
+  private static SquadSheet.Cell cell(PlanItem item) {
     return new SquadSheet.Cell(
         item.id(),
         item.name(),
-        item.dose(),
-        item.target(),
-        item.recoverySeconds(),
-        item.segments().stream().mapToInt(PlanView.SegmentView::seconds).sum());
+        item.dose().words(),
+        item.target().map(PlanView.TargetView::of).orElse(null),
+        item.recovery().seconds(),
+        item.seconds());
   }
 }

@@ -1,5 +1,6 @@
 package dev.jubilee.server.prescription;
 
+import dev.jubilee.core.warmup.GivenWarmUp;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.session.SessionView;
 import dev.jubilee.server.session.WarmUpLookup;
@@ -80,8 +81,8 @@ public class StoredWarmUps implements WarmUpLookup {
 
   /** Of an earlier version, which stored less. */
   private Sketch withItems(UUID prescriptionId, Sketch sketch) {
-    PlanView plan = snapshots.outcome(revisions.findCurrent(List.of(prescriptionId)).get(0));
+    GivenWarmUp given = snapshots.given(revisions.findCurrent(List.of(prescriptionId)).get(0));
     return new Sketch(
-        sketch.seconds(), sketch.steps(), sketch.slipped(), Sketch.items(plan), List.of());
+        sketch.seconds(), sketch.steps(), sketch.slipped(), Sketch.items(given), List.of());
   }
 }

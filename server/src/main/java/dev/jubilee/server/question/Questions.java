@@ -6,8 +6,11 @@ import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.statistics.PairedRandomization;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.club.ClubTime;
+import dev.jubilee.server.prescription.Draft;
+import dev.jubilee.server.prescription.Drafts;
 import dev.jubilee.server.prescription.PrescriptionRow;
 import dev.jubilee.server.prescription.Prescriptions;
+import dev.jubilee.server.prescription.Previews;
 import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.problem.NotFoundException;
 import dev.jubilee.server.record.Records;
@@ -43,6 +46,8 @@ public class Questions {
   private final QuestionTurnRepository turns;
   private final Athletes athletes;
   private final Prescriptions prescriptions;
+  private final Drafts drafts;
+  private final Previews previews;
   private final Sessions sessions;
   private final Records records;
   private final ClubTime clubTime;
@@ -55,6 +60,8 @@ public class Questions {
       QuestionTurnRepository turns,
       Athletes athletes,
       Prescriptions prescriptions,
+      Drafts drafts,
+      Previews previews,
       Sessions sessions,
       Records records,
       ClubTime clubTime,
@@ -64,6 +71,8 @@ public class Questions {
     this.turns = turns;
     this.athletes = athletes;
     this.prescriptions = prescriptions;
+    this.drafts = drafts;
+    this.previews = previews;
     this.sessions = sessions;
     this.records = records;
     this.clubTime = clubTime;
@@ -89,10 +98,10 @@ public class Questions {
   }
 
   private void requirePossible(UUID prescription, String field, int efforts) {
-    if (!prescriptions.canHaveEfforts(prescription, efforts)) {
+    if (!previews.canHaveEfforts(prescription, efforts)) {
       String possible =
           IntStream.rangeClosed(1, PrescriptionRequest.MOST_EFFORTS)
-              .filter(n -> prescriptions.canHaveEfforts(prescription, n))
+              .filter(n -> previews.canHaveEfforts(prescription, n))
               .mapToObj(Integer::toString)
               .collect(Collectors.joining(", "));
       throw new OutOfRangeException(
@@ -199,12 +208,16 @@ public class Questions {
                 () -> new ConflictException("Nothing is to be tried before this session."));
     int number = turns.findByQuestionIdOrderByNumber(row.getId()).size() + 1;
     int efforts = row.question().efforts(number);
-    prescriptions.withEfforts(
-        coach,
-        prescriptionId,
-        efforts,
-        "Turn " + number + " of a question: graded efforts " + efforts,
-        () -> keep(new QuestionTurnRow(row.getId(), number, prescriptionId, efforts)));
+    Draft draft =
+        drafts.withEfforts(
+            prescriptionId,
+            efforts,
+            "Turn " + number + " of a question: graded efforts " + efforts);
+    writing.executeWithoutResult(
+        status -> {
+          keep(new QuestionTurnRow(row.getId(), number, prescriptionId, efforts));
+          prescriptions.keep(coach, draft);
+        });
     return one(row.getId());
   }
 

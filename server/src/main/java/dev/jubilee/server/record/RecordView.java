@@ -3,7 +3,7 @@ package dev.jubilee.server.record;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.logbook.DeviceRecord.State;
-import dev.jubilee.core.logbook.FollowEvent.SkipReason;
+import dev.jubilee.core.logbook.Happening.SkipReason;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.record.stored.RecordV1;

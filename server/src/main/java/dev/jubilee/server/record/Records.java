@@ -153,7 +153,7 @@ public class Records implements WarmUpListener {
     if (!isFollowed && byHand.isEmpty() && recorded.isEmpty()) {
       repository.deleteById(prescriptionId);
     } else {
-      Plan plan = prescriptions.plan(clubId, prescriptionId, told.revision());
+      Plan plan = prescriptions.plan(prescriptionId, told.revision());
       SessionDetails details = sessions.details(sessions.row(row.sessionId()));
       RecordV1 figures = figures(plan, told.record(), byHand, recorded, details.title());
       RecordRow record =
@@ -258,7 +258,7 @@ public class Records implements WarmUpListener {
   @Transactional(readOnly = true)
   public RecordV1 planned(UUID clubId, UUID prescriptionId) {
     PrescriptionRow row = prescriptions.row(prescriptionId);
-    Plan plan = prescriptions.plan(clubId, prescriptionId, row.currentRevision());
+    Plan plan = prescriptions.plan(prescriptionId, row.currentRevision());
     SessionDetails details = sessions.details(sessions.row(row.sessionId()));
     return figures(
         plan, FollowedRecord.of(List.of()), Optional.empty(), Optional.empty(), details.title());

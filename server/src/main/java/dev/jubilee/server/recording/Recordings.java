@@ -122,7 +122,7 @@ public class Recordings implements MeasuredLookup {
 
   private Frame frame(UUID clubId, UUID prescriptionId) {
     PrescriptionRow row = prescriptions.row(prescriptionId);
-    Plan plan = prescriptions.plan(clubId, prescriptionId, row.currentRevision());
+    Plan plan = prescriptions.plan(prescriptionId, row.currentRevision());
     SessionDetails details = sessions.details(sessions.row(row.sessionId()));
     ZoneId zone = clubTime.zone(clubId);
     ParseResult written = Shorthand.read(details.title(), details.sport());

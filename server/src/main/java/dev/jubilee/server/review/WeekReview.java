@@ -1,7 +1,7 @@
 package dev.jubilee.server.review;
 
 import dev.jubilee.core.learning.OwnTimes;
-import dev.jubilee.core.logbook.FollowEvent.SkipReason;
+import dev.jubilee.core.logbook.Happening.SkipReason;
 import dev.jubilee.core.sport.BodyRegion;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;

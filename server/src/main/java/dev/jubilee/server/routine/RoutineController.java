@@ -1,6 +1,5 @@
 package dev.jubilee.server.routine;
 
-import dev.jubilee.server.prescription.Prescriptions.AppliedRoutine;
 import dev.jubilee.server.signin.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -53,7 +52,7 @@ class RoutineController {
   }
 
   @PostMapping("/{id}/apply")
-  AppliedRoutine applyRoutine(
+  Routines.AppliedRoutine applyRoutine(
       @AuthenticationPrincipal SignedIn coach,
       @PathVariable UUID id,
       @Valid @RequestBody ApplyRequest request) {

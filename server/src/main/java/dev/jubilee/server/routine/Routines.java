@@ -3,8 +3,9 @@ package dev.jubilee.server.routine;
 import dev.jubilee.core.edit.Routine;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.json.Json;
+import dev.jubilee.server.prescription.Drafts;
+import dev.jubilee.server.prescription.PrescriptionView;
 import dev.jubilee.server.prescription.Prescriptions;
-import dev.jubilee.server.prescription.Prescriptions.AppliedRoutine;
 import dev.jubilee.server.problem.NotFoundException;
 import dev.jubilee.server.signin.SignedIn;
 import java.util.List;
@@ -19,16 +20,21 @@ class Routines {
 
   private final RoutineRepository repository;
   private final Prescriptions prescriptions;
+  private final Drafts drafts;
   private final Json json;
 
-  Routines(RoutineRepository repository, Prescriptions prescriptions, Json json) {
+  Routines(RoutineRepository repository, Prescriptions prescriptions, Drafts drafts, Json json) {
     this.repository = repository;
     this.prescriptions = prescriptions;
+    this.drafts = drafts;
     this.json = json;
   }
 
   /** A routine as it is listed. */
   record RoutineView(UUID id, String name, int drills) {}
+
+  /** A warm-up made from a routine, and what had to differ from it. */
+  record AppliedRoutine(PrescriptionView view, List<String> differences) {}
 
   List<RoutineView> all() {
     return repository.findAllByOrderByName().stream().map(this::view).toList();
@@ -39,7 +45,7 @@ class Routines {
     if (repository.existsByName(name)) {
       throw new OutOfRangeException("name", name, "a name that no other routine has");
     }
-    Routine routine = prescriptions.routine(prescriptionId);
+    Routine routine = Routine.of(prescriptions.source(prescriptionId).plan());
     return view(
         repository.saveAndFlush(
             new RoutineRow(UUID.randomUUID(), clubId, name, json.write(RoutineV1.of(routine)))));
@@ -47,7 +53,9 @@ class Routines {
 
   AppliedRoutine apply(SignedIn coach, UUID id, UUID prescriptionId, int baseRevision) {
     RoutineRow row = row(id);
-    return prescriptions.apply(coach, prescriptionId, baseRevision, row.name(), routine(row));
+    Drafts.Applied applied = drafts.routine(prescriptionId, baseRevision, row.name(), routine(row));
+    return new AppliedRoutine(
+        PrescriptionView.of(prescriptions.keep(coach, applied.draft())), applied.differences());
   }
 
   void forget(UUID id) {

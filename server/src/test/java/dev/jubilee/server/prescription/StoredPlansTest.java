@@ -6,6 +6,7 @@ import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.ResultConditions;
 import dev.jubilee.core.athlete.TestResult;
+import dev.jubilee.core.check.Remedy;
 import dev.jubilee.core.check.Severity;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.Place;
@@ -28,6 +29,7 @@ import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
+import dev.jubilee.core.warmup.GivenWarmUp;
 import dev.jubilee.core.warmup.WarmUp;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.prescription.stored.OutcomeV1;
@@ -43,6 +45,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What an earlier version stored stays readable, as it was written then. */
@@ -107,14 +110,18 @@ class StoredPlansTest {
     assertThat(read(json.write(SnapshotV1.of(source)))).isEqualTo(source);
   }
 
-  /** What was shown: with every kind of edit as the remedy of a finding; never rewritten. */
+  /** What was given: with every kind of edit as the remedy of a finding; never rewritten. */
   @Test
-  void aPlanIsShownAsItWasWhenItWasMade() throws IOException {
-    PlanView shown = withEveryEdit(read(stored("inputs-engine-1.json")));
-    assertThat(shown.items()).anyMatch(i -> i.target() != null).anyMatch(i -> i.harder() != null);
-    assertThat(shown.readiness()).isNotNull();
-    String written = json.write(Outcomes.stored(shown));
-    assertThat(Outcomes.view(json.read(written, OutcomeV1.class))).isEqualTo(shown);
+  void aWarmUpIsReadAsItWasGiven() throws IOException {
+    PlanSource source = read(stored("inputs-engine-1.json"));
+    Plan plan = source.plan();
+    GivenWarmUp given = withEveryEdit(source, plan);
+    assertThat(given.items())
+        .anyMatch(i -> i.item().target().isPresent())
+        .anyMatch(i -> i.harder().isPresent());
+    assertThat(given.forecast()).isPresent();
+    String written = json.write(OutcomeV1.of(given));
+    assertThat(json.read(written, OutcomeV1.class).toCore(plan.items())).isEqualTo(given);
 
     String sample = stored("outcome-1.json");
     OutcomeV1 kept = json.read(sample, OutcomeV1.class);
@@ -122,15 +129,22 @@ class StoredPlansTest {
     assertThat(mapper.readTree(json.write(kept)))
         .as("nothing of it is lost, renamed or made up")
         .isEqualTo(mapper.readTree(sample));
-    assertThat(Outcomes.view(kept).findings())
+    GivenWarmUp read = kept.toCore(source.items());
+    assertThat(read.seconds()).isEqualTo(kept.seconds());
+    JsonNode again = mapper.readTree(json.write(OutcomeV1.of(read)));
+    for (String part : List.of("seconds", "items", "readiness")) {
+      assertThat(again.get(part))
+          .as("%s follow from the snapshot's items as they were shown", part)
+          .isEqualTo(mapper.readTree(sample).get(part));
+    }
+    assertThat(read.findings())
         .extracting(f -> f.remedy().edit().getClass().getSimpleName())
         .hasSize(10)
         .doesNotHaveDuplicates();
   }
 
-  private static PlanView withEveryEdit(PlanSource source) {
-    Plan plan = source.plan();
-    PlanView view = PlanViews.of(WarmUp.of(plan));
+  private static GivenWarmUp withEveryEdit(PlanSource source, Plan plan) {
+    GivenWarmUp given = GivenWarmUp.of(WarmUp.of(plan));
     List<Edit> edits =
         List.of(
             new Edit.Remove("a"),
@@ -143,31 +157,30 @@ class StoredPlansTest {
             new Edit.Refit(),
             new Edit.ChangeCircumstances(source.request().circumstances()),
             new Edit.ChangeApproach(Approach.USUAL));
-    List<PlanView.FindingView> findings =
+    List<GivenWarmUp.Note> findings =
         edits.stream()
             .map(
                 edit ->
-                    new PlanView.FindingView(
+                    new GivenWarmUp.Note(
                         "LAYERS",
                         Severity.NOTE,
-                        null,
+                        Optional.empty(),
                         "what",
                         "why",
                         "evidence",
-                        new PlanView.RemedyView("Do it", EditRequest.EditView.of(edit)),
+                        new Remedy("Do it", edit),
                         false))
             .toList();
-    return new PlanView(
-        view.seconds(),
-        view.available(),
-        view.firstEffort(),
-        view.contacts(),
-        view.why(),
-        view.basis(),
-        view.conflicts(),
-        view.items(),
+    return new GivenWarmUp(
+        given.availableSeconds(),
+        given.firstEffort(),
+        given.contacts(),
+        given.why(),
+        given.basis(),
+        given.conflicts(),
+        given.items(),
         findings,
-        view.readiness());
+        given.forecast());
   }
 
   private PlanSource everything(String aim) throws IOException {

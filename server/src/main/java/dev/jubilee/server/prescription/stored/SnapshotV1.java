@@ -60,7 +60,12 @@ public record SnapshotV1(Request request, List<Item> items) {
    * @param library the club's drills as they are now
    */
   public PlanSource toCore(DrillLibrary library) {
-    return new PlanSource(request.toCore(), toCore(items), library);
+    return new PlanSource(request.toCore(), planned(), library);
+  }
+
+  /** The plan's items again. */
+  public List<PlanItem> planned() {
+    return toCore(items);
   }
 
   private static List<Item> items(List<PlanItem> items) {

@@ -8,7 +8,7 @@ import dev.jubilee.core.learning.HeartSighting;
 import dev.jubilee.core.learning.WarmingMoment;
 import dev.jubilee.core.logbook.Counts;
 import dev.jubilee.core.logbook.DeviceRecord.State;
-import dev.jubilee.core.logbook.FollowEvent.SkipReason;
+import dev.jubilee.core.logbook.Happening.SkipReason;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;

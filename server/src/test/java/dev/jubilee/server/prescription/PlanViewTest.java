@@ -15,6 +15,7 @@ import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.warmup.GivenWarmUp;
 import dev.jubilee.core.warmup.WarmUp;
 import java.util.List;
 import java.util.Map;
@@ -22,7 +23,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
-class PlanViewsTest {
+class PlanViewTest {
 
   /** What is shown, on an athlete's phone too, offers no version that a sore place forbids. */
   @Test
@@ -58,9 +59,10 @@ class PlanViewsTest {
     Circumstances track =
         new Circumstances(30, false, Place.TRACK, Set.of(), 15, ComingFrom.MOVING);
     PlanView view =
-        PlanViews.of(
-            WarmUp.prescribed(
-                PrescriptionRequest.of(athlete, session, track), BuiltInLibrary.get()));
+        PlanView.of(
+            GivenWarmUp.of(
+                WarmUp.prescribed(
+                    PrescriptionRequest.of(athlete, session, track), BuiltInLibrary.get())));
     return view.items().get(0);
   }
 }

@@ -1,0 +1,84 @@
+package dev.jubilee.core.warmup;
+
+import dev.jubilee.core.choice.RegionRules;
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.plan.DoseRange;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One line of a warm-up as it was given, with what the drill said then.
+ *
+ * @param startsBefore seconds before the start at which it begins
+ * @param effort of the work, 0 to 100
+ * @param range what a coach may turn the dose to
+ * @param easier the rung below on its ladder that the athlete may do
+ * @param harder the rung above
+ */
+public record GivenItem(
+    PlanItem item,
+    int startsBefore,
+    int effort,
+    DoseRange range,
+    Optional<Version> easier,
+    Optional<Version> harder,
+    Reason reason,
+    HowTo howTo) {
+  /** On the scale of {@link #effort}, what is done between efforts. */
+  public static final int RECOVERY_EFFORT = (int) Math.round(Effort.BETWEEN_EFFORTS.points());
+
+  /** A neighbouring version of a drill, for the one who needs it. */
+  public record Version(String drillId, String name) {
+    private static Version of(Drill drill) {
+      return new Version(drill.id(), drill.name());
+    }
+  }
+
+  /**
+   * How it is done.
+   *
+   * @param steps in order
+   * @param cues to call out
+   * @param fault a common one and what mends it
+   * @param caution whom it does not suit; empty where nothing is to be said
+   */
+  public record HowTo(
+      List<String> steps, List<String> cues, String fault, String caution, List<Kit> kit) {
+    private static final HowTo UNKNOWN = new HowTo(List.of(), List.of(), "", "", List.of());
+
+    private static HowTo of(Drill d) {
+      return new HowTo(
+          d.steps(), d.cues(), d.fault(), d.caution(), d.kit().stream().sorted().toList());
+    }
+  }
+
+  /** An item that is none of the plan's, as it would be in its place. */
+  public static GivenItem alone(Plan plan, PlanItem item, int startsBefore) {
+    return of(plan, item, startsBefore, new Reason("", ""));
+  }
+
+  static GivenItem of(Plan plan, PlanItem item, int startsBefore, Reason reason) {
+    Optional<Drill> drill = plan.drill(item);
+    return new GivenItem(
+        item,
+        startsBefore,
+        item.target()
+            .map(t -> (int) Math.round(t.effort().points()))
+            .orElseGet(() -> drill.map(Drill::effort).orElse(0)),
+        DoseRange.of(item.dose(), drill).including(item.dose().amount()),
+        drill.flatMap(plan.library()::easier).flatMap(d -> allowed(plan, d)),
+        drill.flatMap(plan.library()::harder).flatMap(d -> allowed(plan, d)),
+        reason,
+        drill.map(HowTo::of).orElse(HowTo.UNKNOWN));
+  }
+
+  private static Optional<Version> allowed(Plan plan, Drill drill) {
+    return RegionRules.allow(drill, plan.request().athlete())
+        ? Optional.of(Version.of(drill))
+        : Optional.empty();
+  }
+}

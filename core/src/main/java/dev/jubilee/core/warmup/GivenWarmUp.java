@@ -1,0 +1,91 @@
+package dev.jubilee.core.warmup;
+
+import dev.jubilee.core.check.Finding;
+import dev.jubilee.core.check.Remedy;
+import dev.jubilee.core.check.Severity;
+import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.quantity.Phrase;
+import dev.jubilee.core.readiness.Forecast;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A warm-up as it was given: all that is ever shown of it. It stays the same when drills, rules or
+ * sources change, and can be kept and read again without computing anything.
+ *
+ * @param availableSeconds that there were for it
+ * @param firstEffort how hard the session begins, 0 to 100
+ * @param contacts of the feet with the ground
+ * @param why what made it longer, shorter, higher or lower
+ * @param basis where the athlete's figures come from
+ * @param conflicts results that do not go with the others
+ * @param items in order
+ * @param findings gravest first
+ * @param forecast the state it leads to; empty in what was given before it was computed
+ */
+public record GivenWarmUp(
+    int availableSeconds,
+    int firstEffort,
+    int contacts,
+    List<String> why,
+    List<Phrase> basis,
+    List<String> conflicts,
+    List<GivenItem> items,
+    List<Note> findings,
+    Optional<Forecast> forecast) {
+
+  /**
+   * A finding, in the words and with the source that it was given with.
+   *
+   * @param code of its kind, which there may be no longer
+   * @param isSeen whether the coach has taken note of it
+   */
+  public record Note(
+      String code,
+      Severity severity,
+      Optional<String> itemId,
+      String what,
+      String why,
+      String evidence,
+      Remedy remedy,
+      boolean isSeen) {}
+
+  /** What there is to show of a finished warm-up. */
+  public static GivenWarmUp of(WarmUp warmUp) {
+    Plan plan = warmUp.plan();
+    List<GivenItem> items = new ArrayList<>();
+    for (int i = 0; i < plan.items().size(); i++) {
+      items.add(
+          GivenItem.of(plan, plan.items().get(i), plan.startsBefore(i), warmUp.reasons().get(i)));
+    }
+    return new GivenWarmUp(
+        plan.availableSeconds(),
+        (int) Math.round(plan.demand().firstEffort().points()),
+        plan.contacts(),
+        warmUp.why(),
+        plan.anchors().basis(),
+        plan.anchors().conflicts(),
+        items,
+        warmUp.findings().stream().map(f -> note(f, warmUp)).toList(),
+        Optional.of(Forecast.of(warmUp.readiness(), plan.anchors().heart())));
+  }
+
+  private static Note note(Finding f, WarmUp warmUp) {
+    return new Note(
+        f.code().name(),
+        f.severity(),
+        f.itemId(),
+        f.what(),
+        f.why(),
+        f.evidence(),
+        f.remedy(),
+        warmUp.isAcknowledged(f));
+  }
+
+  /** Its real length; it begins this long before the start. */
+  public int seconds() {
+    return items.stream().map(GivenItem::item).mapToInt(PlanItem::seconds).sum();
+  }
+}
