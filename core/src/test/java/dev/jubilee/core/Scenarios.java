@@ -1,6 +1,7 @@
 package dev.jubilee.core;
 
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.AthleteBuilder;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.athlete.TestResult;
 import dev.jubilee.core.circumstances.Circumstances;
@@ -16,42 +17,28 @@ import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
 import java.time.Duration;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /** Athletes, sessions and circumstances that tests speak of. All invented. */
 public final class Scenarios {
   private Scenarios() {}
 
   public static Athlete athlete(Level level, Restriction... restrictions) {
-    return new Athlete(
-        level,
-        30,
-        Optional.of(55),
-        Optional.of(188),
-        List.of(
-            new TestResult.RunRace(5000, Duration.ofMinutes(20)),
-            new TestResult.ThresholdPower(240),
-            new TestResult.Row2k(Duration.ofSeconds(480)),
-            new TestResult.SwimPair(Duration.ofSeconds(360), Duration.ofSeconds(170))),
-        List.of(restrictions),
-        Set.of(),
-        false,
-        Map.of());
+    return AthleteBuilder.builder(Athlete.of(level, 30))
+        .restingHeartRate(Optional.of(55))
+        .maximumHeartRate(Optional.of(188))
+        .results(
+            List.of(
+                new TestResult.RunRace(5000, Duration.ofMinutes(20)),
+                new TestResult.ThresholdPower(240),
+                new TestResult.Row2k(Duration.ofSeconds(480)),
+                new TestResult.SwimPair(Duration.ofSeconds(360), Duration.ofSeconds(170))))
+        .restrictions(List.of(restrictions))
+        .build();
   }
 
   public static Athlete withoutResults(Level level) {
-    return new Athlete(
-        level,
-        30,
-        Optional.empty(),
-        Optional.empty(),
-        List.of(),
-        List.of(),
-        Set.of(),
-        false,
-        Map.of());
+    return Athlete.of(level, 30);
   }
 
   public static PrescriptionRequest request(
@@ -60,19 +47,15 @@ public final class Scenarios {
   }
 
   public static Session session(Sport sport, SessionKind kind) {
-    return new Session(
-        sport,
-        kind,
-        sport + " " + kind.words(),
-        sport == Sport.ROW && kind == SessionKind.TIME_TRIAL
-            ? Optional.of(2000.0)
-            : Optional.empty(),
-        Optional.empty(),
-        Optional.empty());
+    return Session.of(sport, kind, sport + " " + kind.words())
+        .withEffortMetres(
+            sport == Sport.ROW && kind == SessionKind.TIME_TRIAL
+                ? Optional.of(2000.0)
+                : Optional.empty());
   }
 
   public static Circumstances at(Place place, int minutes) {
-    return new Circumstances(minutes, false, place, place.usualKit(), 15, ComingFrom.MOVING);
+    return Circumstances.of(minutes, place, place.usualKit(), 15, ComingFrom.MOVING);
   }
 
   public static PrescriptionRequest request(

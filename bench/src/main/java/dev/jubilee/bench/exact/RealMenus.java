@@ -1,6 +1,7 @@
 package dev.jubilee.bench.exact;
 
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.AthleteBuilder;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.athlete.TestResult;
 import dev.jubilee.core.circumstances.Circumstances;
@@ -20,7 +21,6 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -59,24 +59,20 @@ public final class RealMenus {
     Set<Kit> kit = EnumSet.of(Kit.MINI_BAND, Kit.LONG_BAND, Kit.ROLLER, Kit.SUPPORT, Kit.STEP);
     kit.addAll(place.usualKit());
     Athlete athlete =
-        new Athlete(
-            level,
-            30,
-            Optional.of(50),
-            Optional.of(190),
-            List.of(
-                new TestResult.RunRace(5000, Duration.ofMinutes(18)),
-                new TestResult.RidePowerTest(372, 298),
-                new TestResult.Row2k(Duration.ofSeconds(440)),
-                new TestResult.SwimPair(Duration.ofSeconds(292), Duration.ofSeconds(138))),
-            List.of(new Restriction(BodyRegion.HIPS, Restriction.Severity.STIFF)),
-            Set.of(),
-            false,
-            Map.of());
+        AthleteBuilder.builder(Athlete.of(level, 30))
+            .restingHeartRate(Optional.of(50))
+            .maximumHeartRate(Optional.of(190))
+            .results(
+                List.of(
+                    new TestResult.RunRace(5000, Duration.ofMinutes(18)),
+                    new TestResult.RidePowerTest(372, 298),
+                    new TestResult.Row2k(Duration.ofSeconds(440)),
+                    new TestResult.SwimPair(Duration.ofSeconds(292), Duration.ofSeconds(138))))
+            .restrictions(List.of(new Restriction(BodyRegion.HIPS, Restriction.Severity.STIFF)))
+            .build();
     return PrescriptionRequest.of(
         athlete,
-        new Session(
-            sport, kind, kind.words(), Optional.empty(), Optional.empty(), Optional.empty()),
-        new Circumstances(minutes, false, place, kit, 8, ComingFrom.DESK));
+        Session.of(sport, kind, kind.words()),
+        Circumstances.of(minutes, place, kit, 8, ComingFrom.DESK));
   }
 }

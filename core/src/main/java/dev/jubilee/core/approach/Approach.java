@@ -1,5 +1,7 @@
 package dev.jubilee.core.approach;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /**
  * How a coach likes a warm-up where coaches disagree. Every school is sound; each says what speaks
  * for and against it, as common practice has it.
@@ -13,6 +15,7 @@ package dev.jubilee.core.approach;
  * @param support holding on or free-standing
  * @param changing how readily what is seen changes the session
  */
+@RecordBuilder
 public record Approach(
     First first,
     Holds holds,
@@ -21,7 +24,8 @@ public record Approach(
     Top top,
     Routine routine,
     Support support,
-    Changing changing) {
+    Changing changing)
+    implements ApproachBuilder.With {
 
   /** Raise first, short holds, neck tilts, effort-led, top by session, a routine. */
   public static final Approach USUAL =
@@ -34,29 +38,6 @@ public record Approach(
           Routine.FIXED,
           Support.AS_MASTERED,
           Changing.ON_CLEAR_SIGNS);
-
-  /** Changes a session on clear signs. */
-  public Approach(
-      First first,
-      Holds holds,
-      Neck neck,
-      Balance balance,
-      Top top,
-      Routine routine,
-      Support support) {
-    this(first, holds, neck, balance, top, routine, support, Changing.ON_CLEAR_SIGNS);
-  }
-
-  public Approach {
-    first = first == null ? First.RAISE : first;
-    holds = holds == null ? Holds.SHORT : holds;
-    neck = neck == null ? Neck.TILTS : neck;
-    balance = balance == null ? Balance.EVEN : balance;
-    top = top == null ? Top.BY_SESSION : top;
-    routine = routine == null ? Routine.FIXED : routine;
-    support = support == null ? Support.AS_MASTERED : support;
-    changing = changing == null ? Changing.ON_CLEAR_SIGNS : changing;
-  }
 
   /** A school: a name and what speaks for and against it. */
   public interface School {

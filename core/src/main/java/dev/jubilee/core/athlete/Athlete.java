@@ -63,89 +63,28 @@ public record Athlete(
     }
   }
 
-  /** Of unknown mass. */
-  public Athlete(
-      Level level,
-      int ageYears,
-      Optional<Integer> restingHeartRate,
-      Optional<Integer> maximumHeartRate,
-      List<TestResult> results,
-      List<Restriction> restrictions,
-      Set<Contraindication> contraindications,
-      boolean deconditioned,
-      Map<String, Integer> mastery,
-      Set<HealthCondition> health,
-      Map<Sport, Level> levels) {
-    this(
+  /** Of whom no more is known. */
+  public static Athlete of(Level level, int ageYears) {
+    return new Athlete(
         level,
         ageYears,
-        restingHeartRate,
-        maximumHeartRate,
-        results,
-        restrictions,
-        contraindications,
-        deconditioned,
-        mastery,
-        health,
-        levels,
+        Optional.empty(),
+        Optional.empty(),
+        List.of(),
+        List.of(),
+        Set.of(),
+        false,
+        Map.of(),
+        Set.of(),
+        Map.of(),
         Optional.empty(),
         Physique.USUAL);
-  }
-
-  /** Of one level in all sports. */
-  public Athlete(
-      Level level,
-      int ageYears,
-      Optional<Integer> restingHeartRate,
-      Optional<Integer> maximumHeartRate,
-      List<TestResult> results,
-      List<Restriction> restrictions,
-      Set<Contraindication> contraindications,
-      boolean deconditioned,
-      Map<String, Integer> mastery,
-      Set<HealthCondition> health) {
-    this(
-        level,
-        ageYears,
-        restingHeartRate,
-        maximumHeartRate,
-        results,
-        restrictions,
-        contraindications,
-        deconditioned,
-        mastery,
-        health,
-        Map.of());
   }
 
   /** As they are in a sport. */
   public Athlete in(Sport sport) {
     Level own = levels.getOrDefault(sport, level);
     return own == level ? this : withLevel(own);
-  }
-
-  /** Of whose health nothing in particular is known. */
-  public Athlete(
-      Level level,
-      int ageYears,
-      Optional<Integer> restingHeartRate,
-      Optional<Integer> maximumHeartRate,
-      List<TestResult> results,
-      List<Restriction> restrictions,
-      Set<Contraindication> contraindications,
-      boolean deconditioned,
-      Map<String, Integer> mastery) {
-    this(
-        level,
-        ageYears,
-        restingHeartRate,
-        maximumHeartRate,
-        results,
-        restrictions,
-        contraindications,
-        deconditioned,
-        mastery,
-        Set.of());
   }
 
   /** With other restrictions and mastery. */

@@ -59,11 +59,9 @@ public record Circumstances(
     Bounds.within("minutes", minutes, LEAST_MINUTES, MOST_MINUTES, "min");
     Bounds.within("temperature", temperature, -30, 45, "°C");
     kit = Set.copyOf(kit);
-    before = before == null ? List.of() : inOrder(before, minutes);
+    before = inOrder(before, minutes);
     Bounds.within("slipped", slipped, 0, 720, "min");
-    conditions = conditions == null ? Conditions.USUAL : conditions;
-    freshness = freshness == null ? Freshness.FRESH : freshness;
-    earlier = earlier == null ? List.of() : List.copyOf(earlier);
+    earlier = List.copyOf(earlier);
     Bounds.within("stages", earlier.size(), 0, Stage.MOST, "before that of the start");
     int elsewhere = earlier.stream().mapToInt(Stage::minutesWithTransfer).sum();
     if (elsewhere > minutes - LEAST_MINUTES) {
@@ -77,53 +75,21 @@ public record Circumstances(
     }
   }
 
-  /** With nothing done before. */
-  public Circumstances(
-      int minutes,
-      boolean fill,
-      Place place,
-      Set<Kit> kit,
-      int temperature,
-      ComingFrom comingFrom,
-      Conditions conditions) {
-    this(minutes, fill, place, kit, temperature, comingFrom, conditions, List.of(), 0, List.of());
-  }
-
-  /** Fresh. */
-  public Circumstances(
-      int minutes,
-      boolean fill,
-      Place place,
-      Set<Kit> kit,
-      int temperature,
-      ComingFrom comingFrom,
-      Conditions conditions,
-      List<PriorExercise> before,
-      int slipped,
-      List<Stage> earlier) {
-    this(
+  /** In one place, fresh, under usual conditions and with nothing done before. */
+  public static Circumstances of(
+      int minutes, Place place, Set<Kit> kit, int temperature, ComingFrom comingFrom) {
+    return new Circumstances(
         minutes,
-        fill,
+        false,
         place,
         kit,
         temperature,
         comingFrom,
-        conditions,
-        before,
-        slipped,
-        earlier,
+        Conditions.USUAL,
+        List.of(),
+        0,
+        List.of(),
         Freshness.FRESH);
-  }
-
-  /** Under usual conditions. */
-  public Circumstances(
-      int minutes,
-      boolean fill,
-      Place place,
-      Set<Kit> kit,
-      int temperature,
-      ComingFrom comingFrom) {
-    this(minutes, fill, place, kit, temperature, comingFrom, Conditions.USUAL);
   }
 
   /** The latest last; nobody does two things at once, nor warms up while still doing another. */

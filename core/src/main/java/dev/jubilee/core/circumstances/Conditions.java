@@ -39,81 +39,22 @@ public record Conditions(
     int gradient)
     implements ConditionsBuilder.With {
 
-  /** On the flat, near the sea. */
-  public Conditions(
-      int wind,
-      boolean wet,
-      Surface surface,
-      int waitMinutes,
-      int group,
-      Optional<Integer> lane,
-      Optional<Integer> humidity,
-      boolean thunder,
-      Optional<Integer> airQuality,
-      Optional<Integer> water,
-      boolean wetsuit) {
-    this(
-        wind,
-        wet,
-        surface,
-        waitMinutes,
-        group,
-        lane,
-        humidity,
-        thunder,
-        airQuality,
-        water,
-        wetsuit,
-        0,
-        0);
-  }
-
-  /** With nothing known of the water. */
-  public Conditions(
-      int wind,
-      boolean wet,
-      Surface surface,
-      int waitMinutes,
-      int group,
-      Optional<Integer> lane,
-      Optional<Integer> humidity,
-      boolean thunder,
-      Optional<Integer> airQuality) {
-    this(
-        wind,
-        wet,
-        surface,
-        waitMinutes,
-        group,
-        lane,
-        humidity,
-        thunder,
-        airQuality,
-        Optional.empty(),
-        false);
-  }
-
-  /** Without thunder, and nothing known of the air's quality. */
-  public Conditions(
-      int wind,
-      boolean wet,
-      Surface surface,
-      int waitMinutes,
-      int group,
-      Optional<Integer> lane,
-      Optional<Integer> humidity) {
-    this(wind, wet, surface, waitMinutes, group, lane, humidity, false, Optional.empty());
-  }
-
-  /** With humidity unknown. */
-  public Conditions(
-      int wind, boolean wet, Surface surface, int waitMinutes, int group, Optional<Integer> lane) {
-    this(wind, wet, surface, waitMinutes, group, lane, Optional.empty());
-  }
-
-  /** No wind, dry, firm, no wait, alone. */
+  /** No wind, dry, firm, no wait, alone; on the flat, near the sea. */
   public static final Conditions USUAL =
-      new Conditions(0, false, Surface.FIRM, 0, 1, Optional.empty());
+      new Conditions(
+          0,
+          false,
+          Surface.FIRM,
+          0,
+          1,
+          Optional.empty(),
+          Optional.empty(),
+          false,
+          Optional.empty(),
+          Optional.empty(),
+          false,
+          0,
+          0);
 
   /** What is underfoot. */
   public enum Surface {
@@ -165,14 +106,9 @@ public record Conditions(
     Bounds.within("wind", wind, 0, 80, "km/h");
     Bounds.within("waitMinutes", waitMinutes, 0, 45, "min");
     Bounds.within("group", group, 1, 60, "people");
-    lane = lane == null ? Optional.empty() : lane;
-    humidity = humidity == null ? Optional.empty() : humidity;
     humidity.ifPresent(h -> Bounds.within("humidity", h, 0, 100, "%"));
-    airQuality = airQuality == null ? Optional.empty() : airQuality;
     airQuality.ifPresent(a -> Bounds.within("airQuality", a, 0, 500, "of the index"));
-    water = water == null ? Optional.empty() : water;
     water.ifPresent(w -> Bounds.within("water", w, 2, 35, "°C"));
-    surface = surface == null ? Surface.FIRM : surface;
     lane.ifPresent(m -> Bounds.within("lane", m, 2, 200, "m"));
     Bounds.within("altitude", altitude, 0, 5000, "m");
     Bounds.within("gradient", gradient, -20, 20, "%");

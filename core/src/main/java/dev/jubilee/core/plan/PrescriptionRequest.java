@@ -9,6 +9,7 @@ import dev.jubilee.core.demand.TrainingPhase;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.session.Session;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -17,7 +18,7 @@ import java.util.Set;
 /**
  * Everything a prescription is computed from; the same request gives the same plan.
  *
- * @param athlete who
+ * @param athlete who, at their level in the session's sport
  * @param session what for
  * @param circumstances where, with what, how long
  * @param approach how the coach likes it
@@ -30,6 +31,7 @@ import java.util.Set;
  * @param efforts how many graded efforts the coach asks for, 1 to {@value #MOST_EFFORTS}, whatever
  *     is usual; of a session that wants none there are none
  */
+@RecordBuilder
 public record PrescriptionRequest(
     Athlete athlete,
     Session session,
@@ -41,7 +43,8 @@ public record PrescriptionRequest(
     Set<String> seen,
     Tuning tuning,
     TrainingPhase phase,
-    Optional<Integer> efforts) {
+    Optional<Integer> efforts)
+    implements PrescriptionRequestBuilder.With {
   /** More warm up nobody. */
   public static final int MOST_EFFORTS = 8;
 
@@ -50,23 +53,12 @@ public record PrescriptionRequest(
    */
   public PrescriptionRequest {
     efforts.ifPresent(n -> Bounds.within("efforts", n, 1, MOST_EFFORTS, "graded efforts"));
+    athlete = athlete.in(session.sport());
     session = athlete.kilograms().map(session::forBodyOf).orElse(session);
-    approach = approach == null ? Approach.USUAL : approach;
-    lastTime = lastTime == null ? Set.of() : Set.copyOf(lastTime);
+    lastTime = Set.copyOf(lastTime);
     locked = List.copyOf(locked);
     excluded = Set.copyOf(excluded);
-    seen = seen == null ? Set.of() : Set.copyOf(seen);
-    tuning = tuning == null ? Tuning.NONE : tuning;
-    phase = phase == null ? TrainingPhase.NONE : phase;
-  }
-
-  /**
-   * Whoever it is for, as they are in the session's sport. Copies are written out below because of
-   * this: one made by accessors would take the level in this sport along to another session's.
-   */
-  @Override
-  public Athlete athlete() {
-    return athlete.in(session.sport());
+    seen = Set.copyOf(seen);
   }
 
   public static PrescriptionRequest of(
@@ -86,161 +78,63 @@ public record PrescriptionRequest(
   }
 
   public PrescriptionRequest with(Circumstances other) {
-    return new PrescriptionRequest(
-        athlete, session, other, approach, lastTime, locked, excluded, seen, tuning, phase,
-        efforts);
+    return withCircumstances(other);
   }
 
   public PrescriptionRequest with(Approach other) {
-    return new PrescriptionRequest(
-        athlete,
-        session,
-        circumstances,
-        other,
-        lastTime,
-        locked,
-        excluded,
-        seen,
-        tuning,
-        phase,
-        efforts);
+    return withApproach(other);
   }
 
-  /** For another session. */
-  public PrescriptionRequest with(Session other) {
-    return new PrescriptionRequest(
-        athlete,
-        other,
-        circumstances,
-        approach,
-        lastTime,
-        locked,
-        excluded,
-        seen,
-        tuning,
-        phase,
-        efforts);
-  }
-
-  /** After a warm-up with these drills. */
-  public PrescriptionRequest after(Set<String> drillIds) {
-    return new PrescriptionRequest(
-        athlete,
-        session,
-        circumstances,
-        approach,
-        drillIds,
-        locked,
-        excluded,
-        seen,
-        tuning,
-        phase,
-        efforts);
+  /** For another athlete or another session. */
+  public PrescriptionRequest with(Athlete otherAthlete, Session otherSession) {
+    return PrescriptionRequestBuilder.builder(this)
+        .athlete(otherAthlete)
+        .session(otherSession)
+        .build();
   }
 
   /** For another athlete. */
   public PrescriptionRequest with(Athlete other) {
-    return new PrescriptionRequest(
-        other,
-        session,
-        circumstances,
-        approach,
-        lastTime,
-        locked,
-        excluded,
-        seen,
-        tuning,
-        phase,
-        efforts);
+    return withAthlete(other);
   }
 
-  public PrescriptionRequest with(List<PlanItem> locked, Set<String> exclusions) {
-    return new PrescriptionRequest(
-        athlete,
-        session,
-        circumstances,
-        approach,
-        lastTime,
-        locked,
-        exclusions,
-        seen,
-        tuning,
-        phase,
-        efforts);
+  public PrescriptionRequest with(List<PlanItem> otherLocked, Set<String> exclusions) {
+    return withLocked(otherLocked).withExcluded(exclusions);
+  }
+
+  /** After a warm-up with these drills. */
+  public PrescriptionRequest after(Set<String> drillIds) {
+    return withLastTime(drillIds);
   }
 
   /** With a finding that the coach has taken note of. */
   public PrescriptionRequest seeing(String code) {
     Set<String> all = new HashSet<>(seen);
     all.add(code);
-    return new PrescriptionRequest(
-        athlete,
-        session,
-        circumstances,
-        approach,
-        lastTime,
-        locked,
-        excluded,
-        all,
-        tuning,
-        phase,
-        efforts);
+    return withSeen(all);
   }
 
   /** With other lengths than usual. */
   public PrescriptionRequest with(Tuning other) {
-    return new PrescriptionRequest(
-        athlete,
-        session,
-        circumstances,
-        approach,
-        lastTime,
-        locked,
-        excluded,
-        seen,
-        other,
-        phase,
-        efforts);
+    return withTuning(other);
   }
 
   /** In a training block. */
   public PrescriptionRequest in(TrainingPhase other) {
-    return new PrescriptionRequest(
-        athlete,
-        session,
-        circumstances,
-        approach,
-        lastTime,
-        locked,
-        excluded,
-        seen,
-        tuning,
-        other,
-        efforts);
+    return withPhase(other);
   }
 
   /** What the session asks of the warm-up, with what the simulation changed of it. */
   public Demand demand(Anchors anchors) {
     Demand demand =
         tuning.applyTo(
-            DemandFinder.demand(session, athlete(), anchors, circumstances, approach, phase));
+            DemandFinder.demand(session, athlete, anchors, circumstances, approach, phase));
     return efforts.map(demand::withEffortsAskedFor).orElse(demand);
   }
 
   /** With so many graded efforts. */
   public PrescriptionRequest withEfforts(int count) {
-    return new PrescriptionRequest(
-        athlete,
-        session,
-        circumstances,
-        approach,
-        lastTime,
-        locked,
-        excluded,
-        seen,
-        tuning,
-        phase,
-        Optional.of(count));
+    return withEfforts(Optional.of(count));
   }
 
   /** The longest raise that does good, s; in cold water one swims briefly. */

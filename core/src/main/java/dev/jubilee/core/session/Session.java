@@ -7,6 +7,7 @@ import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Duration;
 import java.util.Optional;
 
@@ -21,6 +22,7 @@ import java.util.Optional;
  * @param stroke for swimmers
  * @param aim how hard the first hard effort is meant to be, where the coach wrote it
  */
+@RecordBuilder
 public record Session(
     Sport sport,
     SessionKind kind,
@@ -28,34 +30,23 @@ public record Session(
     Optional<Double> effortMetres,
     Optional<Duration> effortTime,
     Optional<Stroke> stroke,
-    Optional<Aim> aim) {
+    Optional<Aim> aim)
+    implements SessionBuilder.With {
 
   /** Longest first effort as a distance, m, and as a time: an ultramarathon, a day's ride. */
   public static final double LONGEST_METRES = 400_000;
 
   public static final Duration LONGEST = Duration.ofHours(24);
 
-  /** A session of which only the kind says how hard it is. */
-  public Session(
-      Sport sport,
-      SessionKind kind,
-      String title,
-      Optional<Double> effortMetres,
-      Optional<Duration> effortTime,
-      Optional<Stroke> stroke) {
-    this(sport, kind, title, effortMetres, effortTime, stroke, Optional.empty());
+  /** A session of which no more is known than its kind and its title. */
+  public static Session of(Sport sport, SessionKind kind, String title) {
+    return new Session(
+        sport, kind, title, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
   }
 
   /** With an aim that is in watts for each kilogram in those of a body. */
   public Session forBodyOf(int kilograms) {
-    return new Session(
-        sport,
-        kind,
-        title,
-        effortMetres,
-        effortTime,
-        stroke,
-        aim.map(a -> a instanceof Aim.Figure f ? f.forBodyOf(kilograms) : a));
+    return withAim(aim.map(a -> a instanceof Aim.Figure f ? f.forBodyOf(kilograms) : a));
   }
 
   /** Whether it aims at watts for each kilogram of a body that nobody weighed. */

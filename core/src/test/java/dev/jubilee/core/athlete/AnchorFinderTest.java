@@ -13,9 +13,7 @@ import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
 import java.time.Duration;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
@@ -177,16 +175,7 @@ class AnchorFinderTest {
   }
 
   private static Athlete athlete(List<TestResult> results) {
-    return new Athlete(
-        Level.INTERMEDIATE,
-        30,
-        Optional.empty(),
-        Optional.empty(),
-        results,
-        List.of(),
-        Set.of(),
-        false,
-        Map.of());
+    return Athlete.of(Level.INTERMEDIATE, 30).withResults(results);
   }
 
   private static TestResult race(double metres, String time, int daysAgo) {

@@ -16,10 +16,8 @@ import dev.jubilee.core.sport.Stroke;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -180,13 +178,7 @@ class KnownBestsTest {
   private static Anchors in(Stroke stroke, TestResult... results) {
     return AnchorFinder.anchors(
         athlete(List.of(results)),
-        new Session(
-            Sport.SWIM,
-            SessionKind.INTERVALS,
-            "8 x 100",
-            Optional.empty(),
-            Optional.empty(),
-            Optional.of(stroke)));
+        Session.of(Sport.SWIM, SessionKind.INTERVALS, "8 x 100").withStroke(Optional.of(stroke)));
   }
 
   private static Anchors run(double metres, double seconds) {
@@ -243,15 +235,6 @@ class KnownBestsTest {
   }
 
   private static Athlete athlete(List<TestResult> results) {
-    return new Athlete(
-        Level.INTERMEDIATE,
-        30,
-        Optional.empty(),
-        Optional.empty(),
-        results,
-        List.of(),
-        Set.of(),
-        false,
-        Map.of());
+    return Athlete.of(Level.INTERMEDIATE, 30).withResults(results);
   }
 }

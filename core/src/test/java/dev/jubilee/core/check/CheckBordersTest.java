@@ -351,11 +351,10 @@ class CheckBordersTest {
   void windChill() {
     for (int degrees = -14; degrees <= -4; degrees++) {
       for (int wind = 0; wind <= 60; wind += 5) {
-        Conditions air =
-            new Conditions(wind, false, Conditions.Surface.FIRM, 0, 1, Optional.empty());
+        Conditions air = Conditions.USUAL.withWind(wind);
         Circumstances c =
-            new Circumstances(
-                45, false, Place.TRACK, Place.TRACK.usualKit(), degrees, ComingFrom.MOVING, air);
+            Circumstances.of(45, Place.TRACK, Place.TRACK.usualKit(), degrees, ComingFrom.MOVING)
+                .withConditions(air);
         Plan plan =
             new Plan(
                 SPRINT.request().with(c),
@@ -406,11 +405,10 @@ class CheckBordersTest {
   }
 
   private static Plan at(int degrees, Optional<Integer> humidity) {
-    Conditions air =
-        new Conditions(0, false, Conditions.Surface.FIRM, 0, 1, Optional.empty(), humidity);
+    Conditions air = Conditions.USUAL.withHumidity(humidity);
     Circumstances circumstances =
-        new Circumstances(
-            40, false, Place.TRACK, Place.TRACK.usualKit(), degrees, ComingFrom.MOVING, air);
+        Circumstances.of(40, Place.TRACK, Place.TRACK.usualKit(), degrees, ComingFrom.MOVING)
+            .withConditions(air);
     return Scenarios.plan(
         PrescriptionRequest.of(
             Scenarios.athlete(Level.ADVANCED),

@@ -127,7 +127,7 @@ class ChecksTest {
   private Plan at(int temperature) {
     Circumstances c = sprint.request().circumstances();
     return editor.under(
-        sprint, new Circumstances(40, false, Place.TRACK, c.kit(), temperature, c.comingFrom()));
+        sprint, Circumstances.of(40, Place.TRACK, c.kit(), temperature, c.comingFrom()));
   }
 
   private static String settle(Plan plan) {

@@ -310,17 +310,7 @@ class FindingsTableTest {
   private static Circumstances sky(Plan plan, boolean thunder, int airQuality) {
     return plan.request()
         .circumstances()
-        .with(
-            new Conditions(
-                0,
-                false,
-                Surface.FIRM,
-                0,
-                1,
-                Optional.empty(),
-                Optional.empty(),
-                thunder,
-                Optional.of(airQuality)));
+        .with(Conditions.USUAL.withThunder(thunder).withAirQuality(Optional.of(airQuality)));
   }
 
   private static Circumstances up(Plan plan, int metres) {
@@ -339,56 +329,38 @@ class FindingsTableTest {
 
   private static Circumstances kit(Plan plan, Set<Kit> kit) {
     Circumstances c = plan.request().circumstances();
-    return new Circumstances(c.minutes(), false, c.place(), kit, c.temperature(), c.comingFrom());
+    return Circumstances.of(c.minutes(), c.place(), kit, c.temperature(), c.comingFrom());
   }
 
   private static Circumstances at(Plan plan, Place place) {
     Circumstances c = plan.request().circumstances();
-    return new Circumstances(c.minutes(), false, place, c.kit(), c.temperature(), c.comingFrom());
+    return Circumstances.of(c.minutes(), place, c.kit(), c.temperature(), c.comingFrom());
   }
 
   private static Circumstances damp(Plan plan, int temperature, int humidity) {
-    return degrees(plan, temperature, 0)
-        .with(
-            new Conditions(0, false, Surface.FIRM, 0, 1, Optional.empty(), Optional.of(humidity)));
+    return degrees(plan, temperature, 0).with(Conditions.USUAL.withHumidity(Optional.of(humidity)));
   }
 
   private static Circumstances degrees(Plan plan, int temperature, int wind) {
     Circumstances c = plan.request().circumstances();
-    return new Circumstances(
-        c.minutes(),
-        false,
-        c.place(),
-        c.kit(),
-        temperature,
-        c.comingFrom(),
-        new Conditions(wind, false, Surface.FIRM, 0, 1, Optional.empty()));
+    return Circumstances.of(c.minutes(), c.place(), c.kit(), temperature, c.comingFrom())
+        .withConditions(Conditions.USUAL.withWind(wind));
   }
 
   private static Circumstances on(Plan plan, Surface surface) {
-    return plan.request()
-        .circumstances()
-        .with(new Conditions(0, false, surface, 0, 1, Optional.empty()));
+    return plan.request().circumstances().with(Conditions.USUAL.withSurface(surface));
   }
 
   private static Circumstances rain(Plan plan) {
-    return plan.request()
-        .circumstances()
-        .with(new Conditions(0, true, Surface.FIRM, 0, 1, Optional.empty()));
+    return plan.request().circumstances().with(Conditions.USUAL.withWet(true));
   }
 
   private static Circumstances group(Plan plan) {
     Circumstances c = plan.request().circumstances();
     Set<Kit> kit = EnumSet.of(Kit.LONG_BAND);
     kit.addAll(c.kit());
-    return new Circumstances(
-        c.minutes(),
-        false,
-        c.place(),
-        kit,
-        c.temperature(),
-        c.comingFrom(),
-        new Conditions(0, false, Surface.FIRM, 0, 12, Optional.empty()));
+    return Circumstances.of(c.minutes(), c.place(), kit, c.temperature(), c.comingFrom())
+        .withConditions(Conditions.USUAL.withGroup(12));
   }
 
   private static List<String> codes(Plan plan) {

@@ -115,15 +115,7 @@ class SituationsOfTheDayTest {
   private static final class Approaches {
     static Approach changing(Changing changing) {
       Approach usual = Approach.USUAL;
-      return new Approach(
-          usual.first(),
-          usual.holds(),
-          usual.neck(),
-          usual.balance(),
-          usual.top(),
-          usual.routine(),
-          usual.support(),
-          changing);
+      return usual.withChanging(changing);
     }
   }
 }

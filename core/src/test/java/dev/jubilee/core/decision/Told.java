@@ -13,6 +13,7 @@ import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.session.Session;
+import dev.jubilee.core.session.SessionBuilder;
 import dev.jubilee.core.shorthand.ParseResult;
 import dev.jubilee.core.shorthand.SessionClassification;
 import dev.jubilee.core.shorthand.Shorthand;
@@ -33,14 +34,11 @@ final class Told {
   static Session session(String words, Sport sport) {
     ParseResult read = Shorthand.read(words, sport);
     SessionClassification written = SessionClassification.of(read.outline(), sport);
-    return new Session(
-        sport,
-        written.kind(),
-        words,
-        written.effortMetres().filter(m -> m >= 25),
-        written.effortSeconds().filter(s -> s >= 5).map(Duration::ofSeconds),
-        Optional.empty(),
-        written.aim());
+    return SessionBuilder.builder(Session.of(sport, written.kind(), words))
+        .effortMetres(written.effortMetres().filter(m -> m >= 25))
+        .effortTime(written.effortSeconds().filter(s -> s >= 5).map(Duration::ofSeconds))
+        .aim(written.aim())
+        .build();
   }
 
   static PrescriptionRequest request(int age, Level level, Sport sport, String session) {

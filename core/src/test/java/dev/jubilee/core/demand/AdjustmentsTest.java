@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.approach.Approach;
+import dev.jubilee.core.approach.ApproachBuilder;
 import dev.jubilee.core.athlete.AnchorFinder;
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.AthleteBuilder;
 import dev.jubilee.core.athlete.Contraindication;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.athlete.Restriction.Severity;
@@ -23,7 +25,6 @@ import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -54,8 +55,8 @@ class AdjustmentsTest {
   }
 
   private static Circumstances degrees(int temperature) {
-    return new Circumstances(
-        40, false, Place.TRACK, Place.TRACK.usualKit(), temperature, ComingFrom.MOVING);
+    return Circumstances.of(
+        40, Place.TRACK, Place.TRACK.usualKit(), temperature, ComingFrom.MOVING);
   }
 
   private static Circumstances under(Conditions conditions) {
@@ -133,7 +134,7 @@ class AdjustmentsTest {
   @ParameterizedTest
   @EnumSource(ComingFrom.class)
   void whoComesFromSittingGetsHipsChestAndAMinuteMore(ComingFrom from) {
-    Circumstances then = new Circumstances(40, false, Place.TRACK, Set.of(), 15, from);
+    Circumstances then = Circumstances.of(40, Place.TRACK, Set.of(), 15, from);
     Demand usual = demand(SessionKind.INTERVALS, USUAL);
     Demand after = demand(SessionKind.INTERVALS, then);
     int more = from == ComingFrom.MOVING ? 0 : 60;
@@ -161,13 +162,7 @@ class AdjustmentsTest {
   }
 
   private static Session swim(Stroke stroke) {
-    return new Session(
-        Sport.SWIM,
-        SessionKind.INTERVALS,
-        "swim",
-        Optional.empty(),
-        Optional.empty(),
-        Optional.of(stroke));
+    return Session.of(Sport.SWIM, SessionKind.INTERVALS, "swim").withStroke(Optional.of(stroke));
   }
 
   @Test
@@ -186,7 +181,7 @@ class AdjustmentsTest {
 
   @Test
   void rainIsOutdoorsAlone() {
-    Conditions rain = new Conditions(0, true, Conditions.Surface.FIRM, 0, 1, Optional.empty());
+    Conditions rain = Conditions.USUAL.withWet(true);
     Demand dry = demand(SessionKind.INTERVALS, USUAL);
     assertThat(demand(SessionKind.INTERVALS, under(rain)).raiseSeconds())
         .isEqualTo(dry.raiseSeconds() + 60);
@@ -197,7 +192,7 @@ class AdjustmentsTest {
 
   @Test
   void slipperyGroundTakesContactsAndSpeed() {
-    Conditions ice = new Conditions(0, false, Conditions.Surface.SLIPPERY, 0, 1, Optional.empty());
+    Conditions ice = Conditions.USUAL.withSurface(Conditions.Surface.SLIPPERY);
     Athlete athlete = Scenarios.athlete(Level.ADVANCED);
     Demand firm = demand(SessionKind.SPRINT, athlete);
     Demand slippery = demand(SessionKind.SPRINT, athlete, under(ice));
@@ -210,8 +205,7 @@ class AdjustmentsTest {
   @ParameterizedTest
   @CsvSource({"3, 240, false", "4, 240, false", "9, 540, false", "10, 600, true", "20, 1200, true"})
   void aWaitIsKeptFree(int minutes, int transition, boolean hasTopUp) {
-    Conditions wait =
-        new Conditions(0, false, Conditions.Surface.FIRM, minutes, 1, Optional.empty());
+    Conditions wait = Conditions.USUAL.withWaitMinutes(minutes);
     Demand demand = demand(SessionKind.INTERVALS, under(wait));
     assertThat(demand.transitionSeconds()).isEqualTo(transition);
     assertThat(demand.why().stream().anyMatch(s -> s.contains("top-up"))).isEqualTo(hasTopUp);
@@ -259,8 +253,7 @@ class AdjustmentsTest {
   @ParameterizedTest
   @CsvSource({"5, 0, 0.85", "8, 0, 0.85", "11, 0, 0.9625", "12, 0, 1", "20, 8, 1", "20, 12, 0.85"})
   void noOneIsTakenToTopSpeedInAFewMinutes(int minutes, int wait, double share) {
-    Conditions waiting =
-        new Conditions(0, false, Conditions.Surface.FIRM, wait, 1, Optional.empty());
+    Conditions waiting = Conditions.USUAL.withWaitMinutes(wait);
     Athlete athlete = Scenarios.athlete(Level.ADVANCED);
     Circumstances hasty = Scenarios.at(Place.TRACK, minutes).with(waiting);
     assertThat(shareOfTop(demand(SessionKind.SPRINT, athlete, hasty), athlete, Sport.RUN))
@@ -276,16 +269,9 @@ class AdjustmentsTest {
     assertThat(demand(SessionKind.INTERVALS, athlete).contacts()).isEqualTo(whole * 2 / 3);
     assertThat(demand(SessionKind.EASY, athlete).contacts()).isZero();
     Athlete spared =
-        new Athlete(
-            level,
-            30,
-            Optional.empty(),
-            Optional.empty(),
-            athlete.results(),
-            List.of(),
-            Set.of(Contraindication.CONTACTS),
-            false,
-            Map.of());
+        Athlete.of(level, 30)
+            .withResults(athlete.results())
+            .withContraindications(Set.of(Contraindication.CONTACTS));
     assertThat(demand(SessionKind.SPRINT, spared).contacts()).isZero();
     Athlete soreShin = Scenarios.athlete(level, new Restriction(BodyRegion.SHINS, Severity.SORE));
     assertThat(demand(SessionKind.SPRINT, soreShin).contacts()).isZero();
@@ -302,8 +288,15 @@ class AdjustmentsTest {
   private static Demand school(Approach.First first, Approach.Balance balance, Approach.Top top) {
     Approach usual = Approach.USUAL;
     Approach approach =
-        new Approach(
-            first, usual.holds(), usual.neck(), balance, top, usual.routine(), usual.support());
+        ApproachBuilder.builder(Approach.USUAL)
+            .first(first)
+            .holds(usual.holds())
+            .neck(usual.neck())
+            .balance(balance)
+            .top(top)
+            .routine(usual.routine())
+            .support(usual.support())
+            .build();
     return demand(
         Scenarios.session(Sport.RUN, SessionKind.SPRINT),
         Scenarios.athlete(Level.ADVANCED),
@@ -316,16 +309,15 @@ class AdjustmentsTest {
   }
 
   private static Athlete deconditioned(Athlete a) {
-    return new Athlete(
-        a.level(),
-        a.ageYears(),
-        a.restingHeartRate(),
-        a.maximumHeartRate(),
-        a.results(),
-        a.restrictions(),
-        a.contraindications(),
-        true,
-        a.mastery());
+    return AthleteBuilder.builder(Athlete.of(a.level(), a.ageYears()))
+        .restingHeartRate(a.restingHeartRate())
+        .maximumHeartRate(a.maximumHeartRate())
+        .results(a.results())
+        .restrictions(a.restrictions())
+        .contraindications(a.contraindications())
+        .deconditioned(true)
+        .mastery(a.mastery())
+        .build();
   }
 
   /** Under 16 °C short and watched; common practice. */

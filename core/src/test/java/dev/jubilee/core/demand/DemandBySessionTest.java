@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.approach.Approach;
+import dev.jubilee.core.approach.ApproachBuilder;
 import dev.jubilee.core.athlete.AnchorFinder;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Restriction;
@@ -246,9 +247,9 @@ class DemandBySessionTest {
 
   @Test
   void whatIsFeltCountsNotWhatTheThermometerShows() {
-    Conditions wind = new Conditions(30, false, Conditions.Surface.FIRM, 0, 1, Optional.empty());
+    Conditions wind = Conditions.USUAL.withWind(30);
     Circumstances calm =
-        new Circumstances(60, false, Place.TRACK, Place.TRACK.usualKit(), 4, ComingFrom.MOVING);
+        Circumstances.of(60, Place.TRACK, Place.TRACK.usualKit(), 4, ComingFrom.MOVING);
     Demand windy = demand(Sport.RUN, SessionKind.INTERVALS, calm.with(wind));
     Demand still = demand(Sport.RUN, SessionKind.INTERVALS, calm);
     assertThat(windy.raiseSeconds()).isGreaterThan(still.raiseSeconds());
@@ -292,8 +293,15 @@ class DemandBySessionTest {
 
   private static Approach with(Approach.Top top, Approach.Balance balance) {
     Approach usual = Approach.USUAL;
-    return new Approach(
-        usual.first(), usual.holds(), usual.neck(), balance, top, usual.routine(), usual.support());
+    return ApproachBuilder.builder(Approach.USUAL)
+        .first(usual.first())
+        .holds(usual.holds())
+        .neck(usual.neck())
+        .balance(balance)
+        .top(top)
+        .routine(usual.routine())
+        .support(usual.support())
+        .build();
   }
 
   /** A school of drills has nothing to say where no drills are wanted. */
@@ -310,7 +318,7 @@ class DemandBySessionTest {
   @Test
   void aGroupIsTakenTimeForAndOneAthleteIsNot() {
     Circumstances track = Scenarios.at(Place.TRACK, 60);
-    Conditions two = new Conditions(0, false, Conditions.Surface.FIRM, 0, 2, Optional.empty());
+    Conditions two = Conditions.USUAL.withGroup(2);
     assertThat(demand(Sport.RUN, SessionKind.INTERVALS, track.with(two)).why())
         .anyMatch(s -> s.startsWith("A group of 2"));
     assertThat(demand(Sport.RUN, SessionKind.INTERVALS).why())
@@ -321,8 +329,7 @@ class DemandBySessionTest {
   @ParameterizedTest
   @CsvSource({"4, false", "5, true"})
   void onlyALongerWaitIsSaid(int minutes, boolean isSaid) {
-    Conditions wait =
-        new Conditions(0, false, Conditions.Surface.FIRM, minutes, 1, Optional.empty());
+    Conditions wait = Conditions.USUAL.withWaitMinutes(minutes);
     Demand demand =
         demand(Sport.RUN, SessionKind.INTERVALS, Scenarios.at(Place.TRACK, 60).with(wait));
     assertThat(demand.why().stream().anyMatch(s -> s.contains("min of waiting"))).isEqualTo(isSaid);
@@ -333,7 +340,7 @@ class DemandBySessionTest {
     Circumstances deck = Scenarios.at(Place.POOL_DECK, 60);
     assertThat(demand(Sport.SWIM, SessionKind.SPRINT, deck).why())
         .noneMatch(s -> s.startsWith("Slippery"));
-    Conditions ice = new Conditions(0, false, Conditions.Surface.SLIPPERY, 0, 1, Optional.empty());
+    Conditions ice = Conditions.USUAL.withSurface(Conditions.Surface.SLIPPERY);
     assertThat(demand(Sport.RUN, SessionKind.SPRINT, Scenarios.at(Place.ROAD, 60).with(ice)).why())
         .anyMatch(s -> s.startsWith("Slippery"));
   }
@@ -351,13 +358,7 @@ class DemandBySessionTest {
   @Test
   void nobodyIsPrimedForTheFirstTimeCloseToARace() {
     Session race =
-        new Session(
-            Sport.RUN,
-            SessionKind.TIME_TRIAL,
-            "800 m",
-            Optional.of(800.0),
-            Optional.empty(),
-            Optional.empty());
+        Session.of(Sport.RUN, SessionKind.TIME_TRIAL, "800 m").withEffortMetres(Optional.of(800.0));
     for (Set<String> familiar :
         List.of(Set.<String>of(), Set.of("a-skip"), Set.of("a-skip", "priming-run"))) {
       TrainingPhase phase = new TrainingPhase("Race week.", 100, 1, 0, 200, Map.of(), familiar);

@@ -13,9 +13,6 @@ import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
 import java.time.Duration;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -163,15 +160,6 @@ class PublishedValuesTest {
   }
 
   private static Athlete withResult(TestResult result) {
-    return new Athlete(
-        Level.INTERMEDIATE,
-        30,
-        Optional.empty(),
-        Optional.empty(),
-        List.of(result),
-        List.of(),
-        Set.of(),
-        false,
-        Map.of());
+    return Athlete.of(Level.INTERMEDIATE, 30).withResults(List.of(result));
   }
 }

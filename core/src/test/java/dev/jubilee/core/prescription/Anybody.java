@@ -1,7 +1,9 @@
 package dev.jubilee.core.prescription;
 
 import dev.jubilee.core.approach.Approach;
+import dev.jubilee.core.approach.ApproachBuilder;
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.AthleteBuilder;
 import dev.jubilee.core.athlete.Contraindication;
 import dev.jubilee.core.athlete.HealthCondition;
 import dev.jubilee.core.athlete.Restriction;
@@ -10,6 +12,7 @@ import dev.jubilee.core.athlete.TestResult;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Conditions;
+import dev.jubilee.core.circumstances.ConditionsBuilder;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.circumstances.PriorExercise;
 import dev.jubilee.core.drill.Kit;
@@ -62,13 +65,8 @@ final class Anybody {
       kind = any(SessionKind.values());
     }
     Session session =
-        new Session(
-            sport,
-            kind,
-            sport + " " + kind,
-            Optional.empty(),
-            Optional.empty(),
-            sport == Sport.SWIM ? Optional.of(any(Stroke.values())) : Optional.empty());
+        Session.of(sport, kind, sport + " " + kind)
+            .withStroke(sport == Sport.SWIM ? Optional.of(any(Stroke.values())) : Optional.empty());
     return PrescriptionRequest.of(athlete(), session, circumstances()).with(approach());
   }
 
@@ -129,17 +127,16 @@ final class Anybody {
     if (random.nextInt(4) == 0) {
       health.add(any(HealthCondition.values()));
     }
-    return new Athlete(
-        any(Level.values()),
-        12 + random.nextInt(65),
-        maybe(42 + random.nextInt(40)),
-        maybe(165 + random.nextInt(45)),
-        results(),
-        restrictions,
-        never,
-        random.nextInt(8) == 0,
-        mastery,
-        health);
+    return AthleteBuilder.builder(Athlete.of(any(Level.values()), 12 + random.nextInt(65)))
+        .restingHeartRate(maybe(42 + random.nextInt(40)))
+        .maximumHeartRate(maybe(165 + random.nextInt(45)))
+        .results(results())
+        .restrictions(restrictions)
+        .contraindications(never)
+        .deconditioned(random.nextInt(8) == 0)
+        .mastery(mastery)
+        .health(health)
+        .build();
   }
 
   private List<TestResult> results() {
@@ -198,24 +195,22 @@ final class Anybody {
     }
     int minutes = 3 + random.nextInt(88);
     Conditions conditions =
-        new Conditions(
-            random.nextInt(50),
-            random.nextInt(4) == 0,
-            any(Conditions.Surface.values()),
-            random.nextInt(3) == 0 ? random.nextInt(Math.min(46, minutes - 2)) : 0,
-            random.nextInt(3) == 0 ? 1 + random.nextInt(20) : 1,
-            random.nextInt(4) == 0 ? Optional.of(2 + random.nextInt(100)) : Optional.empty(),
-            random.nextInt(3) == 0 ? Optional.of(random.nextInt(101)) : Optional.empty(),
-            random.nextInt(20) == 0,
-            random.nextInt(6) == 0 ? Optional.of(random.nextInt(301)) : Optional.empty());
-    return new Circumstances(
-        minutes,
-        random.nextInt(4) == 0,
-        place,
-        kit,
-        random.nextInt(76) - 30,
-        any(ComingFrom.values()),
-        onSomeGround(conditions));
+        ConditionsBuilder.builder(Conditions.USUAL)
+            .wind(random.nextInt(50))
+            .wet(random.nextInt(4) == 0)
+            .surface(any(Conditions.Surface.values()))
+            .waitMinutes(random.nextInt(3) == 0 ? random.nextInt(Math.min(46, minutes - 2)) : 0)
+            .group(random.nextInt(3) == 0 ? 1 + random.nextInt(20) : 1)
+            .lane(random.nextInt(4) == 0 ? Optional.of(2 + random.nextInt(100)) : Optional.empty())
+            .humidity(random.nextInt(3) == 0 ? Optional.of(random.nextInt(101)) : Optional.empty())
+            .thunder(random.nextInt(20) == 0)
+            .airQuality(
+                random.nextInt(6) == 0 ? Optional.of(random.nextInt(301)) : Optional.empty())
+            .build();
+    boolean fill = random.nextInt(4) == 0;
+    return Circumstances.of(minutes, place, kit, random.nextInt(76) - 30, any(ComingFrom.values()))
+        .withFill(fill)
+        .withConditions(onSomeGround(conditions));
   }
 
   /** Now and then high up, or on a slope. */
@@ -229,14 +224,15 @@ final class Anybody {
   private Approach approach() {
     return random.nextBoolean()
         ? Approach.USUAL
-        : new Approach(
-            any(Approach.First.values()),
-            any(Approach.Holds.values()),
-            any(Approach.Neck.values()),
-            any(Approach.Balance.values()),
-            any(Approach.Top.values()),
-            any(Approach.Routine.values()),
-            any(Approach.Support.values()));
+        : ApproachBuilder.builder(Approach.USUAL)
+            .first(any(Approach.First.values()))
+            .holds(any(Approach.Holds.values()))
+            .neck(any(Approach.Neck.values()))
+            .balance(any(Approach.Balance.values()))
+            .top(any(Approach.Top.values()))
+            .routine(any(Approach.Routine.values()))
+            .support(any(Approach.Support.values()))
+            .build();
   }
 
   private Optional<Integer> maybe(int value) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.AthleteBuilder;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.athlete.TestResult;
 import dev.jubilee.core.check.Checks;
@@ -30,7 +31,6 @@ import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
 import java.time.Duration;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -53,17 +53,12 @@ class CoachExpectationsTest {
   @EnumSource(Level.class)
   void aSprintWrittenAsADistanceBuildsAsHighAsOneThatIsNot(Level level) {
     Session written =
-        new Session(
-            Sport.RUN,
-            SessionKind.SPRINT,
-            "6 x 60 m sprint, walk back",
-            Optional.of(60.0),
-            Optional.empty(),
-            Optional.empty(),
-            Optional.of(Aim.Feel.ALL_OUT));
+        Session.of(Sport.RUN, SessionKind.SPRINT, "6 x 60 m sprint, walk back")
+            .withEffortMetres(Optional.of(60.0))
+            .withAim(Optional.of(Aim.Feel.ALL_OUT));
     PrescriptionRequest plain =
         Scenarios.request(Scenarios.athlete(level), Sport.RUN, SessionKind.SPRINT, 40);
-    assertThat(percents(Scenarios.plan(plain.with(written))))
+    assertThat(percents(Scenarios.plan(plain.withSession(written))))
         .isEqualTo(percents(Scenarios.plan(plain)));
   }
 
@@ -77,24 +72,13 @@ class CoachExpectationsTest {
   void stridesBeforeDistanceWorkGoToRacePaceOrALittleAbove(int fiveKilometres, double metres) {
     Athlete usual = Scenarios.athlete(Level.ADVANCED);
     Athlete runner =
-        new Athlete(
-            Level.ADVANCED,
-            28,
-            usual.restingHeartRate(),
-            usual.maximumHeartRate(),
-            List.of(new TestResult.RunRace(5000, Duration.ofMinutes(fiveKilometres))),
-            List.of(),
-            Set.of(),
-            false,
-            Map.of());
+        AthleteBuilder.builder(Athlete.of(Level.ADVANCED, 28))
+            .restingHeartRate(usual.restingHeartRate())
+            .maximumHeartRate(usual.maximumHeartRate())
+            .results(List.of(new TestResult.RunRace(5000, Duration.ofMinutes(fiveKilometres))))
+            .build();
     Session race =
-        new Session(
-            Sport.RUN,
-            SessionKind.TIME_TRIAL,
-            "race",
-            Optional.of(metres),
-            Optional.empty(),
-            Optional.empty());
+        Session.of(Sport.RUN, SessionKind.TIME_TRIAL, "race").withEffortMetres(Optional.of(metres));
     double pace =
         metres
             / RunningIndex.time(RunningIndex.of(5000, Duration.ofMinutes(fiveKilometres)), metres)
@@ -212,8 +196,7 @@ class CoachExpectationsTest {
     Circumstances c = moving.circumstances();
     PrescriptionRequest desk =
         moving.with(
-            new Circumstances(
-                c.minutes(), false, c.place(), c.kit(), c.temperature(), ComingFrom.DESK));
+            Circumstances.of(c.minutes(), c.place(), c.kit(), c.temperature(), ComingFrom.DESK));
     Need front = new Need.Mobility(BodyRegion.HIP_FLEXORS);
     assertThat(Scenarios.plan(desk).coverage().get(front)).isGreaterThan(0.3);
     assertThat(Scenarios.plan(moving).coverage()).doesNotContainKey(front);
@@ -264,7 +247,7 @@ class CoachExpectationsTest {
                 Level.ADVANCED,
                 5,
                 new Restriction(BodyRegion.ACHILLES, Restriction.Severity.SORE))
-            .with(new Circumstances(5, false, Place.ROAD, Set.of(), -8, ComingFrom.MOVING));
+            .with(Circumstances.of(5, Place.ROAD, Set.of(), -8, ComingFrom.MOVING));
     Plan plan = Scenarios.plan(request);
     assertThat(plan.seconds()).isLessThanOrEqualTo(300);
     assertThat(raise(plan)).isGreaterThanOrEqualTo(90);
@@ -312,7 +295,7 @@ class CoachExpectationsTest {
   @Test
   void aClassInTheGymStaysOffTheMachines() {
     Circumstances alone = Scenarios.at(Place.GYM, 20);
-    Conditions many = new Conditions(0, false, Conditions.Surface.FIRM, 0, 20, Optional.of(10));
+    Conditions many = Conditions.USUAL.withGroup(20).withLane(Optional.of(10));
     PrescriptionRequest request =
         Scenarios.request(Sport.RUN, SessionKind.GYM, Level.NOVICE, 20).with(alone.with(many));
     Plan plan = Scenarios.plan(request);
@@ -340,21 +323,14 @@ class CoachExpectationsTest {
 
   private static Plan swim(Stroke stroke) {
     Session session =
-        new Session(
-            Sport.SWIM,
-            SessionKind.SPRINT,
-            "100 m",
-            Optional.empty(),
-            Optional.empty(),
-            Optional.of(stroke));
+        Session.of(Sport.SWIM, SessionKind.SPRINT, "100 m").withStroke(Optional.of(stroke));
     return Scenarios.plan(
         PrescriptionRequest.of(
             Scenarios.athlete(Level.ADVANCED), session, Scenarios.at(Place.POOL_DECK, 40)));
   }
 
   private static Circumstances at(int temperature, ComingFrom comingFrom) {
-    return new Circumstances(
-        60, false, Place.TRACK, Place.TRACK.usualKit(), temperature, comingFrom);
+    return Circumstances.of(60, Place.TRACK, Place.TRACK.usualKit(), temperature, comingFrom);
   }
 
   private static List<Integer> percents(Plan plan) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.Sweeps;
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.AthleteBuilder;
 import dev.jubilee.core.athlete.HealthCondition;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.athlete.Restriction.Severity;
@@ -113,14 +114,8 @@ class NeverHarderTest {
         Plan now =
             Scenarios.plan(
                 request.with(
-                    new Circumstances(
-                        c.minutes(),
-                        false,
-                        c.place(),
-                        c.kit(),
-                        warmer,
-                        c.comingFrom(),
-                        c.conditions())));
+                    Circumstances.of(c.minutes(), c.place(), c.kit(), warmer, c.comingFrom())
+                        .withConditions(c.conditions())));
         assertThat(raise(now))
             .as(() -> both("+8 °C", before, now))
             .isLessThanOrEqualTo(raise(before) + 90);
@@ -155,16 +150,12 @@ class NeverHarderTest {
   }
 
   private static Athlete like(Athlete athlete, Level level, int age) {
-    return new Athlete(
-        level,
-        age,
-        athlete.restingHeartRate(),
-        athlete.maximumHeartRate(),
-        athlete.results(),
-        List.of(),
-        Set.of(),
-        false,
-        athlete.mastery());
+    return AthleteBuilder.builder(Athlete.of(level, age))
+        .restingHeartRate(athlete.restingHeartRate())
+        .maximumHeartRate(athlete.maximumHeartRate())
+        .results(athlete.results())
+        .mastery(athlete.mastery())
+        .build();
   }
 
   /** Points of the hardest effort of the build, 0 without one. */

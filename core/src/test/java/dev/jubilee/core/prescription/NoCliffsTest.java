@@ -21,9 +21,7 @@ import dev.jubilee.core.sport.Sport;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -172,16 +170,7 @@ class NoCliffsTest {
           case ROW -> new TestResult.Row2k(seconds(400 * slower));
           case SWIM -> new TestResult.SwimPair(seconds(290 * slower), seconds(138 * slower));
         };
-    return new Athlete(
-        Level.INTERMEDIATE,
-        30,
-        Optional.empty(),
-        Optional.empty(),
-        List.of(result),
-        List.of(),
-        Set.of(),
-        false,
-        Map.of());
+    return Athlete.of(Level.INTERMEDIATE, 30).withResults(List.of(result));
   }
 
   private static Duration seconds(double seconds) {
@@ -189,38 +178,18 @@ class NoCliffsTest {
   }
 
   private static Session session(Sport sport, SessionKind kind, double seconds) {
-    return new Session(
-        sport,
-        kind,
-        "a session",
-        Optional.empty(),
-        seconds == 0 ? Optional.empty() : Optional.of(seconds(seconds)),
-        Optional.empty());
+    return Session.of(sport, kind, "a session")
+        .withEffortTime(seconds == 0 ? Optional.empty() : Optional.of(seconds(seconds)));
   }
 
   private static PrescriptionRequest request(
       Athlete athlete, Session session, int minutes, int temperature, int wait) {
     Place place = Place.usual(session.sport());
-    Conditions conditions =
-        new Conditions(
-            0,
-            false,
-            Conditions.Surface.FIRM,
-            wait,
-            1,
-            Optional.empty(),
-            Optional.empty(),
-            false,
-            Optional.empty());
+    Conditions conditions = Conditions.USUAL.withWaitMinutes(wait);
     Circumstances circumstances =
-        new Circumstances(
-            minutes,
-            false,
-            place,
-            place.usualKit(session.sport()),
-            temperature,
-            ComingFrom.MOVING,
-            conditions);
+        Circumstances.of(
+                minutes, place, place.usualKit(session.sport()), temperature, ComingFrom.MOVING)
+            .withConditions(conditions);
     return PrescriptionRequest.of(athlete, session, circumstances);
   }
 }

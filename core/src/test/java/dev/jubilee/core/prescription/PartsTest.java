@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.approach.Approach;
+import dev.jubilee.core.approach.ApproachBuilder;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Conditions;
@@ -70,8 +71,9 @@ class PartsTest {
   }
 
   private static Circumstances in(int minutes, boolean fill, int wait) {
-    return new Circumstances(minutes, fill, Place.TRACK, Set.of(), 18, ComingFrom.MOVING)
-        .with(new Conditions(0, false, Conditions.Surface.FIRM, wait, 1, Optional.empty()));
+    return Circumstances.of(minutes, Place.TRACK, Set.of(), 18, ComingFrom.MOVING)
+        .withFill(fill)
+        .with(Conditions.USUAL.withWaitMinutes(wait));
   }
 
   private static TimeBudget share(int minutes, boolean fill, boolean onApparatus) {
@@ -420,14 +422,15 @@ class PartsTest {
   void rollingFirstHasItsTwoAndAHalfMinutes() {
     Approach usual = Approach.USUAL;
     Approach rolling =
-        new Approach(
-            Approach.First.ROLLING,
-            usual.holds(),
-            usual.neck(),
-            usual.balance(),
-            usual.top(),
-            usual.routine(),
-            usual.support());
+        ApproachBuilder.builder(Approach.USUAL)
+            .first(Approach.First.ROLLING)
+            .holds(usual.holds())
+            .neck(usual.neck())
+            .balance(usual.balance())
+            .top(usual.top())
+            .routine(usual.routine())
+            .support(usual.support())
+            .build();
     PrescriptionRequest request =
         Scenarios.request(Sport.RUN, SessionKind.INTERVALS, Level.ADVANCED, 60).with(rolling);
     assertThat(PRESCRIBER.menu(request).blocks()).contains(new Menu.Room(75, 150));
@@ -464,9 +467,9 @@ class PartsTest {
   }
 
   private static Circumstances in(Circumstances c, int degrees, int wait) {
-    Conditions conditions =
-        new Conditions(0, false, Conditions.Surface.FIRM, wait, 1, Optional.empty());
-    return new Circumstances(
-        c.minutes(), c.fill(), c.place(), c.kit(), degrees, ComingFrom.MOVING, conditions);
+    Conditions conditions = Conditions.USUAL.withWaitMinutes(wait);
+    return Circumstances.of(c.minutes(), c.place(), c.kit(), degrees, ComingFrom.MOVING)
+        .withFill(c.fill())
+        .withConditions(conditions);
   }
 }

@@ -80,7 +80,7 @@ class PrescriptionPropertiesTest {
                   PrescriptionRequest.of(
                       m % 3 == 0 ? Scenarios.athlete(level) : Scenarios.athlete(level, limit),
                       Scenarios.session(sport, kind),
-                      new Circumstances(MINUTES[m], false, place, kit, temperature, comingFrom)));
+                      Circumstances.of(MINUTES[m], place, kit, temperature, comingFrom)));
             }
           }
         }

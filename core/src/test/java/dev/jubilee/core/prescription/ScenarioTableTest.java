@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.approach.Approach;
+import dev.jubilee.core.approach.ApproachBuilder;
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.AthleteBuilder;
 import dev.jubilee.core.athlete.Contraindication;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.athlete.Restriction.Severity;
@@ -46,7 +48,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -679,9 +680,8 @@ class ScenarioTableTest {
       Must... musts) {
     PrescriptionRequest whole = under.apply(request);
     Session s = whole.session();
-    Session titled =
-        new Session(s.sport(), s.kind(), name, s.effortMetres(), s.effortTime(), s.stroke());
-    return new Row(name, whole.with(titled), List.of(musts));
+    Session titled = s.withTitle(name).withAim(Optional.empty());
+    return new Row(name, whole.withSession(titled), List.of(musts));
   }
 
   private static PrescriptionRequest run(SessionKind kind, int minutes) {
@@ -708,13 +708,9 @@ class ScenarioTableTest {
     Session s = request.session();
     return PrescriptionRequest.of(
         request.athlete(),
-        new Session(
-            s.sport(),
-            s.kind(),
-            s.title(),
-            Optional.of(100.0),
-            Optional.empty(),
-            Optional.of(stroke)),
+        Session.of(s.sport(), s.kind(), s.title())
+            .withEffortMetres(Optional.of(100.0))
+            .withStroke(Optional.of(stroke)),
         request.circumstances());
   }
 
@@ -728,30 +724,22 @@ class ScenarioTableTest {
 
   private static Athlete deconditioned() {
     Athlete a = Scenarios.athlete(Level.INTERMEDIATE);
-    return new Athlete(
-        a.level(),
-        a.ageYears(),
-        a.restingHeartRate(),
-        a.maximumHeartRate(),
-        a.results(),
-        List.of(),
-        Set.of(),
-        true,
-        Map.of());
+    return AthleteBuilder.builder(Athlete.of(a.level(), a.ageYears()))
+        .restingHeartRate(a.restingHeartRate())
+        .maximumHeartRate(a.maximumHeartRate())
+        .results(a.results())
+        .deconditioned(true)
+        .build();
   }
 
   private static Athlete careful() {
     Athlete a = Scenarios.athlete(Level.INTERMEDIATE);
-    return new Athlete(
-        a.level(),
-        a.ageYears(),
-        a.restingHeartRate(),
-        a.maximumHeartRate(),
-        a.results(),
-        List.of(),
-        EnumSet.of(Contraindication.FLOOR_WORK, Contraindication.WRIST_LOADING),
-        false,
-        Map.of());
+    return AthleteBuilder.builder(Athlete.of(a.level(), a.ageYears()))
+        .restingHeartRate(a.restingHeartRate())
+        .maximumHeartRate(a.maximumHeartRate())
+        .results(a.results())
+        .contraindications(EnumSet.of(Contraindication.FLOOR_WORK, Contraindication.WRIST_LOADING))
+        .build();
   }
 
   private static UnaryOperator<PrescriptionRequest> changed(UnaryOperator<Circumstances> change) {
@@ -761,53 +749,33 @@ class ScenarioTableTest {
   private static UnaryOperator<PrescriptionRequest> at(Place place) {
     return changed(
         c ->
-            new Circumstances(
-                c.minutes(),
-                c.fill(),
-                place,
-                place.usualKit(),
-                c.temperature(),
-                c.comingFrom(),
-                c.conditions()));
+            Circumstances.of(c.minutes(), place, place.usualKit(), c.temperature(), c.comingFrom())
+                .withFill(c.fill())
+                .withConditions(c.conditions()));
   }
 
   private static UnaryOperator<PrescriptionRequest> kit(Kit... kit) {
     return changed(
         c ->
-            new Circumstances(
-                c.minutes(),
-                c.fill(),
-                c.place(),
-                Set.of(kit),
-                c.temperature(),
-                c.comingFrom(),
-                c.conditions()));
+            Circumstances.of(c.minutes(), c.place(), Set.of(kit), c.temperature(), c.comingFrom())
+                .withFill(c.fill())
+                .withConditions(c.conditions()));
   }
 
   private static UnaryOperator<PrescriptionRequest> cold(int temperature) {
     return changed(
         c ->
-            new Circumstances(
-                c.minutes(),
-                c.fill(),
-                c.place(),
-                c.kit(),
-                temperature,
-                c.comingFrom(),
-                c.conditions()));
+            Circumstances.of(c.minutes(), c.place(), c.kit(), temperature, c.comingFrom())
+                .withFill(c.fill())
+                .withConditions(c.conditions()));
   }
 
   private static UnaryOperator<PrescriptionRequest> comingFrom(ComingFrom comingFrom) {
     return changed(
         c ->
-            new Circumstances(
-                c.minutes(),
-                c.fill(),
-                c.place(),
-                c.kit(),
-                c.temperature(),
-                comingFrom,
-                c.conditions()));
+            Circumstances.of(c.minutes(), c.place(), c.kit(), c.temperature(), comingFrom)
+                .withFill(c.fill())
+                .withConditions(c.conditions()));
   }
 
   private static UnaryOperator<PrescriptionRequest> bed() {
@@ -834,23 +802,23 @@ class ScenarioTableTest {
   }
 
   private static UnaryOperator<PrescriptionRequest> wind(int wind) {
-    return under(new Conditions(wind, false, Surface.FIRM, 0, 1, Optional.empty()));
+    return under(Conditions.USUAL.withWind(wind));
   }
 
   private static UnaryOperator<PrescriptionRequest> rain() {
-    return under(new Conditions(0, true, Surface.FIRM, 0, 1, Optional.empty()));
+    return under(Conditions.USUAL.withWet(true));
   }
 
   private static UnaryOperator<PrescriptionRequest> on(Surface surface) {
-    return under(new Conditions(0, false, surface, 0, 1, Optional.empty()));
+    return under(Conditions.USUAL.withSurface(surface));
   }
 
   private static UnaryOperator<PrescriptionRequest> waits(int minutes) {
-    return under(new Conditions(0, false, Surface.FIRM, minutes, 1, Optional.empty()));
+    return under(Conditions.USUAL.withWaitMinutes(minutes));
   }
 
   private static UnaryOperator<PrescriptionRequest> group(int people) {
-    return under(new Conditions(0, false, Surface.FIRM, 0, people, Optional.empty()));
+    return under(Conditions.USUAL.withGroup(people));
   }
 
   private static UnaryOperator<PrescriptionRequest> under(Conditions conditions) {
@@ -864,57 +832,62 @@ class ScenarioTableTest {
   private static final Approach USUAL = Approach.USUAL;
 
   private static Approach first(Approach.First first) {
-    return new Approach(
-        first,
-        USUAL.holds(),
-        USUAL.neck(),
-        USUAL.balance(),
-        USUAL.top(),
-        USUAL.routine(),
-        USUAL.support());
+    return ApproachBuilder.builder(Approach.USUAL)
+        .first(first)
+        .holds(USUAL.holds())
+        .neck(USUAL.neck())
+        .balance(USUAL.balance())
+        .top(USUAL.top())
+        .routine(USUAL.routine())
+        .support(USUAL.support())
+        .build();
   }
 
   private static Approach neck(Approach.Neck neck) {
-    return new Approach(
-        USUAL.first(),
-        USUAL.holds(),
-        neck,
-        USUAL.balance(),
-        USUAL.top(),
-        USUAL.routine(),
-        USUAL.support());
+    return ApproachBuilder.builder(Approach.USUAL)
+        .first(USUAL.first())
+        .holds(USUAL.holds())
+        .neck(neck)
+        .balance(USUAL.balance())
+        .top(USUAL.top())
+        .routine(USUAL.routine())
+        .support(USUAL.support())
+        .build();
   }
 
   private static Approach balance(Approach.Balance balance) {
-    return new Approach(
-        USUAL.first(),
-        USUAL.holds(),
-        USUAL.neck(),
-        balance,
-        USUAL.top(),
-        USUAL.routine(),
-        USUAL.support());
+    return ApproachBuilder.builder(Approach.USUAL)
+        .first(USUAL.first())
+        .holds(USUAL.holds())
+        .neck(USUAL.neck())
+        .balance(balance)
+        .top(USUAL.top())
+        .routine(USUAL.routine())
+        .support(USUAL.support())
+        .build();
   }
 
   private static Approach top(Approach.Top top) {
-    return new Approach(
-        USUAL.first(),
-        USUAL.holds(),
-        USUAL.neck(),
-        USUAL.balance(),
-        top,
-        USUAL.routine(),
-        USUAL.support());
+    return ApproachBuilder.builder(Approach.USUAL)
+        .first(USUAL.first())
+        .holds(USUAL.holds())
+        .neck(USUAL.neck())
+        .balance(USUAL.balance())
+        .top(top)
+        .routine(USUAL.routine())
+        .support(USUAL.support())
+        .build();
   }
 
   private static Approach support(Approach.Support support) {
-    return new Approach(
-        USUAL.first(),
-        USUAL.holds(),
-        USUAL.neck(),
-        USUAL.balance(),
-        USUAL.top(),
-        USUAL.routine(),
-        support);
+    return ApproachBuilder.builder(Approach.USUAL)
+        .first(USUAL.first())
+        .holds(USUAL.holds())
+        .neck(USUAL.neck())
+        .balance(USUAL.balance())
+        .top(USUAL.top())
+        .routine(USUAL.routine())
+        .support(support)
+        .build();
   }
 }

@@ -12,6 +12,7 @@ import dev.jubilee.core.approach.Approach.Routine;
 import dev.jubilee.core.approach.Approach.School;
 import dev.jubilee.core.approach.Approach.Support;
 import dev.jubilee.core.approach.Approach.Top;
+import dev.jubilee.core.approach.ApproachBuilder;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.circumstances.Circumstances;
@@ -216,14 +217,15 @@ class SchoolsTest {
 
   private static Approach with(School school) {
     Approach usual = Approach.USUAL;
-    return new Approach(
-        school instanceof First x ? x : usual.first(),
-        school instanceof Holds x ? x : usual.holds(),
-        school instanceof Neck x ? x : usual.neck(),
-        school instanceof Balance x ? x : usual.balance(),
-        school instanceof Top x ? x : usual.top(),
-        school instanceof Routine x ? x : usual.routine(),
-        school instanceof Support x ? x : usual.support());
+    return ApproachBuilder.builder(Approach.USUAL)
+        .first(school instanceof First x ? x : usual.first())
+        .holds(school instanceof Holds x ? x : usual.holds())
+        .neck(school instanceof Neck x ? x : usual.neck())
+        .balance(school instanceof Balance x ? x : usual.balance())
+        .top(school instanceof Top x ? x : usual.top())
+        .routine(school instanceof Routine x ? x : usual.routine())
+        .support(school instanceof Support x ? x : usual.support())
+        .build();
   }
 
   private static Plan plan(Day day, School school) {
@@ -239,7 +241,7 @@ class SchoolsTest {
         PrescriptionRequest.of(
                 athlete,
                 Scenarios.session(day.sport(), day.kind()),
-                new Circumstances(45, false, place, kit, 16, from))
+                Circumstances.of(45, place, kit, 16, from))
             .with(with(school)));
   }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.AthleteBuilder;
 import dev.jubilee.core.athlete.Contraindication;
 import dev.jubilee.core.athlete.HealthCondition;
 import dev.jubilee.core.athlete.Restriction;
@@ -12,9 +13,11 @@ import dev.jubilee.core.athlete.Restriction.Severity;
 import dev.jubilee.core.athlete.Restriction.Side;
 import dev.jubilee.core.athlete.TestResult;
 import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.CircumstancesBuilder;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Conditions;
 import dev.jubilee.core.circumstances.Conditions.Surface;
+import dev.jubilee.core.circumstances.ConditionsBuilder;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.circumstances.PriorExercise;
 import dev.jubilee.core.circumstances.Stage;
@@ -24,6 +27,7 @@ import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.plan.PlanText;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.session.Session;
+import dev.jubilee.core.session.SessionBuilder;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
@@ -34,7 +38,6 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -267,41 +270,47 @@ final class Situation {
   WarmUp warmUp() {
     Athlete usual = Scenarios.athlete(level);
     Athlete athlete =
-        new Athlete(
-            level,
-            age,
-            usual.restingHeartRate(),
-            usual.maximumHeartRate(),
-            results.isEmpty() ? usual.results() : results,
-            restrictions,
-            never,
-            deconditioned,
-            Map.of(),
-            health);
+        AthleteBuilder.builder(Athlete.of(level, age))
+            .restingHeartRate(usual.restingHeartRate())
+            .maximumHeartRate(usual.maximumHeartRate())
+            .results(results.isEmpty() ? usual.results() : results)
+            .restrictions(restrictions)
+            .contraindications(never)
+            .deconditioned(deconditioned)
+            .health(health)
+            .build();
     Place where = place.orElse(Place.usual(sport));
     Set<Kit> all = new HashSet<>(kit);
     if (!bare) {
       all.addAll(where.usualKit());
     }
     Conditions conditions =
-        new Conditions(
-            wind,
-            wet,
-            surface,
-            wait,
-            group,
-            Optional.empty(),
-            humidity,
-            thunder,
-            air,
-            water,
-            false,
-            altitude,
-            gradient);
+        ConditionsBuilder.builder(Conditions.USUAL)
+            .wind(wind)
+            .wet(wet)
+            .surface(surface)
+            .waitMinutes(wait)
+            .group(group)
+            .humidity(humidity)
+            .thunder(thunder)
+            .airQuality(air)
+            .water(water)
+            .altitude(altitude)
+            .gradient(gradient)
+            .build();
     Circumstances circumstances =
-        new Circumstances(
-            minutes, fill, where, all, temperature, from, conditions, before, 0, earlier);
-    Session session = new Session(sport, kind, says, metres, time, stroke);
+        CircumstancesBuilder.builder(Circumstances.of(minutes, where, all, temperature, from))
+            .fill(fill)
+            .conditions(conditions)
+            .before(before)
+            .earlier(earlier)
+            .build();
+    Session session =
+        SessionBuilder.builder(Session.of(sport, kind, says))
+            .effortMetres(metres)
+            .effortTime(time)
+            .stroke(stroke)
+            .build();
     return WarmUp.prescribed(
         PrescriptionRequest.of(athlete, session, circumstances).with(approach),
         BuiltInLibrary.get());

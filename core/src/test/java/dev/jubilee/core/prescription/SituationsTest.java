@@ -44,6 +44,7 @@ import static dev.jubilee.core.prescription.Situation.run;
 import static dev.jubilee.core.prescription.Situation.swim;
 
 import dev.jubilee.core.approach.Approach;
+import dev.jubilee.core.approach.ApproachBuilder;
 import dev.jubilee.core.athlete.HealthCondition;
 import dev.jubilee.core.athlete.Restriction.Severity;
 import dev.jubilee.core.athlete.Restriction.Side;
@@ -547,14 +548,15 @@ class SituationsTest {
             .must(topBelow(91)),
         run("Capped at 80 %", SessionKind.SPRINT)
             .like(
-                new Approach(
-                    Approach.First.RAISE,
-                    Approach.USUAL.holds(),
-                    Approach.USUAL.neck(),
-                    Approach.USUAL.balance(),
-                    Approach.Top.CAP_80,
-                    Approach.USUAL.routine(),
-                    Approach.USUAL.support()))
+                ApproachBuilder.builder(Approach.USUAL)
+                    .first(Approach.First.RAISE)
+                    .holds(Approach.USUAL.holds())
+                    .neck(Approach.USUAL.neck())
+                    .balance(Approach.USUAL.balance())
+                    .top(Approach.Top.CAP_80)
+                    .routine(Approach.USUAL.routine())
+                    .support(Approach.USUAL.support())
+                    .build())
             .must(topBelow(81)),
         run("A complete warm-up finds no fault with itself", SessionKind.SPRINT)
             .by(Level.ADVANCED)
@@ -562,13 +564,14 @@ class SituationsTest {
   }
 
   private static Approach full() {
-    return new Approach(
-        Approach.USUAL.first(),
-        Approach.USUAL.holds(),
-        Approach.USUAL.neck(),
-        Approach.USUAL.balance(),
-        Approach.Top.FULL,
-        Approach.USUAL.routine(),
-        Approach.USUAL.support());
+    return ApproachBuilder.builder(Approach.USUAL)
+        .first(Approach.USUAL.first())
+        .holds(Approach.USUAL.holds())
+        .neck(Approach.USUAL.neck())
+        .balance(Approach.USUAL.balance())
+        .top(Approach.Top.FULL)
+        .routine(Approach.USUAL.routine())
+        .support(Approach.USUAL.support())
+        .build();
   }
 }

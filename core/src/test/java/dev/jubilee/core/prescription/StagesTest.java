@@ -10,7 +10,6 @@ import dev.jubilee.core.check.Finding;
 import dev.jubilee.core.check.Severity;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
-import dev.jubilee.core.circumstances.Conditions;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.circumstances.Stage;
 import dev.jubilee.core.circumstances.Transfer;
@@ -61,17 +60,8 @@ class StagesTest {
     PrescriptionRequest usual = Scenarios.request(sport, kind, Level.INTERMEDIATE, minutes);
     int temperature = last.isOutdoors() ? 6 : 20;
     return usual.with(
-        new Circumstances(
-            minutes,
-            false,
-            last,
-            kit,
-            temperature,
-            ComingFrom.MOVING,
-            Conditions.USUAL,
-            List.of(),
-            0,
-            List.of(earlier)));
+        Circumstances.of(minutes, last, kit, temperature, ComingFrom.MOVING)
+            .withEarlier(List.of(earlier)));
   }
 
   private static Set<Integer> stagesOf(Plan plan, WarmUpPart part) {

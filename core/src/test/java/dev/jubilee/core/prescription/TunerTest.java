@@ -30,11 +30,10 @@ class TunerTest {
 
   private static Plan in(Plan plan, int degrees, int wait) {
     Circumstances c = plan.request().circumstances();
-    Conditions conditions =
-        new Conditions(0, false, Conditions.Surface.FIRM, wait, 1, Optional.empty());
+    Conditions conditions = Conditions.USUAL.withWaitMinutes(wait);
     Circumstances cold =
-        new Circumstances(
-            c.minutes(), false, c.place(), c.kit(), degrees, ComingFrom.MOVING, conditions);
+        Circumstances.of(c.minutes(), c.place(), c.kit(), degrees, ComingFrom.MOVING)
+            .withConditions(conditions);
     return new Plan(
         plan.request().with(cold), plan.anchors(), plan.demand(), plan.library(), plan.items());
   }

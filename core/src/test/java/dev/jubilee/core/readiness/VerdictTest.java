@@ -20,7 +20,6 @@ import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -67,8 +66,7 @@ class VerdictTest {
   @Test
   void behindTheBlocksWithoutThePoolASwimmerIsNotRehearsedAndLessWarm() {
     Circumstances dry =
-        new Circumstances(
-            10, false, Place.usual(Sport.SWIM), Set.of(Kit.SUPPORT), 26, ComingFrom.MOVING);
+        Circumstances.of(10, Place.usual(Sport.SWIM), Set.of(Kit.SUPPORT), 26, ComingFrom.MOVING);
     PrescriptionRequest request =
         Scenarios.request(Sport.SWIM, SessionKind.SPRINT, Level.ADVANCED, 10).with(dry);
     Verdict verdict = Readiness.of(Scenarios.plan(request)).verdict();
@@ -81,13 +79,8 @@ class VerdictTest {
   @Test
   void aThresholdRideStraightFromADeskIsReady() {
     Circumstances desk =
-        new Circumstances(
-            25,
-            false,
-            Place.usual(Sport.RIDE),
-            Place.usual(Sport.RIDE).usualKit(),
-            19,
-            ComingFrom.DESK);
+        Circumstances.of(
+            25, Place.usual(Sport.RIDE), Place.usual(Sport.RIDE).usualKit(), 19, ComingFrom.DESK);
     PrescriptionRequest request =
         Scenarios.request(Sport.RIDE, SessionKind.THRESHOLD, Level.INTERMEDIATE, 25).with(desk);
     Verdict verdict = Readiness.of(Scenarios.plan(request)).verdict();
@@ -142,10 +135,10 @@ class VerdictTest {
 
   private static Verdict rowTest(int minutes, int wait) {
     Circumstances mild = Scenarios.at(Place.usual(Sport.ROW), minutes);
-    Conditions waiting =
-        new Conditions(0, false, Conditions.Surface.FIRM, wait, 1, Optional.empty());
+    Conditions waiting = Conditions.USUAL.withWaitMinutes(wait);
     Circumstances cold =
-        new Circumstances(minutes, false, mild.place(), mild.kit(), 4, mild.comingFrom(), waiting);
+        Circumstances.of(minutes, mild.place(), mild.kit(), 4, mild.comingFrom())
+            .withConditions(waiting);
     PrescriptionRequest request =
         Scenarios.request(Sport.ROW, SessionKind.TIME_TRIAL, Level.INTERMEDIATE, minutes)
             .with(cold);
@@ -179,7 +172,8 @@ class VerdictTest {
   }
 
   private static Circumstances waiting(Circumstances c, int temperature, int wait) {
-    return new Circumstances(c.minutes(), c.fill(), c.place(), c.kit(), temperature, c.comingFrom())
-        .with(new Conditions(0, false, Conditions.Surface.FIRM, wait, 1, Optional.empty()));
+    return Circumstances.of(c.minutes(), c.place(), c.kit(), temperature, c.comingFrom())
+        .withFill(c.fill())
+        .with(Conditions.USUAL.withWaitMinutes(wait));
   }
 }

@@ -254,11 +254,10 @@ class VerdictWordsTest {
 
   private static Plan plan(Sport sport, SessionKind kind, int minutes, int degrees, int wait) {
     Place place = kind.isOnLand() ? Place.GYM : Place.usual(sport);
-    Conditions conditions =
-        new Conditions(0, false, Conditions.Surface.FIRM, wait, 1, Optional.empty());
+    Conditions conditions = Conditions.USUAL.withWaitMinutes(wait);
     Circumstances circumstances =
-        new Circumstances(
-            minutes, false, place, place.usualKit(), degrees, ComingFrom.MOVING, conditions);
+        Circumstances.of(minutes, place, place.usualKit(), degrees, ComingFrom.MOVING)
+            .withConditions(conditions);
     return Scenarios.plan(
         Scenarios.request(sport, kind, Level.ADVANCED, minutes).with(circumstances));
   }

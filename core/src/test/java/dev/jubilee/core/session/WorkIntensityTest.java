@@ -50,14 +50,9 @@ class WorkIntensityTest {
     Athlete weighed = Scenarios.athlete(Level.ADVANCED).withKilograms(Optional.of(62));
     Aim aim = new Aim.Figure(Aim.Unit.WATTS_PER_KG, 4, 4);
     Session session =
-        new Session(
-            Sport.RIDE,
-            SessionKind.INTERVALS,
-            "4 x 8 min @ 4 W/kg",
-            Optional.empty(),
-            Optional.of(Duration.ofMinutes(8)),
-            Optional.empty(),
-            Optional.of(aim));
+        Session.of(Sport.RIDE, SessionKind.INTERVALS, "4 x 8 min @ 4 W/kg")
+            .withEffortTime(Optional.of(Duration.ofMinutes(8)))
+            .withAim(Optional.of(aim));
     Circumstances gym = Scenarios.at(Place.GYM, 40);
 
     Plan plan = Scenarios.plan(PrescriptionRequest.of(weighed, session, gym));
@@ -84,14 +79,7 @@ class WorkIntensityTest {
   @Test
   void aHardSessionNeverBeginsAsGentlyAsAnEasyOne() {
     Session gentle =
-        new Session(
-            Sport.RUN,
-            SessionKind.INTERVALS,
-            "easy?",
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty(),
-            Optional.of(Aim.Feel.EASY));
+        Session.of(Sport.RUN, SessionKind.INTERVALS, "easy?").withAim(Optional.of(Aim.Feel.EASY));
     Effort easy = WorkIntensity.firstEffort(Scenarios.session(Sport.RUN, SessionKind.EASY), RUNNER);
     assertThat(WorkIntensity.firstEffort(gentle, RUNNER).points()).isGreaterThan(easy.points() + 3);
   }

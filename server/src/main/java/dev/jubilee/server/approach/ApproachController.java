@@ -2,6 +2,7 @@ package dev.jubilee.server.approach;
 
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.server.signin.SignedIn;
+import jakarta.validation.Valid;
 import java.util.Arrays;
 import java.util.List;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -36,13 +37,14 @@ class ApproachController {
   }
 
   @GetMapping
-  Approach getApproach(@AuthenticationPrincipal SignedIn coach) {
-    return approaches.of(coach);
+  ApproachView getApproach(@AuthenticationPrincipal SignedIn coach) {
+    return ApproachView.of(approaches.of(coach));
   }
 
   @PutMapping
-  Approach preferApproach(@AuthenticationPrincipal SignedIn coach, @RequestBody Approach approach) {
-    return approaches.prefer(coach, approach);
+  ApproachView preferApproach(
+      @AuthenticationPrincipal SignedIn coach, @Valid @RequestBody ApproachView approach) {
+    return ApproachView.of(approaches.prefer(coach, approach.toCore()));
   }
 
   @GetMapping("/questions")

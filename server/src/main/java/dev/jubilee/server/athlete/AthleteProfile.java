@@ -3,9 +3,9 @@ package dev.jubilee.server.athlete;
 import com.fasterxml.jackson.annotation.JsonAlias;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.AthleteBuilder;
 import dev.jubilee.core.athlete.Contraindication;
 import dev.jubilee.core.athlete.HealthCondition;
-import dev.jubilee.core.athlete.Physique;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.athlete.ResultConditions;
 import dev.jubilee.core.athlete.TestResult;
@@ -170,23 +170,22 @@ public record AthleteProfile(
       }
       coreLimits.add(limit);
     }
-    return new Athlete(
-        level,
-        age,
-        Optional.ofNullable(restingHeartRate),
-        Optional.ofNullable(maximumHeartRate),
-        core,
-        coreLimits,
-        Set.copyOf(contraindications),
-        deconditioned,
-        mastery,
-        Set.copyOf(health),
-        levels == null
-            ? Map.of()
-            : levels.stream()
-                .collect(Collectors.toMap(LevelIn::sport, LevelIn::level, (a, b) -> b)),
-        Optional.ofNullable(kilograms),
-        Physique.USUAL);
+    return AthleteBuilder.builder(Athlete.of(level, age))
+        .restingHeartRate(Optional.ofNullable(restingHeartRate))
+        .maximumHeartRate(Optional.ofNullable(maximumHeartRate))
+        .results(core)
+        .restrictions(coreLimits)
+        .contraindications(Set.copyOf(contraindications))
+        .deconditioned(deconditioned)
+        .mastery(mastery)
+        .health(Set.copyOf(health))
+        .levels(
+            levels == null
+                ? Map.of()
+                : levels.stream()
+                    .collect(Collectors.toMap(LevelIn::sport, LevelIn::level, (a, b) -> b)))
+        .kilograms(Optional.ofNullable(kilograms))
+        .build();
   }
 
   /**

@@ -1,8 +1,10 @@
 package dev.jubilee.server.prescription;
 
 import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.CircumstancesBuilder;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Conditions;
+import dev.jubilee.core.circumstances.ConditionsBuilder;
 import dev.jubilee.core.circumstances.Freshness;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.circumstances.PriorExercise;
@@ -59,18 +61,15 @@ public record CircumstancesView(
 
   Circumstances toCore() {
     Conditions under = conditions == null ? Conditions.USUAL : conditions.toCore();
-    return new Circumstances(
-        minutes,
-        fill,
-        place,
-        Set.copyOf(kit),
-        temperature,
-        comingFrom,
-        under,
-        each("before", before, PriorView::toCore),
-        slipped == null ? 0 : slipped,
-        each("earlier", earlier, StageView::toCore),
-        freshness);
+    return CircumstancesBuilder.builder(
+            Circumstances.of(minutes, place, Set.copyOf(kit), temperature, comingFrom))
+        .fill(fill)
+        .conditions(under)
+        .before(each("before", before, PriorView::toCore))
+        .slipped(slipped == null ? 0 : slipped)
+        .earlier(each("earlier", earlier, StageView::toCore))
+        .freshness(freshness == null ? Freshness.FRESH : freshness)
+        .build();
   }
 
   /** What is refused names its place in the list. */
@@ -182,20 +181,21 @@ public record CircumstancesView(
     }
 
     Conditions toCore() {
-      return new Conditions(
-          wind,
-          wet,
-          surface,
-          waitMinutes,
-          group,
-          Optional.ofNullable(lane),
-          Optional.ofNullable(humidity),
-          Boolean.TRUE.equals(thunder),
-          Optional.ofNullable(airQuality),
-          Optional.ofNullable(water),
-          Boolean.TRUE.equals(wetsuit),
-          altitude == null ? 0 : altitude,
-          gradient == null ? 0 : gradient);
+      return ConditionsBuilder.builder(Conditions.USUAL)
+          .wind(wind)
+          .wet(wet)
+          .surface(surface)
+          .waitMinutes(waitMinutes)
+          .group(group)
+          .lane(Optional.ofNullable(lane))
+          .humidity(Optional.ofNullable(humidity))
+          .thunder(Boolean.TRUE.equals(thunder))
+          .airQuality(Optional.ofNullable(airQuality))
+          .water(Optional.ofNullable(water))
+          .wetsuit(Boolean.TRUE.equals(wetsuit))
+          .altitude(altitude == null ? 0 : altitude)
+          .gradient(gradient == null ? 0 : gradient)
+          .build();
     }
   }
 }

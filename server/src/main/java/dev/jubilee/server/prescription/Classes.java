@@ -27,7 +27,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 
@@ -112,17 +111,7 @@ public class Classes {
       Approach approach) {
     List<Level> levels =
         there.stream().map(id -> athletes.profile(athletes.row(id)).level()).sorted().toList();
-    Athlete middle =
-        new Athlete(
-            levels.get((levels.size() - 1) / 2),
-            GROWN_UP,
-            Optional.empty(),
-            Optional.empty(),
-            List.of(),
-            List.of(),
-            Set.of(),
-            false,
-            Map.of());
+    Athlete middle = Athlete.of(levels.get((levels.size() - 1) / 2), GROWN_UP);
     PrescriptionRequest request =
         PrescriptionRequest.of(middle, details.toCore(), room).with(approach);
     return Routine.of(WarmUp.prescribed(request, libraries.of(coach.clubId())).plan());

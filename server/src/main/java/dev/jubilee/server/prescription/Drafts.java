@@ -64,8 +64,8 @@ public class Drafts {
                       .request()
                       .with(
                           athletes.asKnown(
-                              athletes.row(row.athleteId()), session.startsAt().toLocalDate()))
-                      .with(sessions.details(session).toCore());
+                              athletes.row(row.athleteId()), session.startsAt().toLocalDate()),
+                          sessions.details(session).toCore());
               return before.with(TodaysChange.all(today.taken(coach.clubId(), id), anew));
             });
     return Draft.of(

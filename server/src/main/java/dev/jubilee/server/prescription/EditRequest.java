@@ -2,9 +2,9 @@ package dev.jubilee.server.prescription;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
-import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.edit.Edit;
 import dev.jubilee.core.plan.Lock;
+import dev.jubilee.server.approach.ApproachView;
 import dev.jubilee.server.problem.Limits;
 import io.swagger.v3.oas.annotations.media.DiscriminatorMapping;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -121,7 +121,7 @@ public record EditRequest(int baseRevision, @NotNull @Valid EditView edit) {
 
             @Override
             public EditView changeApproach(Edit.ChangeApproach e) {
-              return new ApproachEdit(e.approach());
+              return new ApproachEdit(ApproachView.of(e.approach()));
             }
 
             @Override
@@ -221,10 +221,10 @@ public record EditRequest(int baseRevision, @NotNull @Valid EditView edit) {
   }
 
   /** Changes the school. */
-  public record ApproachEdit(@NotNull Approach approach) implements EditView {
+  public record ApproachEdit(@NotNull @Valid ApproachView approach) implements EditView {
     @Override
     public Edit toCore() {
-      return new Edit.ChangeApproach(approach);
+      return new Edit.ChangeApproach(approach.toCore());
     }
   }
 

@@ -1,6 +1,7 @@
 package dev.jubilee.server.prescription;
 
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.AthleteBuilder;
 import dev.jubilee.core.athlete.TestResult;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
@@ -20,9 +21,7 @@ import dev.jubilee.server.prescription.stored.OutcomeV1;
 import dev.jubilee.server.prescription.stored.SnapshotV1;
 import java.time.Duration;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -81,24 +80,19 @@ class JitWarmer {
   private static PrescriptionRequest request(Sport sport, SessionKind kind, int minutes) {
     Place place = Place.usual(sport);
     Athlete athlete =
-        new Athlete(
-            Level.INTERMEDIATE,
-            30,
-            Optional.of(50),
-            Optional.of(190),
-            List.of(
-                new TestResult.RunRace(5000, Duration.ofMinutes(20)),
-                new TestResult.ThresholdPower(250),
-                new TestResult.Row2k(Duration.ofMinutes(8)),
-                new TestResult.SwimPair(Duration.ofMinutes(6), Duration.ofSeconds(170))),
-            List.of(),
-            Set.of(),
-            false,
-            Map.of());
+        AthleteBuilder.builder(Athlete.of(Level.INTERMEDIATE, 30))
+            .restingHeartRate(Optional.of(50))
+            .maximumHeartRate(Optional.of(190))
+            .results(
+                List.of(
+                    new TestResult.RunRace(5000, Duration.ofMinutes(20)),
+                    new TestResult.ThresholdPower(250),
+                    new TestResult.Row2k(Duration.ofMinutes(8)),
+                    new TestResult.SwimPair(Duration.ofMinutes(6), Duration.ofSeconds(170))))
+            .build();
     return PrescriptionRequest.of(
         athlete,
-        new Session(
-            sport, kind, kind.words(), Optional.empty(), Optional.empty(), Optional.empty()),
-        new Circumstances(minutes, false, place, place.usualKit(), 6, ComingFrom.DESK));
+        Session.of(sport, kind, kind.words()),
+        Circumstances.of(minutes, place, place.usualKit(), 6, ComingFrom.DESK));
   }
 }

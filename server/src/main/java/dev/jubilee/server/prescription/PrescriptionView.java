@@ -1,7 +1,7 @@
 package dev.jubilee.server.prescription;
 
-import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.sport.Level;
+import dev.jubilee.server.approach.ApproachView;
 import dev.jubilee.server.handover.ShareLinks;
 import dev.jubilee.server.session.SessionDetails;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -27,7 +27,7 @@ public record PrescriptionView(
     SessionDetails session,
     LocalDateTime startsAt,
     CircumstancesView circumstances,
-    Approach approach,
+    ApproachView approach,
     PlanView plan,
     @Schema(nullable = true) ShareLinks.Shown link) {
 
@@ -46,7 +46,7 @@ public record PrescriptionView(
         p.session(),
         p.startsAt(),
         CircumstancesView.of(p.request().circumstances()),
-        p.request().approach(),
+        ApproachView.of(p.request().approach()),
         PlanView.of(p.warmUp()),
         p.link().orElse(null));
   }

@@ -9,6 +9,7 @@ import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.session.Session;
+import dev.jubilee.core.session.SessionBuilder;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.shorthand.ParseResult;
 import dev.jubilee.core.shorthand.SessionClassification;
@@ -129,24 +130,26 @@ public record SessionDetails(
     // A kind that the coach chose against the words counts more than the words.
     boolean counts = reading.isWhole() && written.kind() == kind;
     boolean isGiven = effortMetres != null || effortSeconds != null;
-    return new Session(
-        sport,
-        kind,
-        title,
-        Optional.ofNullable(effortMetres)
-            .or(
+    return SessionBuilder.builder(Session.of(sport, kind, title))
+        .effortMetres(
+            Optional.ofNullable(effortMetres)
+                .or(
+                    () ->
+                        written
+                            .effortMetres()
+                            .filter(
+                                m -> counts && !isGiven && m >= 25 && m <= Session.LONGEST_METRES)))
+        .effortTime(
+            effortTime.or(
                 () ->
                     written
-                        .effortMetres()
-                        .filter(m -> counts && !isGiven && m >= 25 && m <= Session.LONGEST_METRES)),
-        effortTime.or(
-            () ->
-                written
-                    .effortSeconds()
-                    .filter(s -> counts && !isGiven && s >= 5 && s <= Session.LONGEST.toSeconds())
-                    .map(Duration::ofSeconds)),
-        Optional.ofNullable(stroke),
-        counts ? written.aim() : Optional.empty());
+                        .effortSeconds()
+                        .filter(
+                            s -> counts && !isGiven && s >= 5 && s <= Session.LONGEST.toSeconds())
+                        .map(Duration::ofSeconds)))
+        .stroke(Optional.ofNullable(stroke))
+        .aim(counts ? written.aim() : Optional.empty())
+        .build();
   }
 
   /**
@@ -224,6 +227,6 @@ public record SessionDetails(
   public Circumstances circumstances() {
     Set<Kit> usual = kind.isOnLand() ? place.usualKit() : place.usualKit(sport);
     Set<Kit> atHand = kit == null ? usual : Set.copyOf(kit);
-    return new Circumstances(minutes, false, place, atHand, temperature, comingFrom);
+    return Circumstances.of(minutes, place, atHand, temperature, comingFrom);
   }
 }

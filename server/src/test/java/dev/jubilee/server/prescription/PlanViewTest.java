@@ -18,8 +18,6 @@ import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.warmup.GivenWarmUp;
 import dev.jubilee.core.warmup.WarmUp;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -37,27 +35,9 @@ class PlanViewTest {
   }
 
   private static PlanView.ItemView raise(List<Restriction> restrictions) {
-    Athlete athlete =
-        new Athlete(
-            Level.ADVANCED,
-            27,
-            Optional.empty(),
-            Optional.empty(),
-            List.of(),
-            restrictions,
-            Set.of(),
-            false,
-            Map.of());
-    Session session =
-        new Session(
-            Sport.RUN,
-            SessionKind.THRESHOLD,
-            "3 x 10 min threshold",
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty());
-    Circumstances track =
-        new Circumstances(30, false, Place.TRACK, Set.of(), 15, ComingFrom.MOVING);
+    Athlete athlete = Athlete.of(Level.ADVANCED, 27).withRestrictions(restrictions);
+    Session session = Session.of(Sport.RUN, SessionKind.THRESHOLD, "3 x 10 min threshold");
+    Circumstances track = Circumstances.of(30, Place.TRACK, Set.of(), 15, ComingFrom.MOVING);
     PlanView view =
         PlanView.of(
             GivenWarmUp.of(

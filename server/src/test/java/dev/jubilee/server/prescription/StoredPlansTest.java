@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.AthleteBuilder;
 import dev.jubilee.core.athlete.ResultConditions;
 import dev.jubilee.core.athlete.TestResult;
 import dev.jubilee.core.check.Remedy;
@@ -27,6 +28,7 @@ import dev.jubilee.core.plan.Tuning;
 import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.Session;
+import dev.jubilee.core.session.SessionBuilder;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
 import dev.jubilee.core.warmup.GivenWarmUp;
@@ -211,16 +213,15 @@ class StoredPlansTest {
             new TestResult.SwimRace(1500, Duration.ofMinutes(24), Optional.empty(), taken),
             new TestResult.Sprint(Sport.RUN, 8.5, taken)));
     Athlete athlete =
-        new Athlete(
-            before.level(),
-            before.ageYears(),
-            before.restingHeartRate(),
-            before.maximumHeartRate(),
-            results,
-            before.restrictions(),
-            before.contraindications(),
-            before.deconditioned(),
-            before.mastery());
+        AthleteBuilder.builder(Athlete.of(before.level(), before.ageYears()))
+            .restingHeartRate(before.restingHeartRate())
+            .maximumHeartRate(before.maximumHeartRate())
+            .results(results)
+            .restrictions(before.restrictions())
+            .contraindications(before.contraindications())
+            .deconditioned(before.deconditioned())
+            .mastery(before.mastery())
+            .build();
     Aim meant =
         switch (aim) {
           case "feel" -> Aim.Feel.THRESHOLD;
@@ -230,14 +231,12 @@ class StoredPlansTest {
         };
     Session was = base.request().session();
     Session session =
-        new Session(
-            was.sport(),
-            was.kind(),
-            was.title(),
-            Optional.of(1000.0),
-            Optional.of(Duration.ofSeconds(90)),
-            was.stroke(),
-            Optional.of(meant));
+        SessionBuilder.builder(Session.of(was.sport(), was.kind(), was.title()))
+            .effortMetres(Optional.of(1000.0))
+            .effortTime(Optional.of(Duration.ofSeconds(90)))
+            .stroke(was.stroke())
+            .aim(Optional.of(meant))
+            .build();
     List<Dose> doses =
         List.of(
             new Dose.Reps(10, 2, 2, 1.5),
@@ -261,8 +260,7 @@ class StoredPlansTest {
     }
     PrescriptionRequest request =
         base.request()
-            .with(athlete)
-            .with(session)
+            .with(athlete, session)
             .with(items, base.request().excluded())
             .with(circumstances);
     return new PlanSource(request, items, BuiltInLibrary.get());

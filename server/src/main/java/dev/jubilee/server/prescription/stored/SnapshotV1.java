@@ -4,13 +4,16 @@ import com.fasterxml.jackson.annotation.JsonAlias;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.AthleteBuilder;
 import dev.jubilee.core.athlete.Contraindication;
 import dev.jubilee.core.athlete.HealthCondition;
 import dev.jubilee.core.athlete.Physique;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.CircumstancesBuilder;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Conditions;
+import dev.jubilee.core.circumstances.ConditionsBuilder;
 import dev.jubilee.core.circumstances.Freshness;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.circumstances.PriorExercise;
@@ -30,6 +33,7 @@ import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.plan.Tuning;
 import dev.jubilee.core.session.Session;
+import dev.jubilee.core.session.SessionBuilder;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
@@ -151,17 +155,16 @@ public record SnapshotV1(Request request, List<Item> items) {
     }
 
     Athlete toCore() {
-      return new Athlete(
-              level,
-              ageYears,
-              Optional.ofNullable(restingHeartRate),
-              Optional.ofNullable(maximumHeartRate),
-              results.stream().map(ResultV1::toCore).toList(),
-              limits.stream().map(RestrictionV1::toCore).toList(),
-              avoidances,
-              deconditioned,
-              mastery,
-              health == null ? Set.of() : health)
+      return AthleteBuilder.builder(Athlete.of(level, ageYears))
+          .restingHeartRate(Optional.ofNullable(restingHeartRate))
+          .maximumHeartRate(Optional.ofNullable(maximumHeartRate))
+          .results(results.stream().map(ResultV1::toCore).toList())
+          .restrictions(limits.stream().map(RestrictionV1::toCore).toList())
+          .contraindications(avoidances)
+          .deconditioned(deconditioned)
+          .mastery(mastery)
+          .health(health == null ? Set.of() : health)
+          .build()
           .withPhysique(physique == null ? Physique.USUAL : physique.toCore());
     }
   }
@@ -204,14 +207,12 @@ public record SnapshotV1(Request request, List<Item> items) {
     }
 
     Session toCore() {
-      return new Session(
-          sport,
-          kind,
-          title,
-          Optional.ofNullable(effortMetres),
-          Optional.ofNullable(effortTime),
-          Optional.ofNullable(stroke),
-          Optional.ofNullable(aim).map(AimV1::toCore));
+      return SessionBuilder.builder(Session.of(sport, kind, title))
+          .effortMetres(Optional.ofNullable(effortMetres))
+          .effortTime(Optional.ofNullable(effortTime))
+          .stroke(Optional.ofNullable(stroke))
+          .aim(Optional.ofNullable(aim).map(AimV1::toCore))
+          .build();
     }
   }
 
@@ -245,18 +246,15 @@ public record SnapshotV1(Request request, List<Item> items) {
     }
 
     Circumstances toCore() {
-      return new Circumstances(
-          minutes,
-          fill,
-          place,
-          kit,
-          temperature,
-          arrival,
-          conditions == null ? Conditions.USUAL : conditions.toCore(),
-          before == null ? List.of() : before.stream().map(PriorV1::toCore).toList(),
-          slipped == null ? 0 : slipped,
-          earlier == null ? List.of() : earlier.stream().map(StageV1::toCore).toList(),
-          freshness);
+      return CircumstancesBuilder.builder(
+              Circumstances.of(minutes, place, kit, temperature, arrival))
+          .fill(fill)
+          .conditions(conditions == null ? Conditions.USUAL : conditions.toCore())
+          .before(before == null ? List.of() : before.stream().map(PriorV1::toCore).toList())
+          .slipped(slipped == null ? 0 : slipped)
+          .earlier(earlier == null ? List.of() : earlier.stream().map(StageV1::toCore).toList())
+          .freshness(freshness == null ? Freshness.FRESH : freshness)
+          .build();
     }
   }
 
@@ -335,20 +333,21 @@ public record SnapshotV1(Request request, List<Item> items) {
     }
 
     Conditions toCore() {
-      return new Conditions(
-          wind,
-          wet,
-          surface,
-          waitMinutes,
-          group,
-          Optional.ofNullable(lane),
-          Optional.ofNullable(humidity),
-          thunder != null && thunder,
-          Optional.ofNullable(airQuality),
-          Optional.ofNullable(water),
-          wetsuit != null && wetsuit,
-          altitude,
-          gradient);
+      return ConditionsBuilder.builder(Conditions.USUAL)
+          .wind(wind)
+          .wet(wet)
+          .surface(surface)
+          .waitMinutes(waitMinutes)
+          .group(group)
+          .lane(Optional.ofNullable(lane))
+          .humidity(Optional.ofNullable(humidity))
+          .thunder(thunder != null && thunder)
+          .airQuality(Optional.ofNullable(airQuality))
+          .water(Optional.ofNullable(water))
+          .wetsuit(wetsuit != null && wetsuit)
+          .altitude(altitude)
+          .gradient(gradient)
+          .build();
     }
   }
 
@@ -376,7 +375,21 @@ public record SnapshotV1(Request request, List<Item> items) {
     }
 
     public Approach toCore() {
-      return new Approach(first, holds, neck, balance, top, routine, support, changing);
+      Approach usual = Approach.USUAL;
+      return new Approach(
+          or(first, usual.first()),
+          or(holds, usual.holds()),
+          or(neck, usual.neck()),
+          or(balance, usual.balance()),
+          or(top, usual.top()),
+          or(routine, usual.routine()),
+          or(support, usual.support()),
+          or(changing, usual.changing()));
+    }
+
+    /** What was not asked yet when it was stored. */
+    private static <T> T or(T stored, T usual) {
+      return stored == null ? usual : stored;
     }
   }
 
