@@ -11,6 +11,9 @@ import java.util.Optional;
  * counts one class more. What was done before comes back a rung a week.
  */
 final class ReturnToTraining implements Rule {
+  /** Contacts in a recovery week, of a full one; Jubilee modelling choice. */
+  static final double RECOVERY = 0.6;
+
   private static final int SHORT = 5;
   private static final int MIDDLE = 10;
   private static final int LONG = 21;
@@ -78,7 +81,7 @@ final class ReturnToTraining implements Rule {
                       s.blockAthlete().words(build)))
               .withBuild(build);
     }
-    double usual = athleteWeek.isRecovery() ? Rules.RECOVERY : 1;
+    double usual = athleteWeek.isRecovery() ? RECOVERY : 1;
     int contacts = (int) (Math.min(usual, CONTACTS[severity(i)]) * athleteWeek.reference());
     return athleteWeek.withContacts(contacts, contacts);
   }

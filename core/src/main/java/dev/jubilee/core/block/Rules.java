@@ -12,9 +12,6 @@ final class Rules {
   /** Contacts grow by at most this a week; common practice is "a little". */
   static final double GROWTH = 1.10;
 
-  /** Contacts in a recovery week, of a full one; Jubilee modelling choice. */
-  static final double RECOVERY = 0.6;
-
   /** Contacts when nothing may be new; Jubilee modelling choice. */
   static final double FROZEN = 0.7;
 
@@ -77,7 +74,7 @@ final class Rules {
                           s.name(ladder, rung - 1) + " instead of " + s.name(ladder, rung) + "."));
         }
       }
-      int fewer = (int) (RECOVERY * athleteWeek.reference());
+      int fewer = (int) (ReturnToTraining.RECOVERY * athleteWeek.reference());
       athleteWeek = athleteWeek.withContacts(fewer, fewer);
     }
     return athleteWeek.changes().isEmpty() ? Optional.empty() : Optional.of(athleteWeek);
@@ -89,7 +86,7 @@ final class Rules {
     }
     Change change =
         Change.of(Change.Kind.FROZEN, "The race is near: nothing new, the routine rehearsed.");
-    double share = s.next().isRecovery() ? RECOVERY : FROZEN;
+    double share = s.next().isRecovery() ? ReturnToTraining.RECOVERY : FROZEN;
     return Optional.of(at(s.next(), share).saying(change));
   }
 
@@ -99,7 +96,7 @@ final class Rules {
     }
     Change change =
         Change.of(Change.Kind.LESS, "Fewer drills, contacts and efforts; as fast as before.");
-    return Optional.of(at(s.next(), RECOVERY).saying(change));
+    return Optional.of(at(s.next(), ReturnToTraining.RECOVERY).saying(change));
   }
 
   /** What the coach moved to this week, if the athlete may be led there by then. */

@@ -43,7 +43,7 @@ public record Circumstances(
     List<Stage> earlier,
     Freshness freshness)
     implements CircumstancesBuilder.With {
-  public static final int LEAST_MINUTES = 3;
+  public static final int LEAST_MINUTES = Stage.LEAST_MINUTES;
   public static final int MOST_MINUTES = 90;
 
   /** A shorter straight is no room to run, m; common practice. */

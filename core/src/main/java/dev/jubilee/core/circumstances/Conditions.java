@@ -97,6 +97,14 @@ public record Conditions(
     return water.filter(w -> w < COLD_WATER).isPresent();
   }
 
+  /** Waits from this many minutes on get a top-up; Bishop 2003 has the gain gone after 15 to 20. */
+  public static final int LONG_WAIT = 10;
+
+  /** Whether one waits so long that a top-up is needed. */
+  public boolean isLongWait() {
+    return waitMinutes >= LONG_WAIT;
+  }
+
   /** The wait in seconds. */
   public int waitSeconds() {
     return 60 * waitMinutes;

@@ -25,8 +25,7 @@ public record PriorExercise(
 
   public PriorExercise {
     Bounds.within("minutes", minutes, 1, 360, "min");
-    Bounds.within(
-        "endedBefore", endedBefore, Circumstances.LEAST_MINUTES, 360, "min before the start");
+    Bounds.within("endedBefore", endedBefore, Stage.LEAST_MINUTES, 360, "min before the start");
   }
 
   /** What it was. */

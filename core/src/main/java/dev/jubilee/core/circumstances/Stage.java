@@ -15,11 +15,14 @@ import java.util.Set;
  */
 public record Stage(Place place, Set<Kit> kit, int temperature, int minutes, Transfer transfer) {
 
+  /** Fewer minutes in a place hold no warm-up; common practice. */
+  static final int LEAST_MINUTES = 3;
+
   /** Before that of the start: living room, car park, track is enough for anyone. */
   public static final int MOST = 2;
 
   public Stage {
-    Bounds.within("minutes", minutes, Circumstances.LEAST_MINUTES, 60, "min");
+    Bounds.within("minutes", minutes, LEAST_MINUTES, 60, "min");
     Bounds.within("temperature", temperature, -30, 45, "°C");
     kit = Set.copyOf(kit);
   }

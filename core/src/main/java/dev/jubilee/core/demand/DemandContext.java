@@ -20,6 +20,8 @@ record DemandContext(
     Circumstances circumstances,
     Approach approach,
     TrainingPhase phase) {
+  /** Below this no maximal graded efforts, years; common practice: not before puberty is over. */
+  static final int YOUNG = 14;
 
   boolean isHard() {
     return session.kind().isHard();
@@ -27,9 +29,7 @@ record DemandContext(
 
   /** Whether young or new to training, or new to it once more. */
   boolean isNew() {
-    return athlete.level() == Level.NOVICE
-        || athlete.deconditioned()
-        || athlete.ageYears() < ForAge.YOUNG;
+    return athlete.level() == Level.NOVICE || athlete.deconditioned() || athlete.ageYears() < YOUNG;
   }
 
   /** Whether a region that the session loads is at least as bad as this. */

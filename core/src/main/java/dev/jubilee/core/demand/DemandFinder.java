@@ -14,9 +14,6 @@ import java.util.Map;
  * asks for, then each {@link Adjustment} in its order, then the training block.
  */
 public final class DemandFinder {
-  /** Waits from this many minutes on get a top-up; Bishop 2003 has the gain gone after 15 to 20. */
-  public static final int LONG_WAIT = 10;
-
   private DemandFinder() {}
 
   /** What is asked of a warm-up; the same inputs give the same. */

@@ -7,9 +7,6 @@ import dev.jubilee.core.intensity.Curve;
  * less and climb in smaller steps.
  */
 final class ForAge implements Adjustment {
-  /** Below this no maximal graded efforts, years; common practice: not before puberty is over. */
-  static final int YOUNG = 14;
-
   /** From here on, years; common practice. */
   static final int MASTERS = 50;
 
@@ -28,12 +25,14 @@ final class ForAge implements Adjustment {
   @Override
   public DemandDraft adjust(DemandDraft draft, DemandContext context) {
     int age = context.athlete().ageYears();
-    if (age < YOUNG) {
+    if (age < DemandContext.YOUNG) {
       return capped(draft, context)
           .withRaise(YOUNG_RAISE * draft.raise())
           .withContacts(draft.contacts() / 2)
           .because(
-              "Under " + YOUNG + ": short and varied, nothing maximal, few and soft contacts.");
+              "Under "
+                  + DemandContext.YOUNG
+                  + ": short and varied, nothing maximal, few and soft contacts.");
     }
     if (age < MASTERS) {
       return draft;

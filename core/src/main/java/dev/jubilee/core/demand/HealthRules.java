@@ -118,7 +118,7 @@ public final class HealthRules {
 
   /** Whether the air is unhealthy for them before it is for everyone (US EPA, from memory). */
   public static boolean isSensitiveToAir(Athlete athlete) {
-    return athlete.ageYears() < ForAge.YOUNG
+    return athlete.ageYears() < DemandContext.YOUNG
         || athlete.health().stream().anyMatch(SENSITIVE_TO_AIR::contains);
   }
 

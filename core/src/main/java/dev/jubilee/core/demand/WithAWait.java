@@ -1,10 +1,13 @@
 package dev.jubilee.core.demand;
 
+import dev.jubilee.core.circumstances.Conditions;
+
 /** A wait before the start is kept free. */
 final class WithAWait implements Adjustment {
   @Override
   public DemandDraft adjust(DemandDraft draft, DemandContext context) {
-    int minutes = context.circumstances().conditions().waitMinutes();
+    Conditions conditions = context.circumstances().conditions();
+    int minutes = conditions.waitMinutes();
     if (60 * minutes <= draft.transition()) {
       return draft;
     }
@@ -13,7 +16,7 @@ final class WithAWait implements Adjustment {
         .because(
             minutes
                 + " min of waiting before the start are kept free"
-                + (minutes >= DemandFinder.LONG_WAIT ? ", with a top-up near their end." : "."));
+                + (conditions.isLongWait() ? ", with a top-up near their end." : "."));
   }
 
   @Override

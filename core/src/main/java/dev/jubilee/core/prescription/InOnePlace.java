@@ -8,8 +8,8 @@ import dev.jubilee.core.build.Ramp;
 import dev.jubilee.core.choice.DrillMenu;
 import dev.jubilee.core.choice.LockedItems;
 import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.Conditions;
 import dev.jubilee.core.demand.Demand;
-import dev.jubilee.core.demand.DemandFinder;
 import dev.jubilee.core.demand.HealthRules;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
@@ -71,8 +71,6 @@ final class InOnePlace {
 
   /** Seconds beyond the drills themselves for getting into them; Jubilee modelling choice. */
   private static final int GETTING_READY = 30;
-
-  static final int LONG_WAIT_SECONDS = 60 * DemandFinder.LONG_WAIT;
 
   /** A top-up and what is left after it; common practice: a minute or two, just before. */
   private static final int TOP_UP_SECONDS = 120;
@@ -374,8 +372,8 @@ final class InOnePlace {
 
   /** The way to the start; a long wait gets a top-up near its end. */
   private List<PlanItem> transition(PrescriptionRequest request, int seconds) {
-    boolean isLong = request.circumstances().conditions().waitMinutes() >= DemandFinder.LONG_WAIT;
-    if (!isLong || seconds < LONG_WAIT_SECONDS || library.find(Role.STAY_WARM).isEmpty()) {
+    boolean isLong = request.circumstances().conditions().isLongWait();
+    if (!isLong || seconds < 60 * Conditions.LONG_WAIT || library.find(Role.STAY_WARM).isEmpty()) {
       return List.of(waiting(Role.SETTLE, seconds));
     }
     int topUp = TOP_UP_SECONDS + request.tuning().topUp();

@@ -7,7 +7,6 @@ import dev.jubilee.core.circumstances.Stage;
 import dev.jubilee.core.circumstances.Transfer;
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.demand.DemandBuilder;
-import dev.jubilee.core.demand.DemandFinder;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
@@ -50,7 +49,7 @@ final class Stages {
   private static final int NO_TRANSITION = 15;
 
   /** A wait with a top-up near its end, min. */
-  private static final int KEPT_WARM = DemandFinder.LONG_WAIT;
+  private static final int KEPT_WARM = Conditions.LONG_WAIT;
 
   private final InOnePlace inOnePlace;
   private final DrillLibrary library;

@@ -1,5 +1,6 @@
 package dev.jubilee.core.prescription;
 
+import dev.jubilee.core.circumstances.Conditions;
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.drill.WarmUpPart;
@@ -115,7 +116,7 @@ final class Tuner {
     int beforeARace = Math.max(LEAST_BEFORE_A_RACE, (int) (LEAST_OF_SETTLING * usual));
     int least = Math.max(wait, isRace ? beforeARace : LEAST_TRANSITION);
     int spare = Math.max(0, usual - least) / MORE * MORE;
-    int topUp = wait >= InOnePlace.LONG_WAIT_SECONDS ? MOST_TOP_UP : 0;
+    int topUp = wait >= 60 * Conditions.LONG_WAIT ? MOST_TOP_UP : 0;
     List<Tuning> all = new ArrayList<>();
     for (int less = 0; less <= spare; less += MORE) {
       for (int more = 0; more <= topUp; more += MORE) {

@@ -31,7 +31,7 @@ final class Brick {
   /** The parts one by one; where there is one sport, the whole. */
   static ParseResult read(String written, Sport usual, Zones zones) {
     String text = withoutItsName(written);
-    Optional<Cut> cut = text.length() > Shorthand.LONGEST ? Optional.empty() : cut(text);
+    Optional<Cut> cut = text.length() > Reader.LONGEST ? Optional.empty() : cut(text);
     return cut.isPresent() ? read(text, cut.get(), zones) : new Reader(text, usual, zones).read();
   }
 

@@ -11,6 +11,9 @@ import java.util.Optional;
 
 /** Reads one text, line by line; what cannot be read becomes a fault with its place. */
 final class Reader {
+  /** Longest text that is read, in characters. */
+  static final int LONGEST = 300;
+
   private static final int MOST_EFFORTS = 400;
 
   private final Cursor cursor;
@@ -24,13 +27,10 @@ final class Reader {
   }
 
   ParseResult read() {
-    if (cursor.text.length() > Shorthand.LONGEST) {
+    if (cursor.text.length() > LONGEST) {
       faults.add(
           new ParseError(
-              Shorthand.LONGEST,
-              cursor.text.length(),
-              "Too long: at most " + Shorthand.LONGEST + " characters.",
-              ""));
+              LONGEST, cursor.text.length(), "Too long: at most " + LONGEST + " characters.", ""));
       return reading(List.of());
     }
     if (takesLandWork()) {

@@ -25,7 +25,7 @@ import dev.jubilee.core.sport.Sport;
  */
 public final class Shorthand {
   /** Longest text that is read, in characters. */
-  public static final int LONGEST = 300;
+  public static final int LONGEST = Reader.LONGEST;
 
   private Shorthand() {}
 

@@ -11,6 +11,9 @@ import dev.jubilee.core.circumstances.Conditions;
  * @param water air that draws as much as the water one would swim in, °C
  */
 public record Ambient(int felt, boolean layers, int water) {
+  /** In air like this no warmth is gained or lost by it, °C; Jubilee modelling choice. */
+  static final int MILD = 20;
+
   /** Water of a pool draws like air this cold; Jubilee modelling choice. */
   private static final int POOL = 8;
 
@@ -32,7 +35,7 @@ public record Ambient(int felt, boolean layers, int water) {
     Conditions conditions = circumstances.conditions();
     int water = conditions.water().map(w -> POOL + STRONGER * (w - POOL_TEMPERATURE)).orElse(POOL);
     if (conditions.wetsuit()) {
-      water = (int) Math.round(Body.MILD - THROUGH_A_WETSUIT * (Body.MILD - water));
+      water = (int) Math.round(MILD - THROUGH_A_WETSUIT * (MILD - water));
     }
     return new Ambient(circumstances.feltTemperature(), false, water);
   }

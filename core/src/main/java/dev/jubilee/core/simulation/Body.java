@@ -64,9 +64,6 @@ public record Body(
   /** Thigh muscle at rest in mild air, °C (Saltin et al. 1968, from memory). */
   static final double RESTING_MUSCLE = 35;
 
-  /** Ambient in which nothing is gained or lost by it, °C; Jubilee modelling choice. */
-  static final int MILD = 20;
-
   /** How far cold air draws the level down, °C a °C; Jubilee modelling choice. */
   private static final double DRAWN_DOWN = 0.02;
 
@@ -80,7 +77,7 @@ public record Body(
 
   /** Muscle temperature above that of rest in mild air to which a steady cost leads, °C. */
   double level(double cost, Ambient air, boolean inWater) {
-    double colder = Math.max(-10, MILD - (inWater ? air.water() : air.felt()));
+    double colder = Math.max(-10, Ambient.MILD - (inWater ? air.water() : air.felt()));
     double through = air.layers() && !inWater ? THROUGH_LAYERS : 1;
     // Beyond critical intensity efforts are short: their heat is bounded, not their cost.
     return rise * Math.min(1.3, cost) - DRAWN_DOWN * colder * through;
@@ -88,7 +85,7 @@ public record Body(
 
   /** Time constant with which muscle cools, s. */
   double cooling(Ambient air, boolean inWater) {
-    double colder = Math.max(0, MILD - (inWater ? air.water() : air.felt()));
+    double colder = Math.max(0, Ambient.MILD - (inWater ? air.water() : air.felt()));
     double through = air.layers() && !inWater ? THROUGH_LAYERS : 1;
     double layered = air.layers() && !inWater ? 1 + THROUGH_LAYERS / 2 : 1;
     return cooling * layered / (1 + QUICKER * colder * through);

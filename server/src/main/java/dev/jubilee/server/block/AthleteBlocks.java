@@ -23,6 +23,7 @@ import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.block.stored.AthleteWeeksV1;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.json.Json;
+import dev.jubilee.server.learning.FrozenRoutine;
 import dev.jubilee.server.learning.RaceRoutineStore;
 import dev.jubilee.server.prescription.BlockPrescriptions;
 import dev.jubilee.server.session.SessionDetails;
@@ -282,7 +283,7 @@ class AthleteBlocks {
 
   private Map<Sport, RaceWarmUp> forRaces(UUID clubId, UUID athleteId) {
     Map<Sport, RaceWarmUp> forRaces = new EnumMap<>(Sport.class);
-    for (RaceRoutineStore.Frozen frozen : routines.of(athleteId)) {
+    for (FrozenRoutine frozen : routines.of(athleteId)) {
       prescriptions
           .plan(clubId, frozen.prescriptionId())
           .ifPresent(plan -> forRaces.put(frozen.sport(), new RaceWarmUp(frozen.name(), plan)));

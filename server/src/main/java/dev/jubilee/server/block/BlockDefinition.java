@@ -23,7 +23,6 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -254,70 +253,5 @@ public record BlockDefinition(
         .filter(m -> m.joins().isAfter(start))
         .forEach(m -> joins.putIfAbsent(m.athleteId(), m.joins()));
     return joins;
-  }
-
-  /** Refuses what cannot be laid out, naming where. */
-  void check() {
-    TrainingBlock block = toCore();
-    Set<String> names = new HashSet<>();
-    Set<UUID> seen = new HashSet<>();
-    for (int i = 0; i < groups.size(); i++) {
-      Group group = groups.get(i);
-      String path = "groups[" + i + "].";
-      if (group.name() == null || group.name().isBlank() || !names.add(group.name())) {
-        throw new OutOfRangeException(path + "name", group.name(), "a name of its own");
-      }
-      for (UUID id : group.athleteIds()) {
-        if (!seen.add(id)) {
-          throw new OutOfRangeException(path + "athleteIds", id, "each athlete in one group");
-        }
-      }
-    }
-    checkPattern(names);
-    // Made to be refused here when it ends before it begins.
-    interruptions.forEach(AthleteInterruption::toCore);
-    for (int i = 0; i < members.size(); i++) {
-      LocalDate joins = members.get(i).joins();
-      if (joins == null || !block.holds(joins)) {
-        throw new OutOfRangeException(
-            "members[" + i + "].joins", joins, "a day from " + start + " to " + race);
-      }
-    }
-  }
-
-  private void checkPattern(Set<String> groupNames) {
-    Set<String> keys = new HashSet<>();
-    for (int i = 0; i < pattern.size(); i++) {
-      Pattern p = pattern.get(i);
-      String path = "pattern[" + i + "].";
-      if (p.key() == null || p.key().isBlank() || !keys.add(p.key())) {
-        throw new OutOfRangeException(path + "key", p.key(), "a key of its own");
-      }
-      if (!groupNames.contains(p.group())) {
-        throw new OutOfRangeException(
-            path + "group", p.group(), "one of " + String.join(", ", groupNames));
-      }
-      BlockSessions.read(path + "shorthand", p.shorthand(), p.sport());
-      try {
-        BlockSessions.check(p, start);
-      } catch (OutOfRangeException e) {
-        throw e.in(path);
-      }
-    }
-    for (int i = 0; i < exceptions.size(); i++) {
-      DayException e = exceptions.get(i);
-      String path = "exceptions[" + i + "].";
-      Pattern of =
-          pattern.stream()
-              .filter(p -> p.key().equals(e.key()))
-              .findFirst()
-              .orElseThrow(
-                  () ->
-                      new OutOfRangeException(
-                          path + "key", e.key(), "one of " + String.join(", ", keys)));
-      if (e.shorthand() != null) {
-        BlockSessions.read(path + "shorthand", e.shorthand(), of.sport());
-      }
-    }
   }
 }

@@ -6,12 +6,8 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.time.DateTimeException;
 import java.time.Duration;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
-import java.time.OffsetDateTime;
 import java.time.ZoneId;
-import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
 import java.time.temporal.Temporal;
 import java.util.ArrayList;
@@ -169,25 +165,11 @@ final class ICalendar {
     try {
       return property
           .map(DateProperty::getDate)
-          .flatMap(at -> zoned(at, club))
+          .flatMap(at -> Recurrence.zoned(at, club))
           .filter(at -> written.say(number, name, at));
     } catch (DateTimeException e) {
       return Optional.empty();
     }
-  }
-
-  /** A time without a zone is the club's own, whatever the machine's is. */
-  static Optional<ZonedDateTime> zoned(Temporal at, ZoneId club) {
-    if (at instanceof ZonedDateTime zoned) {
-      return Optional.of(zoned);
-    } else if (at instanceof OffsetDateTime offset) {
-      return Optional.of(offset.toZonedDateTime());
-    } else if (at instanceof Instant instant) {
-      return Optional.of(instant.atZone(ZoneOffset.UTC));
-    } else if (at instanceof LocalDateTime local) {
-      return Optional.of(local.atZone(club));
-    }
-    return Optional.empty();
   }
 
   private static String key(VEvent event, ZonedDateTime at) {

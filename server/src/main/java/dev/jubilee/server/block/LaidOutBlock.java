@@ -16,7 +16,7 @@ public record LaidOutBlock(BlockDefinition definition, Map<String, SessionDetail
    * @throws OutOfRangeException naming the field and what would be accepted
    */
   static LaidOutBlock of(BlockDefinition definition) {
-    definition.check();
+    BlockChecks.require(definition);
     return ofStored(definition);
   }
 

@@ -2,9 +2,13 @@ package dev.jubilee.server.block;
 
 import dev.jubilee.core.quantity.OutOfRangeException;
 import java.time.DateTimeException;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.time.OffsetDateTime;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
 import java.time.temporal.Temporal;
 import java.util.ArrayList;
@@ -122,7 +126,7 @@ final class Recurrence {
   private static ZonedDateTime end(Temporal until, ZoneId zone) {
     return until instanceof LocalDate day
         ? day.atTime(LocalTime.MAX).atZone(zone)
-        : ICalendar.zoned(until, zone).orElseThrow();
+        : zoned(until, zone).orElseThrow();
   }
 
   /** Moments, and days where no time of day is written: then the event's own is meant. */
@@ -135,7 +139,7 @@ final class Recurrence {
           if (at instanceof LocalDate) {
             dates.add(at);
           } else {
-            ICalendar.zoned(at, zone).ifPresent(dates::add);
+            zoned(at, zone).ifPresent(dates::add);
           }
         }
       }
@@ -150,5 +154,19 @@ final class Recurrence {
 
   private static OutOfRangeException refused(String given, String accepted) {
     return new OutOfRangeException("repetition", given, accepted);
+  }
+
+  /** A time without a zone is the club's own, whatever the machine's is. */
+  static Optional<ZonedDateTime> zoned(Temporal at, ZoneId club) {
+    if (at instanceof ZonedDateTime zoned) {
+      return Optional.of(zoned);
+    } else if (at instanceof OffsetDateTime offset) {
+      return Optional.of(offset.toZonedDateTime());
+    } else if (at instanceof Instant instant) {
+      return Optional.of(instant.atZone(ZoneOffset.UTC));
+    } else if (at instanceof LocalDateTime local) {
+      return Optional.of(local.atZone(club));
+    }
+    return Optional.empty();
   }
 }

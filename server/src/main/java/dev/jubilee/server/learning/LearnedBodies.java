@@ -1,8 +1,8 @@
 package dev.jubilee.server.learning;
 
 import dev.jubilee.core.learning.LearnedBody;
+import dev.jubilee.server.record.Kept;
 import dev.jubilee.server.record.Records;
-import dev.jubilee.server.record.Records.Kept;
 import java.util.List;
 
 /** What records say of a body, as people see it. */

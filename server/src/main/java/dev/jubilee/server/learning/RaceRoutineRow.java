@@ -38,14 +38,14 @@ class RaceRoutineRow extends ClubRow<RaceRoutineRow.Key> {
     this.sport = sport;
   }
 
-  void freeze(RaceRoutineStore.Frozen frozen) {
+  void freeze(FrozenRoutine frozen) {
     this.name = frozen.name();
     this.prescriptionId = frozen.prescriptionId();
     this.frozenOn = frozen.on();
   }
 
-  RaceRoutineStore.Frozen frozen() {
-    return new RaceRoutineStore.Frozen(sport, name, prescriptionId, frozenOn);
+  FrozenRoutine frozen() {
+    return new FrozenRoutine(sport, name, prescriptionId, frozenOn);
   }
 
   @Override

@@ -1,7 +1,6 @@
 package dev.jubilee.server.learning;
 
 import dev.jubilee.core.sport.Sport;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -16,22 +15,15 @@ public class RaceRoutineStore {
     this.repository = repository;
   }
 
-  /**
-   * A routine.
-   *
-   * @param prescriptionId the warm-up that is kept
-   */
-  public record Frozen(Sport sport, String name, UUID prescriptionId, LocalDate on) {}
-
   /** Of an athlete, in the order of sports. */
-  public List<Frozen> of(UUID athleteId) {
+  public List<FrozenRoutine> of(UUID athleteId) {
     return repository.findByAthleteIdOrderBySport(athleteId).stream()
         .map(RaceRoutineRow::frozen)
         .toList();
   }
 
   @Transactional
-  void freeze(UUID athleteId, Frozen frozen) {
+  void freeze(UUID athleteId, FrozenRoutine frozen) {
     RaceRoutineRow row =
         repository
             .findById(new RaceRoutineRow.Key(athleteId, frozen.sport()))

@@ -10,8 +10,8 @@ import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.prescription.PrescriptionRow;
 import dev.jubilee.server.prescription.Prescriptions;
 import dev.jubilee.server.problem.ConflictException;
+import dev.jubilee.server.record.Kept;
 import dev.jubilee.server.record.Records;
-import dev.jubilee.server.record.Records.Kept;
 import dev.jubilee.server.session.SessionDetails;
 import dev.jubilee.server.session.Sessions;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -82,7 +82,7 @@ class RaceRoutines {
     return store.of(athleteId).stream().map(f -> view(f)).toList();
   }
 
-  private RaceRoutineView view(RaceRoutineStore.Frozen frozen) {
+  private RaceRoutineView view(FrozenRoutine frozen) {
     Kept kept = records.find(frozen.prescriptionId()).orElse(null);
     return new RaceRoutineView(
         frozen.sport(),
@@ -127,7 +127,7 @@ class RaceRoutines {
                             + " ready it felt."));
     store.freeze(
         athleteId,
-        new RaceRoutineStore.Frozen(
+        new FrozenRoutine(
             request.sport(),
             request.name().strip(),
             UUID.fromString(best.key()),

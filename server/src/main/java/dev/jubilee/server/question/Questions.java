@@ -13,6 +13,7 @@ import dev.jubilee.server.prescription.Prescriptions;
 import dev.jubilee.server.prescription.Previews;
 import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.problem.NotFoundException;
+import dev.jubilee.server.record.Kept;
 import dev.jubilee.server.record.Records;
 import dev.jubilee.server.record.stored.RecordV1;
 import dev.jubilee.server.session.SessionDetails;
@@ -283,7 +284,7 @@ public class Questions {
     List<QuestionTurnRow> taken = turns.findByQuestionIdOrderByNumber(row.getId());
     boolean isOver = taken.size() == question.turns() && !row.isGivenUp();
     for (QuestionTurnRow turn : taken) {
-      Optional<Records.Kept> kept = records.find(turn.prescriptionId());
+      Optional<Kept> kept = records.find(turn.prescriptionId());
       Optional<Double> value = kept.flatMap(k -> value(k.figures(), question.measure()));
       answers.add(new Question.Turn(turn.number(), value));
       views.add(

@@ -9,7 +9,6 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
@@ -64,19 +63,6 @@ class RecordController {
         .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"records.csv\"")
         .body(export.csv(from, until));
   }
-
-  /**
-   * Records of some days, whole.
-   *
-   * @param version of the form that {@code records.schema.json} describes
-   * @param athletes names by key
-   */
-  record RecordsOfDays(
-      int version,
-      LocalDate from,
-      LocalDate until,
-      Map<UUID, String> athletes,
-      List<RecordView> records) {}
 
   /** The same, each warm-up whole. */
   @GetMapping("/records.json")

@@ -4,8 +4,6 @@ import static java.time.temporal.ChronoUnit.DAYS;
 
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.server.athlete.Athletes;
-import dev.jubilee.server.record.RecordController.RecordsOfDays;
-import dev.jubilee.server.record.Records.Kept;
 import dev.jubilee.server.record.stored.RecordV1;
 import java.io.IOException;
 import java.io.StringWriter;

@@ -51,7 +51,7 @@ class RecordRow extends ClubRow<UUID> {
     this.prescriptionId = prescriptionId;
   }
 
-  void write(Records.Kept kept, Instant now) {
+  void write(Kept kept, Instant now) {
     this.athleteId = kept.athleteId();
     this.sessionId = kept.sessionId();
     this.startsAt = kept.startsAt();
@@ -62,8 +62,8 @@ class RecordRow extends ClubRow<UUID> {
     this.changedAt = now;
   }
 
-  Records.Kept kept() {
-    return new Records.Kept(
+  Kept kept() {
+    return new Kept(
         prescriptionId,
         athleteId,
         sessionId,

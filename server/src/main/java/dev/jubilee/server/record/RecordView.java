@@ -96,11 +96,11 @@ public record RecordView(
   }
 
   /** Of a record that is kept. */
-  public static RecordView of(Records.Kept kept) {
+  public static RecordView of(Kept kept) {
     return of(kept, true);
   }
 
-  static RecordView of(Records.Kept kept, boolean isRecorded) {
+  static RecordView of(Kept kept, boolean isRecorded) {
     RecordV1 f = kept.figures();
     return new RecordView(
         kept.prescriptionId(),

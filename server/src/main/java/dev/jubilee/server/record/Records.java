@@ -86,22 +86,6 @@ public class Records implements WarmUpListener {
     this.writing = new TransactionTemplate(transactions);
   }
 
-  /**
-   * A record.
-   *
-   * @param startsAt first effort of the session, where the club is
-   * @param byHand what a coach said, if anything
-   */
-  public record Kept(
-      UUID prescriptionId,
-      UUID athleteId,
-      UUID sessionId,
-      LocalDateTime startsAt,
-      Sport sport,
-      SessionKind kind,
-      RecordV1 figures,
-      Optional<ByHandV1> byHand) {}
-
   @Override
   public void told(UUID clubId, UUID prescriptionId) {
     try {

@@ -71,14 +71,14 @@ class Sweeps {
   }
 
   private RecordView view(UUID clubId, PrescriptionRow row) {
-    Optional<Records.Kept> kept = records.find(row.id());
+    Optional<Kept> kept = records.find(row.id());
     if (kept.isPresent()) {
       return RecordView.of(kept.get());
     }
     SessionRow session = sessions.row(row.sessionId());
     SessionDetails details = sessions.details(session);
     return RecordView.of(
-        new Records.Kept(
+        new Kept(
             row.id(),
             row.athleteId(),
             row.sessionId(),

@@ -1,8 +1,8 @@
 package dev.jubilee.server.recording;
 
-import dev.jubilee.server.recording.Recordings.FilesV1;
-import dev.jubilee.server.recording.Recordings.SeriesV1;
-import dev.jubilee.server.recording.Recordings.StepsV1;
+import dev.jubilee.server.recording.stored.RecordingV1.FilesV1;
+import dev.jubilee.server.recording.stored.RecordingV1.SeriesV1;
+import dev.jubilee.server.recording.stored.RecordingV1.StepsV1;
 import dev.jubilee.server.tenant.ClubRow;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;

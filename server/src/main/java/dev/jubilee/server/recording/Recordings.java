@@ -1,6 +1,5 @@
 package dev.jubilee.server.recording;
 
-import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.recording.Arrangement;
@@ -21,6 +20,9 @@ import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.problem.NotFoundException;
 import dev.jubilee.server.record.MeasuredLookup;
 import dev.jubilee.server.record.stored.RecordV1;
+import dev.jubilee.server.recording.stored.RecordingV1.FilesV1;
+import dev.jubilee.server.recording.stored.RecordingV1.SeriesV1;
+import dev.jubilee.server.recording.stored.RecordingV1.StepsV1;
 import dev.jubilee.server.session.SessionDetails;
 import dev.jubilee.server.session.Sessions;
 import java.time.Clock;
@@ -80,40 +82,6 @@ public class Recordings implements MeasuredLookup {
     this.writing = new TransactionTemplate(transactions);
     this.reading = new TransactionTemplate(transactions);
     this.reading.setReadOnly(true);
-  }
-
-  /** A series as it is stored. */
-  record SeriesV1(
-      Instant start, Recording.Measure measure, List<Integer> hundredths, List<Integer> hearts) {
-    static SeriesV1 of(Recording r) {
-      return new SeriesV1(
-          r.start(),
-          r.measure(),
-          r.figures().stream().map(f -> Double.isNaN(f) ? -1 : (int) Math.round(100 * f)).toList(),
-          r.hearts());
-    }
-
-    Recording toCore() {
-      return new Recording(
-          start,
-          Optional.empty(),
-          measure,
-          hundredths.stream().map(h -> h < 0 ? Double.NaN : h / 100.0).toList(),
-          hearts);
-    }
-  }
-
-  /** Names of files. */
-  record FilesV1(List<String> names) {}
-
-  /** What a coach says; {@code begins} is absent where stretches are as they were found. */
-  @JsonInclude(JsonInclude.Include.NON_NULL)
-  record StepsV1(List<Integer> stepOf, List<Integer> begins) {
-    RecordedSession read(PlannedSteps planned, Recording recording) {
-      return begins == null
-          ? RecordedSession.of(planned, recording, stepOf)
-          : RecordedSession.of(planned, recording, new Arrangement(begins, stepOf));
-    }
   }
 
   /** What a session of an athlete is read against. */
