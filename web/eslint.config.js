@@ -1,7 +1,32 @@
 import js from "@eslint/js";
+import imports from "eslint-plugin-import";
 import a11y from "eslint-plugin-jsx-a11y";
 import hooks from "eslint-plugin-react-hooks";
 import ts from "typescript-eslint";
+
+/** Folders from the ground up: each may use what stands before its own line. */
+const STOREYS = [
+  ["api", "running"],
+  ["shared", "signal"],
+  ["body", "drill", "lead", "people", "recording", "signin"],
+  ["checkin", "decision", "screening"],
+  ["board", "follow", "logbook"],
+  ["learning", "record"],
+  ["question", "review"],
+  ["athlete", "prescription"],
+  ["block", "session"],
+  ["app"],
+];
+
+const zones = STOREYS.flatMap((storey, i) =>
+  storey.map((folder) => ({
+    target: `./src/${folder}`,
+    from: [storey.filter((beside) => beside !== folder), ...STOREYS.slice(i + 1)]
+      .flat()
+      .map((above) => `./src/${above}`),
+    message: "A folder uses what stands below it; see STOREYS in eslint.config.js.",
+  })),
+);
 
 export default ts.config(
   { ignores: ["dist", "target", "node_modules", "src/**/schema.ts", "src/api/words.ts"] },
@@ -15,7 +40,13 @@ export default ts.config(
   a11y.flatConfigs.recommended,
   hooks.configs.flat.recommended,
   {
+    plugins: { import: imports },
+    settings: {
+      "import/resolver": { node: { extensions: [".ts", ".tsx"] } },
+      "import/parsers": { "@typescript-eslint/parser": [".ts", ".tsx"] },
+    },
     rules: {
+      "import/no-restricted-paths": ["error", { basePath: import.meta.dirname, zones }],
       "@typescript-eslint/no-non-null-assertion": "error",
       "@typescript-eslint/consistent-type-imports": "error",
       "@typescript-eslint/no-confusing-void-expression": ["error", { ignoreArrowShorthand: true }],

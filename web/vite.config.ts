@@ -22,7 +22,16 @@ export default defineConfig({
   build: {
     // Browsers since 2023 know modulepreload themselves.
     modulePreload: { polyfill: false },
-    rollupOptions: { input: { coach: "index.html", athlete: "follow.html" } },
+    rollupOptions: {
+      input: { coach: "index.html", athlete: "follow.html" },
+      checks: { circularDependency: true },
+      onwarn(warning, warn) {
+        // Packages may have theirs.
+        if (warning.code === "CIRCULAR_DEPENDENCY") {
+          if (!warning.message.includes("node_modules")) throw new Error(warning.message);
+        } else warn(warning);
+      },
+    },
     chunkSizeWarningLimit: 800,
   },
   server: {

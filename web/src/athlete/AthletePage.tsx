@@ -11,7 +11,7 @@ import { UsedTo } from "../learning/UsedTo";
 import { best } from "../learning/words";
 import { Questions } from "../question/Questions";
 import { BodyHistory } from "../screening/BodyHistory";
-import { dayAndMonth, timeOf, weekday } from "../session/dates";
+import { dayAndMonth, timeOf, weekday } from "../shared/dates";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { SportIcon } from "../shared/icons";
 import { Section, Soft, Title } from "../shared/panels";

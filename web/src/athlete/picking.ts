@@ -1,5 +1,5 @@
 // Who is offered where athletes are chosen, and in what order.
-import { startOf } from "../session/starts";
+import { startOf } from "../shared/starts";
 import type { AthleteView, SessionView, Sport } from "../api/types";
 
 /** Whoever left is offered only where they are already. */

@@ -7,7 +7,7 @@ import { useNavigate, useParams } from "react-router";
 import { invalidate } from "../api/invalidate";
 import { api, data } from "../api/client";
 import type { AthleteView, BlockDefinition, BlockView } from "../api/types";
-import { plusDays } from "../session/dates";
+import { plusDays } from "../shared/dates";
 import { useOnce } from "../shared/once";
 import { AthletePicker } from "../athlete/AthletePicker";
 import { ErrorNotice } from "../shared/ErrorNotice";

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { Link, Navigate, useNavigate, useParams } from "react-router";
 import { api, data } from "../api/client";
 import type { AthleteBlock, BlockView } from "../api/types";
-import { dayAndMonth, plusDays, weekday } from "../session/dates";
+import { dayAndMonth, plusDays, weekday } from "../shared/dates";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { readDate } from "../shared/calendar";
 import { SelectField, TextField } from "../shared/fields";

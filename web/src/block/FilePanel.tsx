@@ -9,7 +9,7 @@ import type { BlockView, ImportLine, SessionFile } from "../api/types";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { KINDS } from "../shared/words";
 import { formatOf } from "./files";
-import { timeOf } from "../session/dates";
+import { timeOf } from "../shared/dates";
 import { sayDate } from "../shared/calendar";
 import { Section, Soft, Title } from "../shared/panels";
 

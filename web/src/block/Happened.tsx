@@ -2,7 +2,7 @@ import { Box, Button } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { api, data } from "../api/client";
 import type { BlockView } from "../api/types";
-import { dayAndMonth } from "../session/dates";
+import { dayAndMonth } from "../shared/dates";
 import { Section, Soft, Title } from "../shared/panels";
 import { regionInSentence } from "../shared/words";
 import { withHappened, type BlockEdit } from "./edits";

@@ -4,7 +4,7 @@ import { Fragment, useState } from "react";
 import { Link, useParams } from "react-router";
 import { api, data } from "../api/client";
 import type { SquadSheet } from "../api/types";
-import { dayAndMonth, timeOf, weekday } from "../session/dates";
+import { dayAndMonth, timeOf, weekday } from "../shared/dates";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { CheckboxField } from "../shared/fields";
 import { clock, say, targetWords } from "../shared/units";

@@ -3,7 +3,7 @@ import { Box, Button, Flex } from "@chakra-ui/react";
 import { Fragment, useState, type ReactNode } from "react";
 import { Link } from "react-router";
 import type { AthleteBlock, BlockView, BlockWarmUp } from "../api/types";
-import { dayAndMonth, plusDays, weekday } from "../session/dates";
+import { dayAndMonth, plusDays, weekday } from "../shared/dates";
 import { SportIcon } from "../shared/icons";
 import { SelectField, TextField } from "../shared/fields";
 import {

@@ -3,7 +3,7 @@ import { useEffect, useState } from "react";
 import { Link, useParams } from "react-router";
 import type { BoardAthlete, BoardSession, BoardView, Crossing } from "../api/types";
 import { CheckInPanel } from "../checkin/CheckInPanel";
-import { dayAndMonth, plusDays, weekday } from "../session/dates";
+import { dayAndMonth, plusDays, weekday } from "../shared/dates";
 import { sayTime } from "../shared/calendar";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { NumberField } from "../shared/NumberField";

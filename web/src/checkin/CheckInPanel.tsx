@@ -6,7 +6,7 @@ import { invalidate } from "../api/invalidate";
 import { api, data } from "../api/client";
 import type { CheckInView, TodaysChange } from "../api/types";
 import { Body } from "../body/Body";
-import { timeOf } from "../session/dates";
+import { timeOf } from "../shared/dates";
 import { CheckboxField } from "../shared/fields";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { ALARMS } from "../shared/words";

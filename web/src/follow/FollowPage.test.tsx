@@ -4,7 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { EventBatch } from "../api/types";
 import { FollowPage } from "./FollowPage";
 
-vi.mock("./signals", () => ({
+vi.mock("../running/signals", () => ({
   allowSound: vi.fn(),
   nextItem: vi.fn(),
   changeSides: vi.fn(),

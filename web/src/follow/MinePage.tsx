@@ -5,7 +5,7 @@ import { SportIcon } from "../shared/icons";
 import { clock } from "../shared/units";
 import { KITS } from "../shared/words";
 import { LinkNotice } from "./LinkNotice";
-import { localTime, startInstant } from "./starttime";
+import { localTime, startInstant } from "../running/starttime";
 import { useKept } from "./useKept";
 import css from "./follow.module.css";
 

@@ -5,12 +5,12 @@ import type { FollowItem, FollowView, InHandView, Segment } from "../api/types";
 import { sayTime } from "../shared/calendar";
 import type { Happening, Place } from "./keeping";
 import { Player } from "./Player";
-import * as signals from "./signals";
-import { localTime } from "./starttime";
+import * as signals from "../running/signals";
+import { localTime } from "../running/starttime";
 import type { Sensors } from "./useSensors";
 
-vi.mock("./clock", () => ({ now: () => Date.now() }));
-vi.mock("./signals", () => ({
+vi.mock("../running/clock", () => ({ now: () => Date.now() }));
+vi.mock("../running/signals", () => ({
   nextItem: vi.fn(),
   changeSides: vi.fn(),
   changeComes: vi.fn(),

@@ -14,15 +14,22 @@ import { clock, say } from "../shared/units";
 import { BLOCKS } from "../shared/words";
 import { inLead, ownSeconds } from "../lead/steps";
 import type { Asked } from "../signal/simulated";
-import * as evenClock from "./clock";
+import * as evenClock from "../running/clock";
 import { Count, TargetLine } from "./Count";
 import { Gauges, powerOf, speedOf } from "./Gauges";
 import { InHand, WhySkipped } from "./InHand";
 import type { Place } from "./keeping";
 import { Ready } from "./Ready";
 import { fitted, inPlace, MORE, offered, rungsOf, withMore, withRung, type Late } from "./refit";
-import { keepAwake } from "./signals";
-import { moveTo, pause, seconds, start as startWatch, STOPPED, type Stopwatch } from "./stopwatch";
+import { keepAwake } from "../running/signals";
+import {
+  moveTo,
+  pause,
+  seconds,
+  start as startWatch,
+  STOPPED,
+  type Stopwatch,
+} from "../running/stopwatch";
 import {
   beatAt,
   endOf,

@@ -4,7 +4,7 @@ import { sayTime } from "../shared/calendar";
 import { Countdown } from "../shared/Countdown";
 import { clock, say, targetWords } from "../shared/units";
 import { BLOCKS } from "../shared/words";
-import { beginOf, localTime, startInstant } from "./starttime";
+import { beginOf, localTime, startInstant } from "../running/starttime";
 import clsx from "clsx";
 import css from "./follow.module.css";
 

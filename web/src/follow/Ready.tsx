@@ -5,7 +5,7 @@ import { ember } from "../shared/ember";
 import { clock } from "../shared/units";
 import { Afterwards } from "./Afterwards";
 import { Slipped } from "./InHand";
-import { localTime } from "./starttime";
+import { localTime } from "../running/starttime";
 import type { Tell } from "./useTelling";
 import clsx from "clsx";
 import css from "./follow.module.css";

@@ -3,7 +3,7 @@ import { openDB, type DBSchema, type IDBPDatabase } from "idb";
 import type { FollowEvent, FollowItem, MarkInput } from "../api/types";
 import type { Checkpoint } from "../decision/look";
 import { newKey } from "../shared/once";
-import type { Stopwatch } from "./stopwatch";
+import type { Stopwatch } from "../running/stopwatch";
 
 /** An event before it has its number. */
 export type Happening = Omit<FollowEvent, "sequence" | "run" | "at"> & { at: number };

@@ -6,7 +6,7 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { later } from "../shared/later";
 import { FollowPage } from "./FollowPage";
-import { show } from "./senses";
+import { show } from "../running/senses";
 import { keepPage } from "./version";
 
 const MinePage = later(async () => (await import("./MinePage")).MinePage);

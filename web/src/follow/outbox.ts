@@ -1,6 +1,6 @@
 // Brings what a device keeps to the server: each event once, whatever breaks on the way.
 import type { EventBatch, FollowEvent, Received } from "../api/types";
-import { now } from "./clock";
+import { now } from "../running/clock";
 import { Remembered, type Happening, type Keeping, type Place } from "./keeping";
 
 /** Events that are sent at once, and characters of them: the server takes no longer body. */

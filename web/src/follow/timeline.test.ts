@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { FollowItem, Segment } from "../api/types";
-import { moveTo, pause, seconds, start, STOPPED } from "./stopwatch";
+import { moveTo, pause, seconds, start, STOPPED } from "../running/stopwatch";
 import { beatAt, endOf, nextItemAt, previousItemAt, repetition, timeline } from "./timeline";
 
 const work = (s: number, side: Segment["side"], count = 0): Segment => ({

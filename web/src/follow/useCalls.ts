@@ -2,7 +2,7 @@
 import { useEffect, useRef } from "react";
 import type { Segment } from "../api/types";
 import { say } from "../shared/units";
-import { changeComes, changeSides, countIn, nextItem, speak } from "./signals";
+import { changeComes, changeSides, countIn, nextItem, speak } from "../running/signals";
 import { comesAnotherSide, repetition, toFetch, type Beat } from "./timeline";
 
 const COUNT_IN = 3;

@@ -4,7 +4,7 @@ import type { LeadState, LeadStep, LedView } from "../api/types";
 import { watchOfLead } from "../lead/steps";
 import { useLive } from "../lead/useLive";
 import { useServerClock } from "../lead/useServerClock";
-import type { Stopwatch } from "./stopwatch";
+import type { Stopwatch } from "../running/stopwatch";
 
 export interface Led {
   steps: readonly LeadStep[];

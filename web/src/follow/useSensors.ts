@@ -11,7 +11,7 @@ import {
   type SensorState,
 } from "../signal/sensors";
 import type { Asked } from "../signal/simulated";
-import * as evenClock from "./clock";
+import * as evenClock from "../running/clock";
 import type { Tell } from "./useTelling";
 import { fetchKept } from "./version";
 

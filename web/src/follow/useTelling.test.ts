@@ -2,7 +2,7 @@
 import { renderHook } from "@testing-library/react";
 import { expect, it } from "vitest";
 import type { FollowItem } from "../api/types";
-import { moveTo, start, STOPPED } from "./stopwatch";
+import { moveTo, start, STOPPED } from "../running/stopwatch";
 import { timeline } from "./timeline";
 import { useTelling } from "./useTelling";
 

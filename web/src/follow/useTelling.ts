@@ -3,7 +3,7 @@ import { useEffect, useRef } from "react";
 import type { FollowItem } from "../api/types";
 import { isMeanwhile } from "../lead/steps";
 import type { Happening } from "./keeping";
-import { seconds, type Stopwatch } from "./stopwatch";
+import { seconds, type Stopwatch } from "../running/stopwatch";
 import { beatAt, changeoverOf, type Beat } from "./timeline";
 
 /** Tells what happened, now unless said otherwise. */

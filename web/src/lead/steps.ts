@@ -1,7 +1,7 @@
 // A warm-up that is led: steps that all do together, each with the athlete's own version in it.
 import type { FollowItem, LeadState, LeadStep, Segment } from "../api/types";
 import { BLOCKS } from "../shared/words";
-import { seconds, type Stopwatch } from "../follow/stopwatch";
+import { seconds, type Stopwatch } from "../running/stopwatch";
 
 /** What a step is called: several things in a row are their part. */
 export function nameOf(step: LeadStep): string {

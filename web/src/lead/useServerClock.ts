@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import { now } from "../follow/clock";
+import { now } from "../running/clock";
 import { ServerClock } from "./serverClock";
 
 /** Questions at first, and at each time after it. */

@@ -1,6 +1,6 @@
 import type { AthletePageView } from "../api/types";
 import { Soft } from "../shared/panels";
-import { dayAndMonth } from "../session/dates";
+import { dayAndMonth } from "../shared/dates";
 import css from "./learning.module.css";
 
 /** Of many ladders these are shown. */

@@ -3,7 +3,7 @@ import type { RecordView } from "../api/types";
 import { Engraving } from "../shared/Engraving";
 import type { EngravedStep } from "../shared/engraving";
 import { READY } from "../logbook/done";
-import { dayAndMonth } from "../session/dates";
+import { dayAndMonth } from "../shared/dates";
 import css from "./learning.module.css";
 
 /** The latest warm-ups as small staircases, the newest first, with how they felt. */

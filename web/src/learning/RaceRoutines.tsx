@@ -3,7 +3,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { api, data } from "../api/client";
 import type { Sport } from "../api/types";
-import { dayAndMonth } from "../session/dates";
+import { dayAndMonth } from "../shared/dates";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { Soft } from "../shared/panels";
 import { READY } from "../logbook/done";

@@ -2,7 +2,7 @@ import { Box, Button, Flex, Grid } from "@chakra-ui/react";
 import { lazy, memo, Suspense, useCallback, useEffect, useState } from "react";
 import { Link, useParams } from "react-router";
 import type { AxisItem, PlanView, PrescriptionView } from "../api/types";
-import { before, dayAndMonth, timeOf, weekday } from "../session/dates";
+import { before, dayAndMonth, timeOf, weekday } from "../shared/dates";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { Countdown } from "../shared/Countdown";
 import { Curves } from "../shared/Curves";

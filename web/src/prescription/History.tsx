@@ -3,7 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { memo, useState } from "react";
 import { api, data } from "../api/client";
 import type { PlanView } from "../api/types";
-import { timeOf } from "../session/dates";
+import { timeOf } from "../shared/dates";
 import { Countdown } from "../shared/Countdown";
 import { Curves } from "../shared/Curves";
 import { SelectField } from "../shared/fields";

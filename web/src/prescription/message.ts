@@ -1,6 +1,6 @@
 // A warm-up as a message to copy into a chat: what, when, block by block, and the link.
 import type { Item, PrescriptionView } from "../api/types";
-import { before, dayAndMonth, timeOf, weekday } from "../session/dates";
+import { before, dayAndMonth, timeOf, weekday } from "../shared/dates";
 import { bands } from "../shared/staircase";
 import { about, clock, figures, say } from "../shared/units";
 import { BLOCKS } from "../shared/words";

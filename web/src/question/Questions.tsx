@@ -4,7 +4,7 @@ import { useState } from "react";
 import { api, data } from "../api/client";
 import type { Kind, QuestionInput, QuestionView, Sport } from "../api/types";
 import { count } from "../learning/words";
-import { dayAndMonth } from "../session/dates";
+import { dayAndMonth } from "../shared/dates";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { SelectField, TextField } from "../shared/fields";
 import { Soft } from "../shared/panels";

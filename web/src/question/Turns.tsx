@@ -1,5 +1,5 @@
 import type { QuestionView } from "../api/types";
-import { dayAndMonth } from "../session/dates";
+import { dayAndMonth } from "../shared/dates";
 import css from "./question.module.css";
 
 /** The turns in their pairs: what was taken with its number, what is to come closed. */

@@ -5,7 +5,7 @@ import { Link, useParams } from "react-router";
 import { api, data } from "../api/client";
 import type { AthleteView, RecordView } from "../api/types";
 import { READY } from "../logbook/done";
-import { dayAndMonth } from "../session/dates";
+import { dayAndMonth } from "../shared/dates";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { TextField } from "../shared/fields";
 import { Soft } from "../shared/panels";

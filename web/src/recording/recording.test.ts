@@ -1,6 +1,5 @@
 import { expect, it } from "vitest";
 import type { RecordingView } from "../api/types";
-import { readResults } from "../record/results";
 import { begun, joined, placed, span, split, tied } from "./axis";
 import { formatOf, refused } from "./files";
 
@@ -54,10 +53,4 @@ it("knows files by their end and refuses what is too large", () => {
   expect(formatOf("run.exe")).toBeUndefined();
   expect(refused({ name: "a.tcx", size: 10 })).toBe("");
   expect(refused({ name: "a.gpx", size: 100_000_000 })).toContain("100 MB");
-});
-
-it("reads times, watts and speeds", () => {
-  expect(readResults("3:20, 3:16.5")).toEqual({ unit: "SECONDS", efforts: [200, 196.5] });
-  expect(readResults("310 W; 305 W")).toEqual({ unit: "WATTS", efforts: [310, 305] });
-  expect(readResults(" ")).toBeNull();
 });

@@ -5,7 +5,7 @@ import { Link, useParams } from "react-router";
 import { api, data } from "../api/client";
 import type { WeekReview } from "../api/types";
 import { figure } from "../learning/words";
-import { dayAndMonth, plusDays } from "../session/dates";
+import { dayAndMonth, plusDays } from "../shared/dates";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { Section, Soft, Title } from "../shared/panels";
 import { clock } from "../shared/units";

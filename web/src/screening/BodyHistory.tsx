@@ -3,7 +3,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, data } from "../api/client";
 import type { AthleteView, BodyHistoryView } from "../api/types";
 import { Body, type Shade } from "../body/Body";
-import { dayAndMonth } from "../session/dates";
+import { dayAndMonth } from "../shared/dates";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { ONE_SIDE } from "../shared/words";
 

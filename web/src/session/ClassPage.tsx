@@ -9,7 +9,7 @@ import { ErrorNotice } from "../shared/ErrorNotice";
 import { TextField } from "../shared/fields";
 import { clock, say } from "../shared/units";
 import { BLOCKS, REGIONS } from "../shared/words";
-import { dayAndMonth, timeOf } from "./dates";
+import { dayAndMonth, timeOf } from "../shared/dates";
 import css from "./class.module.css";
 
 /** Many in one room: who is there, one skeleton, each drill explained once. */

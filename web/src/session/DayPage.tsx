@@ -8,10 +8,10 @@ import { ErrorNotice } from "../shared/ErrorNotice";
 import { SportIcon } from "../shared/icons";
 import { clock } from "../shared/units";
 import { KINDS, PLACES, SPORTS } from "../shared/words";
-import { before, dayAndMonth, plusDays, timeOf, weekday } from "./dates";
+import { before, dayAndMonth, plusDays, timeOf, weekday } from "../shared/dates";
 import { PrescribeAll } from "./PrescribeAll";
 import { RemovedNotice } from "./RemoveSession";
-import { laterBy, startOf } from "./starts";
+import { laterBy, startOf } from "../shared/starts";
 import { usePrescribe } from "./usePrescribe";
 
 /** Minutes that every warm-up of the day is drawn against at least, so that lengths compare. */

@@ -2,7 +2,7 @@ import { Box, Button, Flex } from "@chakra-ui/react";
 import { useState } from "react";
 import type { AthleteView, LaterStart } from "../api/types";
 import { Group, TextField } from "../shared/fields";
-import { minutesBetween, plusMinutes } from "./starts";
+import { minutesBetween, plusMinutes } from "../shared/starts";
 
 interface Props {
   athletes: readonly AthleteView[];

@@ -7,7 +7,7 @@ import { api, data } from "../api/client";
 import type { SessionView } from "../api/types";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { SportIcon } from "../shared/icons";
-import { dayAndMonth, plusDays, timeOf, weekday } from "./dates";
+import { dayAndMonth, plusDays, timeOf, weekday } from "../shared/dates";
 import { useMoving } from "./moving";
 import { PrescribeAll } from "./PrescribeAll";
 import { weeksFrom } from "./weeks";

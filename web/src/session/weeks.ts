@@ -1,6 +1,6 @@
 // Days of the weeks around a date, as the club counts them.
 import { weekStart } from "../shared/calendar";
-import { plusDays } from "./dates";
+import { plusDays } from "../shared/dates";
 
 /** Of JavaScript's days of the week. */
 const FIRST = { SUNDAY: 0, MONDAY: 1, SATURDAY: 6 } as const;
