@@ -1,6 +1,7 @@
 // Keeps what was told on the device until the server has it.
 import type { CheckInInput, CheckInStanding } from "../api/types";
 import { problemOf } from "../api/problem";
+import { Sender } from "../running/sender";
 import { needsTheCoachFirst } from "./answers";
 
 export interface Told {
@@ -27,8 +28,7 @@ type Store = Pick<Storage, "getItem" | "setItem" | "removeItem">;
 
 /** One device's check-ins for one link: the last told counts. */
 export class CheckInOutbox {
-  private timer: ReturnType<typeof setTimeout> | undefined;
-  private isSending = false;
+  private readonly sender = new Sender(() => this.sendOrAsk(), AGAIN);
   private isClosed = false;
   private state: Standing;
 
@@ -52,43 +52,40 @@ export class CheckInOutbox {
   }
 
   /** Sends what waits, or asks how things stand. */
-  async send(): Promise<void> {
-    if (this.isSending || this.isClosed) return;
-    this.isSending = true;
+  send(): Promise<void> {
+    return this.sender.send();
+  }
+
+  private async sendOrAsk(): Promise<void> {
     const told = this.state.waits;
-    try {
-      const path = `/api/follow/${encodeURIComponent(this.token)}/check-in`;
-      const response = await fetch(
-        path,
-        told && {
-          method: "POST",
-          headers: { "Content-Type": "application/json" },
-          body: JSON.stringify(told),
-          keepalive: true,
-        },
-      );
-      if (response.ok) {
-        const standing = (await response.json()) as CheckInStanding;
-        if (this.state.waits === told) this.forget(told);
-        this.say({ standing, ...(this.state.waits === told ? { waits: undefined } : {}) });
-      } else if (told && response.status < 500 && response.status !== 429) {
-        const problem = await problemOf(response);
-        this.forget(told);
-        this.say({ waits: undefined, refused: problem.message });
-      } else {
-        this.soon();
-      }
-    } catch {
-      this.soon();
-    } finally {
-      this.isSending = false;
+    const path = `/api/follow/${encodeURIComponent(this.token)}/check-in`;
+    const response = await fetch(
+      path,
+      told && {
+        method: "POST",
+        headers: { "Content-Type": "application/json" },
+        body: JSON.stringify(told),
+        keepalive: true,
+      },
+    );
+    if (response.ok) {
+      const standing = (await response.json()) as CheckInStanding;
+      if (this.state.waits === told) this.forget(told);
+      this.say({ standing, ...(this.state.waits === told ? { waits: undefined } : {}) });
+    } else if (told && response.status < 500 && response.status !== 429) {
+      const problem = await problemOf(response);
+      this.forget(told);
+      this.say({ waits: undefined, refused: problem.message });
+    } else {
+      throw new Error(`the server answered ${response.status}`);
     }
-    if (this.state.waits && this.state.waits !== told) void this.send();
+    // What was told meanwhile.
+    if (this.state.waits && this.state.waits !== told) await this.sendOrAsk();
   }
 
   close(): void {
     this.isClosed = true;
-    clearTimeout(this.timer);
+    this.sender.close();
   }
 
   private kept(): Told | undefined {
@@ -107,12 +104,6 @@ export class CheckInOutbox {
     } catch {
       // Told once more later, and counted once.
     }
-  }
-
-  private soon(): void {
-    if (this.isClosed) return;
-    clearTimeout(this.timer);
-    this.timer = setTimeout(() => void this.send(), AGAIN);
   }
 
   private say(change: Partial<Standing>): void {

@@ -1,6 +1,7 @@
 // Brings what a device keeps to the server: each event once, whatever breaks on the way.
 import type { EventBatch, FollowEvent, Received } from "../api/types";
 import { now } from "../running/clock";
+import { Sender } from "../running/sender";
 import { Remembered, type Happening, type Keeping, type Place } from "./keeping";
 
 /** Events that are sent at once, and characters of them: the server takes no longer body. */
@@ -9,6 +10,9 @@ const LONGEST = 48_000;
 
 /** How long until it is tried again, ms. */
 const AGAIN = 15_000;
+
+/** What happens at once goes at once, ms. */
+const SOON = 300;
 
 export interface OutboxState {
   /** Whether the page alone remembers: it must stay open until all is sent. */
@@ -21,9 +25,11 @@ export interface OutboxState {
 
 export class Outbox {
   private chain: Promise<unknown> = Promise.resolve();
-  private timer: ReturnType<typeof setTimeout> | undefined;
-  private isSending = false;
-  private isClosed = false;
+  private readonly sender = new Sender(
+    () => this.sendAll(),
+    AGAIN,
+    () => this.say({ waits: true }),
+  );
   private state: OutboxState;
 
   /** The last takes what is new; what the others hold is still to be sent. */
@@ -53,7 +59,7 @@ export class Outbox {
         this.say({ isForgetful: true });
         await remembered.add(whole);
       }
-      this.soon(300);
+      this.sender.soon(SOON);
     });
   }
 
@@ -63,25 +69,19 @@ export class Outbox {
   }
 
   /** Sends what waits; what the server has is forgotten here. */
-  async send(): Promise<void> {
-    if (this.isSending || this.isClosed) return;
-    this.isSending = true;
-    try {
-      for (const keeping of this.keepings) {
-        while (await this.sendSome(keeping));
-      }
-      this.say({ waits: false });
-    } catch {
-      this.say({ waits: true });
-      this.soon(AGAIN);
-    } finally {
-      this.isSending = false;
-    }
+  send(): Promise<void> {
+    return this.sender.send();
   }
 
   close(): void {
-    this.isClosed = true;
-    clearTimeout(this.timer);
+    this.sender.close();
+  }
+
+  private async sendAll(): Promise<void> {
+    for (const keeping of this.keepings) {
+      while (await this.sendSome(keeping));
+    }
+    this.say({ waits: false });
   }
 
   private async sendSome(keeping: Keeping): Promise<boolean> {
@@ -105,12 +105,6 @@ export class Outbox {
     await keeping.forget(events.map((e) => e.sequence));
     this.say({ received });
     return true;
-  }
-
-  private soon(delay: number): void {
-    if (this.isClosed) return;
-    clearTimeout(this.timer);
-    this.timer = setTimeout(() => void this.send(), delay);
   }
 
   private say(change: Partial<OutboxState>): void {

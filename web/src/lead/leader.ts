@@ -2,6 +2,7 @@
 // server has it.
 import { Problem } from "../api/problem";
 import type { LeadState } from "../api/types";
+import { Sender } from "../running/sender";
 
 /** So long until it is tried again, ms. */
 const AGAIN = 2000;
@@ -17,9 +18,8 @@ export class Leader {
   /** The last change that the server has. */
   private known: number;
   private isDirty = false;
-  private isSending = false;
   private isClosed = false;
-  private timer: ReturnType<typeof setTimeout> | undefined;
+  private readonly sender = new Sender(() => this.putAll(), AGAIN);
 
   constructor(
     state: LeadState,
@@ -37,7 +37,7 @@ export class Leader {
     this.current = { ...this.current, ...next, device: this.device };
     this.isDirty = true;
     this.say(false);
-    void this.send();
+    void this.sender.send();
   }
 
   /** What the server says: another device may lead by now. */
@@ -57,13 +57,10 @@ export class Leader {
 
   close(): void {
     this.isClosed = true;
-    clearTimeout(this.timer);
+    this.sender.close();
   }
 
-  private async send(): Promise<void> {
-    if (this.isSending) return;
-    this.isSending = true;
-    clearTimeout(this.timer);
+  private async putAll(): Promise<void> {
     try {
       while (this.isDirty && !this.isClosed) {
         this.isDirty = false;
@@ -78,10 +75,8 @@ export class Leader {
       } else {
         this.isDirty = true;
         this.say(true);
-        if (!this.isClosed) this.timer = setTimeout(() => void this.send(), AGAIN);
+        throw error;
       }
-    } finally {
-      this.isSending = false;
     }
   }
 
