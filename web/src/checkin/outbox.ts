@@ -29,12 +29,11 @@ type Store = Pick<Storage, "getItem" | "setItem" | "removeItem">;
 /** One device's check-ins for one link: the last told counts. */
 export class CheckInOutbox {
   private readonly sender = new Sender(() => this.sendOrAsk(), AGAIN);
-  private isClosed = false;
   private state: Standing;
 
   constructor(
     private readonly token: string,
-    private readonly onChange: (standing: Standing) => void,
+    private onChange: (standing: Standing) => void,
     private readonly store: Store | undefined = storage(),
   ) {
     this.state = { standing: undefined, waits: this.kept(), refused: undefined };
@@ -77,14 +76,14 @@ export class CheckInOutbox {
       this.forget(told);
       this.say({ waits: undefined, refused: problem.message });
     } else {
-      throw new Error(`the server answered ${response.status}`);
+      throw new Error();
     }
     // What was told meanwhile.
     if (this.state.waits && this.state.waits !== told) await this.sendOrAsk();
   }
 
   close(): void {
-    this.isClosed = true;
+    this.onChange = () => undefined;
     this.sender.close();
   }
 
@@ -108,7 +107,7 @@ export class CheckInOutbox {
 
   private say(change: Partial<Standing>): void {
     this.state = { ...this.state, ...change };
-    if (!this.isClosed) this.onChange(this.state);
+    this.onChange(this.state);
   }
 }
 

@@ -100,7 +100,7 @@ export class Outbox {
       body: JSON.stringify(batch),
       keepalive: true,
     });
-    if (!response.ok) throw new Error(`the server answered ${response.status}`);
+    if (!response.ok) throw new Error();
     const received = (await response.json()) as Received;
     await keeping.forget(events.map((e) => e.sequence));
     this.say({ received });

@@ -13,7 +13,7 @@ export class Sender {
   constructor(
     private readonly work: () => Promise<void>,
     private readonly again: number,
-    private readonly onAway: () => void = () => undefined,
+    private readonly onAway?: () => void,
   ) {}
 
   /** Sends now, unless an attempt is under way. */
@@ -24,7 +24,7 @@ export class Sender {
     try {
       await this.work();
     } catch {
-      this.onAway();
+      this.onAway?.();
       this.soon(this.again);
     } finally {
       this.isSending = false;
@@ -33,7 +33,6 @@ export class Sender {
 
   /** Sends in a while, ms; an earlier appointment no longer counts. */
   soon(delay: number): void {
-    if (this.isClosed) return;
     clearTimeout(this.timer);
     this.timer = setTimeout(() => void this.send(), delay);
   }
