@@ -13,7 +13,7 @@ import io.swagger.v3.oas.annotations.media.DiscriminatorMapping;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 
-/** A change for today as it is sent and stored, a record a kind. */
+/** A change for today as it is sent, a record a kind. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "change")
 @JsonSubTypes({
   @JsonSubTypes.Type(value = ChangeView.LimitChange.class, name = "LIMIT"),

@@ -67,7 +67,8 @@ class CheckInController {
 
   @PostMapping("/follow/{token}/check-in")
   Standing checkIn(@PathVariable String token, @Valid @RequestBody CheckInToTell told) {
-    return checkIns.tell(token, told.id(), Instant.ofEpochMilli(told.toldAt()), told.answers());
+    return checkIns.tell(
+        token, told.id(), Instant.ofEpochMilli(told.toldAt()), told.answers().toCore());
   }
 
   @GetMapping("/follow/{token}/check-in")

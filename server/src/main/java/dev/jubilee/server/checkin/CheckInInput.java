@@ -15,7 +15,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/** What an athlete tells; see {@link CheckIn}. It is stored as it is sent. */
+/** What an athlete tells; see {@link CheckIn}. */
 public record CheckInInput(
     @Schema(nullable = true) Integer sleep,
     @Schema(nullable = true) Integer mood,
@@ -43,12 +43,28 @@ public record CheckInInput(
     }
   }
 
+  static CheckInInput of(CheckIn c) {
+    return new CheckInInput(
+        c.sleep().orElse(null),
+        c.mood().orElse(null),
+        c.freshness().orElse(null),
+        c.aches().stream().map(a -> new AcheInput(a.region(), a.side(), a.isSore())).toList(),
+        c.hurts(),
+        c.pains().stream()
+            .map(p -> new PainInput(p.region(), p.side(), p.intensity(), p.since()))
+            .toList(),
+        c.alarms().stream().sorted().toList(),
+        c.minutes().orElse(null),
+        c.comingFrom().orElse(null),
+        c.word());
+  }
+
   /**
    * The check-in as core knows it.
    *
    * @throws OutOfRangeException naming the field and what would be accepted
    */
-  CheckIn toCore() {
+  public CheckIn toCore() {
     List<CheckIn.Pain> hurting = new ArrayList<>();
     for (int i = 0; i < pains.size(); i++) {
       try {

@@ -1,6 +1,10 @@
 package dev.jubilee.server.checkin;
 
+import dev.jubilee.core.checkin.CheckIn;
+import dev.jubilee.core.checkin.TodaysChange;
 import dev.jubilee.server.checkin.CheckInView.State;
+import dev.jubilee.server.checkin.stored.CheckInV1;
+import dev.jubilee.server.checkin.stored.TakenV1;
 import dev.jubilee.server.signin.Coach;
 import dev.jubilee.server.tenant.ClubRow;
 import jakarta.persistence.Entity;
@@ -26,9 +30,6 @@ import org.hibernate.type.descriptor.java.Immutability;
 @SuppressWarnings("UnusedVariable")
 class CheckInRow extends ClubRow<UUID> {
 
-  /** What a coach took over; a list alone would not say of which kind each change is. */
-  record Taken(List<ChangeView> changes) {}
-
   @Id private UUID id;
   private UUID prescriptionId;
   private Instant toldAt;
@@ -36,7 +37,7 @@ class CheckInRow extends ClubRow<UUID> {
 
   @JdbcTypeCode(SqlTypes.JSON)
   @Mutability(Immutability.class)
-  private CheckInInput answers;
+  private CheckInV1 answers;
 
   private boolean coachFirst;
 
@@ -51,31 +52,26 @@ class CheckInRow extends ClubRow<UUID> {
 
   @JdbcTypeCode(SqlTypes.JSON)
   @Mutability(Immutability.class)
-  private Taken taken;
+  private TakenV1 taken;
 
   protected CheckInRow() {}
 
   CheckInRow(
-      UUID id,
-      UUID prescriptionId,
-      Instant toldAt,
-      Instant receivedAt,
-      CheckInInput answers,
-      State state) {
+      UUID id, UUID prescriptionId, Instant toldAt, Instant receivedAt, CheckIn told, State state) {
     this.id = id;
     this.prescriptionId = prescriptionId;
     this.toldAt = toldAt;
     this.receivedAt = receivedAt;
-    this.answers = answers;
-    this.coachFirst = answers.toCore().needsTheCoachFirst();
+    this.answers = CheckInV1.of(told);
+    this.coachFirst = told.needsTheCoachFirst();
     this.state = state;
   }
 
-  void decide(State decided, Coach coach, Instant at, List<ChangeView> changes) {
+  void decide(State decided, Coach coach, Instant at, List<TodaysChange> changes) {
     this.state = decided;
     this.decidedBy = coach;
     this.decidedAt = at;
-    this.taken = new Taken(changes);
+    this.taken = TakenV1.of(changes);
   }
 
   @Override
@@ -91,8 +87,8 @@ class CheckInRow extends ClubRow<UUID> {
     return toldAt;
   }
 
-  CheckInInput answers() {
-    return answers;
+  CheckIn answers() {
+    return answers.toCore();
   }
 
   State state() {
@@ -103,8 +99,8 @@ class CheckInRow extends ClubRow<UUID> {
     return Optional.ofNullable(decidedAt);
   }
 
-  List<ChangeView> taken() {
-    return taken == null ? List.of() : taken.changes();
+  List<TodaysChange> taken() {
+    return taken == null ? List.of() : taken.toCore();
   }
 
   /** The coach's name. */

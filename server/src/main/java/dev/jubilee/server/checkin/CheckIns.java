@@ -105,30 +105,29 @@ public class CheckIns {
    * @throws NotFoundException if the link leads nowhere
    * @throws ConflictException if it is of another day, or the session was removed
    */
-  public Standing tell(String token, UUID id, Instant toldAt, CheckInInput answers) {
-    CheckIn told = answers.toCore();
+  public Standing tell(String token, UUID id, Instant toldAt, CheckIn told) {
     return writing.execute(
         status -> {
           Link link = links.follow(token);
           prescriptions.requireOnCalendar(link.prescriptionId());
           prescriptions.lock(link.prescriptionId());
           if (stored.findById(id).isEmpty()) {
-            store(link, id, toldAt, answers, told);
+            store(link, id, toldAt, told);
           }
           return standing(link);
         });
   }
 
   /** Keeps what was told before a session that is over; nothing follows from it any more. */
-  public void remember(UUID prescriptionId, Instant toldAt, CheckInInput answers) {
+  public void remember(UUID prescriptionId, Instant toldAt, CheckIn told) {
     writing.executeWithoutResult(
         status ->
             stored.save(
                 new CheckInRow(
-                    UUID.randomUUID(), prescriptionId, toldAt, toldAt, answers, State.NOTHING)));
+                    UUID.randomUUID(), prescriptionId, toldAt, toldAt, told, State.NOTHING)));
   }
 
-  private void store(Link link, UUID id, Instant toldAt, CheckInInput answers, CheckIn told) {
+  private void store(Link link, UUID id, Instant toldAt, CheckIn told) {
     if (stored.countByPrescriptionId(link.prescriptionId()) >= MOST) {
       throw new OutOfRangeException(
           "check-in", "another", "at most " + MOST + " for one warm-up; speak with your coach");
@@ -147,21 +146,19 @@ public class CheckIns {
     State state =
         isLate
             ? State.LATE
-            : isHeld(link.prescriptionId()) || !isWell(link, answers, told)
-                ? State.OPEN
-                : State.NOTHING;
+            : isHeld(link.prescriptionId()) || !isWell(link, told) ? State.OPEN : State.NOTHING;
     stored.saveAndFlush(
-        new CheckInRow(id, link.prescriptionId(), clampedToNow(toldAt, now), now, answers, state));
+        new CheckInRow(id, link.prescriptionId(), clampedToNow(toldAt, now), now, told, state));
   }
 
   /** Whether there is nothing to change, and nothing to read. */
-  private boolean isWell(Link link, CheckInInput answers, CheckIn told) {
+  private boolean isWell(Link link, CheckIn told) {
     CheckInProposal proposal =
         CheckInProposal.of(told, prescriptions.request(link.prescriptionId()));
     return !proposal.coachFirst()
         && proposal.changes().isEmpty()
         && proposal.notes().isEmpty()
-        && answers.word().isBlank();
+        && told.word().isBlank();
   }
 
   private static Instant clampedToNow(Instant toldAt, Instant now) {
@@ -210,7 +207,7 @@ public class CheckIns {
     Map<UUID, CheckIn> latest = new HashMap<>();
     stored
         .findOf(prescriptionIds)
-        .forEach(told -> latest.putIfAbsent(told.prescriptionId(), told.answers().toCore()));
+        .forEach(told -> latest.putIfAbsent(told.prescriptionId(), told.answers()));
     return latest;
   }
 
@@ -299,11 +296,7 @@ public class CheckIns {
       throw new ConflictException(
           "Someone has decided on this in the meantime, or the athlete told anew. Load again.");
     }
-    told.decide(
-        state,
-        coaches.getReferenceById(coach.coachId()),
-        clock.instant(),
-        changes.stream().map(ChangeView::of).toList());
+    told.decide(state, coaches.getReferenceById(coach.coachId()), clock.instant(), changes);
     stored.flush();
   }
 
@@ -313,7 +306,7 @@ public class CheckIns {
     AthleteRow athlete = athletes.row(row.athleteId());
     ZoneId zone = zone(clubId);
     CheckInProposal proposal =
-        CheckInProposal.of(told.answers().toCore(), prescriptions.request(told.prescriptionId()));
+        CheckInProposal.of(told.answers(), prescriptions.request(told.prescriptionId()));
     return new CheckInView(
         told.getId(),
         told.prescriptionId(),
@@ -324,7 +317,7 @@ public class CheckIns {
         details.startOf(row.athleteId()),
         row.currentRevision(),
         told.toldAt().atZone(zone).toOffsetDateTime(),
-        told.answers(),
+        CheckInInput.of(told.answers()),
         told.state(),
         isHeld(told.prescriptionId()),
         proposal.changes().stream().map(ProposedView::of).toList(),

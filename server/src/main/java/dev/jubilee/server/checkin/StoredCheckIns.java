@@ -38,9 +38,6 @@ public class StoredCheckIns implements TodaysChanges {
         .filter(told -> told.state() == State.TAKEN)
         .findFirst()
         .map(CheckInRow::taken)
-        .orElse(List.of())
-        .stream()
-        .map(ChangeView::toCore)
-        .toList();
+        .orElse(List.of());
   }
 }

@@ -72,7 +72,7 @@ class DemoDay {
     for (int i = 0; i < Math.min(TOLD.size(), athletes.size()); i++) {
       UUID id = prescriptions.prescribe(coach, session.id(), athletes.get(i)).id();
       String token = follows.share(id).token();
-      checkIns.tell(token, UUID.randomUUID(), clock.instant(), TOLD.get(i));
+      checkIns.tell(token, UUID.randomUUID(), clock.instant(), TOLD.get(i).toCore());
     }
   }
 }

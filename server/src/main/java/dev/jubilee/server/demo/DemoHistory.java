@@ -244,16 +244,17 @@ class DemoHistory {
         prescription,
         start.minusSeconds(3600 + own.nextInt(7200)),
         new CheckInInput(
-            2 + own.nextInt(4),
-            2 + own.nextInt(4),
-            2 + own.nextInt(4),
-            aches,
-            false,
-            List.of(),
-            List.of(),
-            null,
-            null,
-            ""));
+                2 + own.nextInt(4),
+                2 + own.nextInt(4),
+                2 + own.nextInt(4),
+                aches,
+                false,
+                List.of(),
+                List.of(),
+                null,
+                null,
+                "")
+            .toCore());
   }
 
   /** Takes the next turn of a question, if there is one left. */

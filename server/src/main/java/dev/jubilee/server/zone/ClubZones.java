@@ -5,7 +5,6 @@ import dev.jubilee.core.shorthand.ParseResult;
 import dev.jubilee.core.shorthand.Shorthand;
 import dev.jubilee.core.shorthand.ShorthandWriter;
 import dev.jubilee.core.sport.Sport;
-import dev.jubilee.server.json.Json;
 import dev.jubilee.server.problem.ConflictException;
 import java.util.List;
 import java.util.UUID;
@@ -17,23 +16,17 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class ClubZones {
   private final ClubZonesRepository repository;
-  private final Json json;
 
-  ClubZones(ClubZonesRepository repository, Json json) {
+  ClubZones(ClubZonesRepository repository) {
     this.repository = repository;
-    this.json = json;
   }
 
   @Transactional(readOnly = true)
   public ZoneTable table(UUID clubId) {
     return repository
         .findById(clubId)
-        .map(row -> new ZoneTable(row.version(), stored(row).meanings()))
+        .map(row -> ZoneTable.of(row.version(), row.meanings()))
         .orElse(new ZoneTable(-1, List.of()));
-  }
-
-  private ZoneTable stored(ClubZonesRow row) {
-    return json.read(row.meanings(), ZoneTable.class);
   }
 
   /** What they mean in a sport. */
@@ -58,7 +51,7 @@ public class ClubZones {
       throw new ConflictException(
           "The zones were changed by someone else in the meantime. Load again and repeat.");
     }
-    row.say(json.write(new ZoneTable(0, table.meanings())));
+    row.say(table.stored());
     return new ZoneTable(repository.saveAndFlush(row).version(), table.meanings());
   }
 

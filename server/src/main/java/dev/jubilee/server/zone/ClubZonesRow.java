@@ -1,12 +1,15 @@
 package dev.jubilee.server.zone;
 
-import jakarta.persistence.Column;
+import dev.jubilee.server.zone.stored.ZonesV1;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.UUID;
-import org.hibernate.annotations.ColumnTransformer;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
+import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
 
 /** What a club's zones mean. */
 @Entity
@@ -14,9 +17,9 @@ import org.hibernate.annotations.ColumnTransformer;
 class ClubZonesRow {
   @Id private UUID clubId;
 
-  @Column(columnDefinition = "jsonb")
-  @ColumnTransformer(write = "?::jsonb")
-  private String meanings;
+  @JdbcTypeCode(SqlTypes.JSON)
+  @Mutability(Immutability.class)
+  private ZonesV1 meanings;
 
   @Version private Long version;
 
@@ -26,7 +29,7 @@ class ClubZonesRow {
     this.clubId = clubId;
   }
 
-  String meanings() {
+  ZonesV1 meanings() {
     return meanings;
   }
 
@@ -35,7 +38,7 @@ class ClubZonesRow {
     return version;
   }
 
-  void say(String json) {
-    this.meanings = json;
+  void say(ZonesV1 said) {
+    this.meanings = said;
   }
 }

@@ -4,6 +4,8 @@ import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.Zones;
 import dev.jubilee.core.sport.Sport;
+import dev.jubilee.server.zone.stored.ZonesV1;
+import dev.jubilee.server.zone.stored.ZonesV1.MeaningV1;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -28,6 +30,21 @@ public record ZoneTable(
    */
   public record Meaning(
       @NotNull Sport sport, int zone, @NotNull Aim.Unit unit, double low, double high) {}
+
+  static ZoneTable of(long version, ZonesV1 stored) {
+    return new ZoneTable(
+        version,
+        stored.meanings().stream()
+            .map(m -> new Meaning(m.sport(), m.zone(), m.unit(), m.low(), m.high()))
+            .toList());
+  }
+
+  ZonesV1 stored() {
+    return new ZonesV1(
+        meanings.stream()
+            .map(m -> new MeaningV1(m.sport(), m.zone(), m.unit(), m.low(), m.high()))
+            .toList());
+  }
 
   /**
    * What they mean in a sport.

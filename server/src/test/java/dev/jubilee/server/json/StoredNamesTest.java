@@ -6,11 +6,18 @@ import dev.jubilee.core.athlete.Contraindication;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.intensity.TargetMetric;
+import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.sport.BodyRegion;
+import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.athlete.AthleteProfile;
 import dev.jubilee.server.block.BlockDefinition;
+import dev.jubilee.server.checkin.stored.CheckInV1;
+import dev.jubilee.server.checkin.stored.TakenV1;
+import dev.jubilee.server.logbook.stored.EventV1;
 import dev.jubilee.server.prescription.stored.OutcomeV1;
 import dev.jubilee.server.session.SessionDetails;
+import dev.jubilee.server.zone.stored.ZonesV1;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** Fields that had another name when they were stored are read under it, and written anew. */
@@ -72,5 +79,59 @@ class StoredNamesTest {
                 + "'heartHigh':0,'ratePerMinute':22,'spread':0.02}");
     OutcomeV1.TargetV1 target = json.read(stored, OutcomeV1.TargetV1.class);
     assertThat(target.metric()).isEqualTo(TargetMetric.SPLIT);
+  }
+
+  /** As they were stored when what was sent was stored: with all that was not said as null. */
+  @Test
+  void checkInsAndWhatWasTakenOfThem() {
+    String told =
+        quoted(
+            "{'sleep':3,'mood':null,'freshness':4,'aches':[{'region':'CALVES','side':'LEFT',"
+                + "'isSore':true}],'hurts':true,'pains':[{'region':'KNEES','side':'RIGHT',"
+                + "'intensity':4,'since':'WEEKS'}],'alarms':['CHEST'],'minutes':20,"
+                + "'comingFrom':'DESK','word':'late'}");
+    CheckInV1 stored = json.read(told, CheckInV1.class);
+    assertThat(stored.toCore().sleep()).contains(3);
+    assertThat(stored.toCore().mood()).isEmpty();
+    assertThat(stored.toCore().needsTheCoachFirst()).isTrue();
+    assertThat(CheckInV1.of(stored.toCore())).isEqualTo(stored);
+    String taken =
+        quoted(
+            "{'changes':[{'change':'LIMIT','region':'CALVES','side':'LEFT','severity':'SORE'},"
+                + "{'change':'MINUTES','minutes':20},{'change':'COMING_FROM','comingFrom':'DESK'},"
+                + "{'change':'FRESHNESS','freshness':'FRESH'}]}");
+    TakenV1 changes = json.read(taken, TakenV1.class);
+    assertThat(changes.toCore()).hasSize(4).doesNotHaveDuplicates();
+    assertThat(json.write(TakenV1.of(changes.toCore()))).isEqualTo(taken);
+  }
+
+  @Test
+  void eventsOfEveryShape() {
+    for (String event :
+        List.of(
+            "{'sequence':1,'run':1,'at':1764547200000,'kind':'BEGUN','item':null,'drill':null,"
+                + "'reason':null,'seconds':null,'value':null,'signals':null}",
+            "{'sequence':2,'run':1,'at':1764547200000,'kind':'SKIPPED','item':'a-skip',"
+                + "'drill':'a-march','reason':'NO_KIT','seconds':4,'value':null,'signals':null}",
+            "{'sequence':3,'run':1,'at':1764547200000,'kind':'FELT','item':null,'value':4}",
+            "{'sequence':4,'run':1,'at':1764547200000,'kind':'SIGNALS','signals':[{"
+                + "'at':1764547200000,'heartRate':120,'power':0,'cadence':0}]}",
+            "{'sequence':5,'run':1,'at':1764547200000,'kind':'LOOKED','look':{"
+                + "'checkpoint':'RAISE_DONE','marks':[{'sign':'TIGHT','region':'CALVES',"
+                + "'side':'LEFT','pain':0,'onlyFast':false}],'decided':'CARRY_ON',"
+                + "'ground':'ALL_WELL','isTaken':true,'session':null}}")) {
+      EventV1 stored = json.read(quoted(event), EventV1.class);
+      assertThat(EventV1.of(stored.toCore())).as(event).isEqualTo(stored);
+    }
+  }
+
+  @Test
+  void zones() {
+    String stored =
+        quoted(
+            "{'version':0,'meanings':[{'sport':'RUN','zone':2,'unit':'SECONDS_PER_KM','low':330,"
+                + "'high':300}]}");
+    assertThat(json.read(stored, ZonesV1.class).meanings())
+        .containsExactly(new ZonesV1.MeaningV1(Sport.RUN, 2, Aim.Unit.SECONDS_PER_KM, 330, 300));
   }
 }
