@@ -11,7 +11,8 @@ import { useCheckIn, type CheckIn } from "../checkin/useCheckIn";
 import { now } from "../running/clock";
 import type { Place } from "./keeping";
 import { LinkNotice } from "./LinkNotice";
-import { LookPanel, Player, watchOf } from "./Player";
+import { Gauges, LookPanel, Player } from "./Player";
+import { watchOf } from "./playing";
 import { SensesSwitch } from "../running/SensesSwitch";
 import { allowSound } from "../running/signals";
 import { atClock, beginOf, localTime, startInstant } from "../running/starttime";
@@ -44,6 +45,7 @@ function Follow({ token, view }: { token: string; view: FollowView }) {
       Held.fetchNow();
       CheckInForm.fetchNow();
       LookPanel.fetchNow();
+      Gauges.fetchNow();
     }, FETCH_AFTER);
     return () => window.clearTimeout(timer);
   }, []);

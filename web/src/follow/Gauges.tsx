@@ -1,6 +1,7 @@
 import type { CSSProperties } from "react";
 import type { FollowItem } from "../api/types";
 import { clock, figures } from "../shared/units";
+import { powerOf, speedOf } from "./asked";
 import type { Sensors } from "./useSensors";
 import clsx from "clsx";
 import css from "./follow.module.css";
@@ -25,7 +26,6 @@ const ON_PACE = 0.03;
 
 /** What sensors say against what is wanted, at a glance. */
 export function Gauges({ sensors, item }: { sensors: Sensors; item: FollowItem }) {
-  if (sensors.worn.length === 0) return null;
   const isLost = sensors.worn.every((one) => one.state === "LOST");
   const all = gaugesOf(sensors, item);
   return (
@@ -92,16 +92,6 @@ function gaugesOf(sensors: Sensors, item: FollowItem): Gauge[] {
     gauges.push({ name: "Split", figure: clock(split), unit: "/500 m", value: split });
   }
   return gauges;
-}
-
-/** W that an item is done at, if it is done by power. */
-export function powerOf({ target }: FollowItem): number | undefined {
-  return target?.metric === "POWER" || target?.metric === "SPLIT" ? target.value : undefined;
-}
-
-/** m/s at which an item is done, if it is done by pace. */
-export function speedOf({ target }: FollowItem): number | undefined {
-  return target?.metric === "PACE" || target?.metric === "SWIM_PACE" ? target.value : undefined;
 }
 
 function sideOf({ value, range }: Gauge): Side {

@@ -257,7 +257,7 @@ describe("the player", () => {
     expect(count()).toContain("10of 10 strokes");
   });
 
-  it("shows what a strap says, keeps it, and lets the body end the raise", () => {
+  it("shows what a strap says, keeps it, and lets the body end the raise", async () => {
     const strap: Sensors = {
       worn: [{ name: "Strap", state: "ON", isMadeUp: false }],
       problem: "",
@@ -269,6 +269,7 @@ describe("the player", () => {
       ask: vi.fn(),
     };
     play(3818, undefined, undefined, VIEW, strap);
+    await act(() => vi.dynamicImportSettled());
     expect(screen.getByLabelText("Sensors").textContent).toBe("HR101 of 103–114below");
     for (let second = 0; second < 31; second++) pass(1);
     expect(told).toContain("SIGNALS");

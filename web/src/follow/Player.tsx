@@ -1,52 +1,28 @@
-import { useEffect, useMemo, useReducer, useRef, useState, type CSSProperties } from "react";
-import type {
-  Decided,
-  FollowItem,
-  FollowView,
-  InHandView,
-  LookInput,
-  MarkInput,
-} from "../api/types";
-import { checkpointsOf, decide, withDecided, type Checkpoint } from "../decision/look";
+import { useEffect, useRef, useState, type CSSProperties } from "react";
+import type { FollowView, InHandView } from "../api/types";
+import { decide, type Checkpoint } from "../decision/look";
 import { ember, emberStep } from "../shared/ember";
 import { later } from "../shared/later";
 import { clock, say } from "../shared/units";
 import { BLOCKS } from "../shared/words";
-import { inLead, ownSeconds } from "../lead/steps";
-import type { Asked } from "../signal/simulated";
-import * as evenClock from "../running/clock";
+import { askedOf, NOTHING_ASKED } from "./asked";
 import { Count, TargetLine } from "./Count";
-import { Gauges, powerOf, speedOf } from "./Gauges";
 import { InHand, WhySkipped } from "./InHand";
 import type { Place } from "./keeping";
 import { Ready } from "./Ready";
-import { fitted, inPlace, MORE, offered, rungsOf, withMore, withRung, type Late } from "./refit";
+import { hereOf, itemsOf, lookNow, placeOf } from "./playing";
+import { offered, rungsOf } from "./refit";
 import { keepAwake } from "../running/signals";
-import {
-  moveTo,
-  pause,
-  seconds,
-  start as startWatch,
-  STOPPED,
-  type Stopwatch,
-} from "../running/stopwatch";
-import {
-  beatAt,
-  endOf,
-  nextItemAt,
-  previousItemAt,
-  timeline,
-  toFetch,
-  type Beat,
-} from "./timeline";
+import { endOf, toFetch } from "./timeline";
 import { useCalls } from "./useCalls";
 import type { Led } from "./useLed";
 import { useSignalsTold, type Sensors } from "./useSensors";
-import { useTelling, type Tell } from "./useTelling";
+import { usePlayer, type Tell } from "./usePlayer";
 import { setRunning } from "./version";
 import clsx from "clsx";
 import css from "./follow.module.css";
 
+export const Gauges = later(async () => (await import("./Gauges")).Gauges);
 export const LookPanel = later(async () => (await import("../decision/LookPanel")).LookPanel);
 
 interface Props {
@@ -73,39 +49,8 @@ interface Props {
   sensors?: Sensors | undefined;
 }
 
-interface Running {
-  items: FollowItem[];
-  watch: Stopwatch;
-  isJacketOff: boolean;
-  looked: readonly Checkpoint[];
-  marks: readonly MarkInput[];
-}
-
 /** So often it is kept how far one is, s. */
 const SEEN_EVERY = 5;
-
-/** A page that was closed for less than this was only reloaded: the clock went on, ms. */
-const RELOADED = 60_000;
-
-/** Where the clock of a warm-up that was left stands. */
-export function watchOf(place: Place, now: number): Stopwatch {
-  return Math.abs(now - place.seenAt) < RELOADED
-    ? place.watch
-    : { zero: undefined, held: place.at };
-}
-
-/** Where one is in the own plan, whoever's clock it is. */
-function placeOf(
-  led: Led | undefined,
-  items: readonly FollowItem[],
-  { items: own, watch }: Running,
-  at: number,
-  now: number,
-): Pick<Place, "watch" | "at" | "seenAt"> {
-  if (!led) return { watch, at, seenAt: now };
-  const done = ownSeconds(items, own, led.watch, now);
-  return { watch: moveTo(led.watch, done, now), at: done, seenAt: now };
-}
 
 /** One drill fills the screen; the clock moves on by itself. */
 export function Player({
@@ -123,33 +68,12 @@ export function Player({
   onLed,
   sensors,
 }: Props) {
-  const [running, change] = useReducer(
-    (before: Running, next: Partial<Running>): Running => ({ ...before, ...next }),
-    undefined,
-    (): Running => ({
-      items: place?.items ?? view.items,
-      watch: startWatch(place ? watchOf(place, evenClock.now()) : STOPPED, evenClock.now()),
-      isJacketOff: place?.isJacketOff ?? false,
-      looked: place?.looked ?? [],
-      marks: place?.marks ?? [],
-    }),
-  );
-  const own = running.items;
-  const items = useMemo(() => (led ? inLead(led.steps, led.state, own) : own), [led, own]);
-  const watch = led?.watch ?? running.watch;
-  const beats = useMemo(() => timeline(items), [items]);
-  const [now, setNow] = useState(() => evenClock.now());
-  const [skipped, setSkipped] = useState<Skipped>();
+  const { player, now, touch } = usePlayer(view, place, led, tell);
   const [looking, setLooking] = useState<Checkpoint>();
-  const at = Math.min(endOf(beats), seconds(watch, now));
-  const beat = beatAt(beats, at);
-  const isPaused = watch.zero === undefined;
+  const { beats, skipped } = player;
+  const { watch, isPaused, at, beat } = hereOf(player, now);
   const isOver = beat === undefined;
 
-  useEffect(() => {
-    const timer = setInterval(() => setNow(evenClock.now()), 100);
-    return () => clearInterval(timer);
-  }, []);
   useEffect(() => {
     setRunning(true);
     return () => setRunning(false);
@@ -164,28 +88,21 @@ export function Player({
   useEffect(() => {
     ask?.(isPaused || !beat ? NOTHING_ASKED : askedOf(beat));
   });
-  const leaveOut = useTelling(beats, beat, place !== undefined, tell, led, evenClock.now);
 
   // With each item and every few seconds: whoever comes back goes on where they were last seen.
   const seen = `${beat?.item.id ?? ""} ${Math.floor(at / SEEN_EVERY)}`;
   const revision = place?.revision ?? view.revision;
-  const shown = placeOf(led, items, running, at, now);
-  const latest = useRef({ keepPlace, shown });
+  const { items: own, watch: ownWatch, isJacketOff, looked, marks } = player;
+  const latest = useRef({ keepPlace, player, now });
   useEffect(() => {
-    latest.current = { keepPlace, shown };
+    latest.current = { keepPlace, player, now };
   });
   useEffect(() => {
+    const { keepPlace: keep, player: shown, now: seenAt } = latest.current;
     // As it was shown: what has passed since is not told yet.
-    latest.current.keepPlace({ ...running, ...latest.current.shown, revision, isOver });
-  }, [running, seen, isOver, revision]);
-
-  /** What is shown and the clock go together: never a moment before what is gone to. */
-  const act = (next: (instant: number) => Partial<Running>) => {
-    const instant = evenClock.now();
-    setNow(instant);
-    change(next(instant));
-  };
-  const go = (target: number) => act((instant) => ({ watch: moveTo(watch, target, instant) }));
+    const left = placeOf(shown, seenAt);
+    keep({ items: own, isJacketOff, looked, marks, ...left, revision, isOver });
+  }, [own, ownWatch, isJacketOff, looked, marks, seen, isOver, revision]);
 
   if (!beat) {
     return (
@@ -197,8 +114,7 @@ export function Player({
         slipped={led ? [] : (inHand?.slipped ?? [])}
         onTopUp={({ minutes, items: topUp }) => {
           onSlipped(minutes);
-          setSkipped(undefined);
-          act((instant) => ({ items: topUp, watch: startWatch(STOPPED, instant) }));
+          touch({ kind: "TOP_UP", items: topUp });
         }}
         tell={tell}
         onLeave={onLeave}
@@ -207,7 +123,8 @@ export function Player({
   }
 
   const { item, segment } = beat;
-  const checkpoint = lookNow(view, items, item, running.looked);
+  const items = itemsOf(beats);
+  const checkpoint = lookNow(view.items, player, item);
   const next = items[items.indexOf(item) + 1];
   const fetch = toFetch(item, next);
   const left = endOf(beats) - at;
@@ -215,94 +132,15 @@ export function Player({
     ? undefined
     : offered(inHand?.late ?? [], items, item, lateness(start, now, left));
   const rungs = rungsOf(inHand, view.items, item);
-  const began = beats.find((b) => b.item.id === item.id)?.from ?? 0;
-  const done = Math.round(at - began);
-
-  const takeRung = (rung: FollowItem) => {
-    act((instant) => ({
-      items: withRung(own, item.id, rung),
-      ...(led ? {} : { watch: moveTo(watch, began, instant) }),
-    }));
-    tell({ kind: "RUNG_CHANGED", item: item.id, drill: rung.drillId, seconds: done });
-  };
-  const addTime = () => {
-    change({ items: withMore(items, beat) });
-    tell({ kind: "TIME_ADDED", item: item.id, seconds: MORE });
-  };
-  const beginNow = () => {
-    const taken = Math.max(1, Math.round(at - beat.from));
-    act((instant) => ({
-      items: inPlace(items, beat, taken),
-      watch: moveTo(watch, beat.from + taken, instant),
-    }));
-  };
-  const takeJacketOff = () => {
-    change({ isJacketOff: true });
-    tell({ kind: "JACKET_OFF" });
-  };
-  const skipThis = () => {
-    leaveOut(item.id);
-    setSkipped({ id: item.id, name: item.name, seconds: done, at: now });
-    tell({ kind: "SKIPPED", item: item.id, drill: item.drillId, reason: "UNSAID", seconds: done });
-    go(nextItemAt(beats, beat));
-  };
   // Not only the clock says when the raise is done.
   const isRaised =
     !led &&
     sensors !== undefined &&
-    running.isJacketOff &&
+    isJacketOff &&
     item.block === "RAISE" &&
     next?.block !== "RAISE" &&
     beat.to - at > LITTLE_LEFT &&
     sensors.isSettled(item);
-  const endRaise = () => {
-    leaveOut(item.id);
-    tell({ kind: "ITEM_DONE", item: item.id, drill: item.drillId, seconds: done });
-    go(nextItemAt(beats, beat));
-  };
-  const back = () => {
-    tell({ kind: "REPEATED", item: item.id });
-    go(previousItemAt(beats, beat, at));
-  };
-  const hold = () => {
-    act((instant) => ({
-      watch: isPaused ? startWatch(watch, instant) : pause(watch, instant),
-    }));
-    tell({ kind: isPaused ? "RESUMED" : "PAUSED" });
-  };
-  const fit = (what: Late) => {
-    const isHere = what.from === item.id;
-    act((instant) => ({
-      items: fitted(items, what),
-      ...(isHere ? { watch: moveTo(watch, began, instant) } : {}),
-    }));
-    for (const gone of items.slice(items.findIndex((i) => i.id === what.from))) {
-      if (what.dropped.includes(gone.name)) {
-        tell({ kind: "SKIPPED", item: gone.id, drill: gone.drillId, reason: "SHORT_OF_TIME" });
-      }
-    }
-  };
-
-  const looked = (look: LookInput, decided: Decided) => {
-    tell({ kind: "LOOKED", look });
-    const seen = {
-      looked: [...running.looked, look.checkpoint],
-      marks: [...running.marks, ...look.marks],
-    };
-    setLooking(undefined);
-    if (look.decided === "STOP") {
-      act((instant) => ({ ...seen, ...(led ? {} : { watch: pause(watch, instant) }) }));
-      if (!led && !isPaused) tell({ kind: "PAUSED" });
-    } else if (look.isTaken && decided.items.length > 0 && !led) {
-      act((instant) => ({
-        ...seen,
-        items: withDecided(items, item.id, decided.items),
-        watch: moveTo(watch, began, instant),
-      }));
-    } else {
-      change(seen);
-    }
-  };
 
   return (
     <main
@@ -328,10 +166,10 @@ export function Player({
         beat={beat}
         at={at}
         after={beats[beat.index + 1]}
-        onReady={segment.kind === "CHANGE" && !led ? beginNow : undefined}
+        onReady={segment.kind === "CHANGE" && !led ? () => touch({ kind: "IN_PLACE" }) : undefined}
       />
       <TargetLine item={item} />
-      {sensors && <Gauges sensors={sensors} item={item} />}
+      {sensors && sensors.worn.length > 0 && <Gauges sensors={sensors} item={item} />}
       <p className={css.cues}>{item.cues.join(" · ")}</p>
       {item.caution && <p className={css.caution}>{item.caution}</p>}
       <p className={css.next}>
@@ -349,7 +187,7 @@ export function Player({
       {checkpoint && (
         <section className={css.late} aria-label="Look">
           <p>{asked(checkpoint)}</p>
-          <button type="button" onClick={() => change({ looked: [...running.looked, checkpoint] })}>
+          <button type="button" onClick={() => touch({ kind: "ALL_WELL", checkpoint })}>
             All well
           </button>
           <button type="button" onClick={() => setLooking(checkpoint)}>
@@ -360,24 +198,21 @@ export function Player({
       {looking && (
         <LookPanel
           checkpoint={looking}
-          decide={(marks) => decide(inHand, looking, marks, running.marks)}
-          onDecided={(look) => looked(look, decide(inHand, looking, look.marks, running.marks))}
+          decide={(seenNow) => decide(inHand, looking, seenNow, marks)}
+          onDecided={(look) => {
+            setLooking(undefined);
+            touch({ kind: "LOOK", look, decided: decide(inHand, looking, look.marks, marks) });
+          }}
           onLeave={() => setLooking(undefined)}
         />
       )}
       {skipped && now - skipped.at < WHY_FOR && (
-        <WhySkipped
-          name={skipped.name}
-          onReason={(reason) => {
-            setSkipped(undefined);
-            tell({ kind: "SKIPPED", item: skipped.id, reason, seconds: skipped.seconds });
-          }}
-        />
+        <WhySkipped name={skipped.name} onReason={(reason) => touch({ kind: "WHY", reason })} />
       )}
       {isRaised && (
         <section className={css.late} aria-label="The raise is done">
           <p>Heart settled in its range and jacket off: your body says that the raise is done.</p>
-          <button type="button" onClick={endRaise}>
+          <button type="button" onClick={() => touch({ kind: "RAISED" })}>
             Go on
           </button>
         </section>
@@ -400,11 +235,15 @@ export function Player({
       )}
       <InHand
         rungs={rungs}
-        onRung={takeRung}
-        onMore={["WORK", "CHANGE"].includes(segment.kind) && !led ? addTime : undefined}
-        onJacketOff={running.isJacketOff ? undefined : takeJacketOff}
+        onRung={(rung) => touch({ kind: "RUNG", rung })}
+        onMore={
+          ["WORK", "CHANGE"].includes(segment.kind) && !led
+            ? () => touch({ kind: "MORE" })
+            : undefined
+        }
+        onJacketOff={isJacketOff ? undefined : () => touch({ kind: "JACKET_OFF" })}
         late={late}
-        onFit={fit}
+        onFit={(what) => touch({ kind: "FIT", late: what })}
       />
       {!led && <Lateness start={start} now={now} left={left} />}
       <div className={css.bar} aria-hidden>
@@ -419,31 +258,19 @@ export function Player({
         </footer>
       ) : (
         <footer>
-          <button type="button" onClick={back}>
+          <button type="button" onClick={() => touch({ kind: "BACK" })}>
             Back
           </button>
-          <button type="button" className={css.pause} onClick={hold}>
+          <button type="button" className={css.pause} onClick={() => touch({ kind: "HOLD" })}>
             {isPaused ? "Resume" : "Pause"}
           </button>
-          <button type="button" onClick={skipThis}>
+          <button type="button" onClick={() => touch({ kind: "SKIP" })}>
             Skip
           </button>
         </footer>
       )}
     </main>
   );
-}
-
-/** The checkpoint that was just passed, unless somebody has looked. */
-function lookNow(
-  view: FollowView,
-  items: readonly FollowItem[],
-  present: FollowItem,
-  looked: readonly Checkpoint[],
-): Checkpoint | undefined {
-  const before = items[items.indexOf(present) - 1];
-  const checkpoint = before && checkpointsOf(view.items).get(before.id);
-  return checkpoint && !looked.includes(checkpoint) ? checkpoint : undefined;
 }
 
 function asked(checkpoint: Checkpoint): string {
@@ -459,34 +286,8 @@ function asked(checkpoint: Checkpoint): string {
   }
 }
 
-interface Skipped {
-  id: string;
-  name: string;
-  seconds: number;
-  at: number;
-}
-
 /** For less than this nobody ends a raise early, s. */
 const LITTLE_LEFT = 20;
-
-const NOTHING_ASKED: Asked = {
-  effort: 0,
-  power: undefined,
-  rate: undefined,
-  speed: undefined,
-};
-
-/** What the plan asks of the body now. */
-function askedOf({ item, segment }: Beat): Asked {
-  const isWork = segment.kind === "WORK";
-  const rate = item.target?.ratePerMinute ?? 0;
-  return {
-    effort: isWork ? item.effort : item.recoveryEffort,
-    power: isWork ? powerOf(item) : undefined,
-    rate: isWork && rate > 0 ? rate : undefined,
-    speed: isWork ? speedOf(item) : undefined,
-  };
-}
 
 /** So long it is asked why something was skipped, ms. */
 const WHY_FOR = 8000;

@@ -6,7 +6,7 @@ import { clock } from "../shared/units";
 import { Afterwards } from "./Afterwards";
 import { Slipped } from "./InHand";
 import { localTime } from "../running/starttime";
-import type { Tell } from "./useTelling";
+import type { Tell } from "./usePlayer";
 import clsx from "clsx";
 import css from "./follow.module.css";
 

@@ -12,7 +12,7 @@ import {
 } from "../signal/sensors";
 import type { Asked } from "../signal/simulated";
 import * as evenClock from "../running/clock";
-import type { Tell } from "./useTelling";
+import type { Tell } from "./usePlayer";
 import { fetchKept } from "./version";
 
 /** What was said longer ago is not shown, s. */
