@@ -1,5 +1,5 @@
-// The player as a machine: what happens goes in; where one is, and what is to be told, come out. It
-// has no clock and no page of its own.
+// The player as a pure state machine: touches and time go in, the new state and the events to send
+// come out. It has no clock and no page of its own.
 import type { Decided, FollowItem, FollowView, LookInput, MarkInput } from "../api/types";
 import { checkpointsOf, withDecided, type Checkpoint } from "../decision/look";
 import { inLead, isMeanwhile, ownSeconds } from "../lead/steps";
@@ -144,14 +144,14 @@ export function lookNow(
   return checkpoint && !looked.includes(checkpoint) ? checkpoint : undefined;
 }
 
-/** What a player is after something, and what is to be told of it, in order. */
+/** Returns the state after a touch, and the events to send, in order. */
 export function step(
   before: Playing,
   touch: Touch,
   now: number,
 ): { player: Playing; told: Happening[] } {
   const told: Happening[] = [];
-  // What passed unseen was before it.
+  // Items that passed while the phone slept come before the touch.
   const until = passed(before, now, told);
   const changed = { ...until, ...after(until, touch, now, told) };
   const { items, led } = changed;
@@ -261,7 +261,7 @@ function after(player: Playing, touch: Touch, now: number, told: Happening[]): P
   }
 }
 
-/** What the leader goes over is left out. */
+/** Marks the items that the leader jumps over as skipped. */
 function leftByLead(
   was: Led | undefined,
   { led, beats, leftOut }: Playing,
@@ -289,7 +289,7 @@ function leftByLead(
   return { leftOut: [...leftOut, ...gone.map((i) => i.id)] };
 }
 
-/** Tells what began and what is over by now, each once, and in order where several passed unseen. */
+/** Adds the events for every item that has started or finished since the last step, in order. */
 function passed(player: Playing, now: number, told: Happening[]): Playing {
   const { beats, leftOut } = player;
   const all = itemsOf(beats);

@@ -1,4 +1,4 @@
-// A player in the hand: its clock runs, its touches are taken, and what it tells is told.
+// Runs the player in a page: ticks its clock, passes on touches and sends its events.
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { FollowView } from "../api/types";
 import * as evenClock from "../running/clock";
@@ -6,15 +6,15 @@ import type { Happening, Place } from "./keeping";
 import { begin, step, type Playing, type Touch } from "./playing";
 import type { Led } from "./useLed";
 
-/** Tells what happened, now unless said otherwise. */
+/** Sends an event, timed now by default. */
 export type Tell = (happening: Omit<Happening, "at">, at?: number) => void;
 
-/** So often it is looked where one is, ms. */
+/** Time between ticks, ms. */
 const TICK = 100;
 
 interface Shown {
   player: Playing;
-  /** What is shown and the clock go together: never a moment before what is gone to. */
+  /** The time of the latest step; the screen never shows a moment before it. */
   now: number;
   touch: (touch: Touch) => void;
 }

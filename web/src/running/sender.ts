@@ -1,4 +1,4 @@
-// Brings what waits to the server: one attempt at a time, and again after a while.
+// Sends pending data to the server, one attempt at a time, and retries after a pause.
 
 export class Sender {
   private timer: ReturnType<typeof setTimeout> | undefined;

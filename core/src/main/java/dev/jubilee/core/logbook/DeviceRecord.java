@@ -149,7 +149,7 @@ public record DeviceRecord(
               });
     }
 
-    /** Whoever is on the way has not begun; that is of the day, not of the warm-up. */
+    /** Being on the way is part of the day, not of the warm-up, and changes nothing here. */
     private void happened(Kind kind, Instant at) {
       switch (kind) {
         case BEGUN -> {

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
-/** What can happen while a warm-up is followed: a type for each shape that it is told in. */
+/** An event of a warm-up in progress, one type for each set of fields. */
 public sealed interface Happening {
   /** Seconds of signals that are told at once. */
   int MOST_SIGNALS = 60;
@@ -41,7 +41,7 @@ public sealed interface Happening {
     BEST_EFFORT,
     /** What sensors said. */
     SIGNALS,
-    /** Somebody looked, and decided. */
+    /** A checkpoint: what was seen, and the decision. */
     LOOKED,
     /** The athlete is on the way to it. */
     ON_THE_WAY;
@@ -84,7 +84,7 @@ public sealed interface Happening {
     void looked(Looked l);
   }
 
-  /** Something of the whole warm-up of which there is no more to say than when. */
+  /** An event of the whole warm-up that has a time and nothing else. */
   record Moment(Kind kind) implements Happening {
     @Override
     public void accept(Visitor visitor) {
@@ -98,7 +98,7 @@ public sealed interface Happening {
   }
 
   /**
-   * Something of one item of the plan.
+   * An event of one item of the plan.
    *
    * @param drill what is done for it, where that is told
    * @param reason of what was skipped
@@ -127,7 +127,7 @@ public sealed interface Happening {
     }
   }
 
-  /** What the athlete answered afterwards, in the figures of its kind. */
+  /** The athlete's answer to a question after the warm-up. */
   record Answer(Kind kind, int value) implements Happening {
     public Answer {
       Bounds.within("value", value, 1, kind == Kind.FELT ? 5 : 100, "");

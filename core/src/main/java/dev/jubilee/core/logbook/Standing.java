@@ -6,14 +6,14 @@ import java.time.Instant;
 import java.util.Optional;
 
 /**
- * Where a followed warm-up stands by all that its devices told, in whatever order it came.
+ * The current state of a warm-up in progress, from the events of all its devices in any order.
  *
- * @param onWay when the athlete last said that they come
+ * @param onWay when the athlete last said they were on the way
  * @param begun when the first device began
- * @param item that was begun last
+ * @param item the item started last
  * @param ended when the last device was done
  * @param started when the session's first effort began
- * @param decided what was decided last
+ * @param decided the latest decision
  */
 @RecordBuilder
 public record Standing(
@@ -24,7 +24,7 @@ public record Standing(
     Optional<Instant> started,
     Optional<Since<Decision.Kind>> decided)
     implements StandingBuilder.With {
-  /** Of a warm-up of which nothing was told. */
+  /** The state before the first event. */
   public static final Standing NOTHING_TOLD =
       new Standing(
           Optional.empty(),
@@ -34,10 +34,10 @@ public record Standing(
           Optional.empty(),
           Optional.empty());
 
-  /** Something and since when it is so. */
+  /** A value and the time it was set. */
   public record Since<T>(T what, Instant at) {}
 
-  /** After something more; what says nothing of where one is changes nothing. */
+  /** The state after one more event; events that do not affect it leave it unchanged. */
   public Standing after(Happening happening, Instant at) {
     return switch (happening.kind()) {
       case ON_THE_WAY -> withOnWay(later(onWay, at));

@@ -46,7 +46,7 @@ public record Forecast(
         readiness.verdict());
   }
 
-  /** What the heart is expected to do at a second; 0 where it is not known. */
+  /** Expected heart rate at a second, beats/min; 0 if unknown. */
   public int heartAt(int second) {
     int at = second / step;
     return at < heart.size() ? heart.get(at) : 0;

@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * One line of a warm-up as it was given, with what the drill said then.
+ * One item of a prescribed warm-up, with the drill's instructions at that time.
  *
  * @param startsBefore seconds before the start at which it begins
  * @param effort of the work, 0 to 100
@@ -28,10 +28,10 @@ public record GivenItem(
     Optional<Version> harder,
     Reason reason,
     HowTo howTo) {
-  /** On the scale of {@link #effort}, what is done between efforts. */
+  /** Effort between efforts, on the scale of {@link #effort}. */
   public static final int RECOVERY_EFFORT = (int) Math.round(Effort.BETWEEN_EFFORTS.points());
 
-  /** A neighbouring version of a drill, for the one who needs it. */
+  /** An easier or harder version of a drill. */
   public record Version(String drillId, String name) {
     private static Version of(Drill drill) {
       return new Version(drill.id(), drill.name());
@@ -56,7 +56,7 @@ public record GivenItem(
     }
   }
 
-  /** An item that is none of the plan's, as it would be in its place. */
+  /** An item outside the plan, placed as if it were part of it. */
   public static GivenItem alone(Plan plan, PlanItem item, int startsBefore) {
     return of(plan, item, startsBefore, new Reason("", ""));
   }

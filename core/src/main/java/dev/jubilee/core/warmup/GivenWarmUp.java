@@ -12,18 +12,18 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A warm-up as it was given: all that is ever shown of it. It stays the same when drills, rules or
- * sources change, and can be kept and read again without computing anything.
+ * A prescribed warm-up: everything that any view shows of it. It stays the same when drills, rules
+ * or sources change, and can be stored and read without computing anything.
  *
- * @param availableSeconds that there were for it
+ * @param availableSeconds time available for it
  * @param firstEffort how hard the session begins, 0 to 100
- * @param contacts of the feet with the ground
+ * @param contacts ground contacts
  * @param why what made it longer, shorter, higher or lower
  * @param basis where the athlete's figures come from
  * @param conflicts results that do not go with the others
  * @param items in order
  * @param findings gravest first
- * @param forecast the state it leads to; empty in what was given before it was computed
+ * @param forecast the state it leads to; empty in warm-ups from before forecasts existed
  */
 public record GivenWarmUp(
     int availableSeconds,
@@ -37,9 +37,9 @@ public record GivenWarmUp(
     Optional<Forecast> forecast) {
 
   /**
-   * A finding, in the words and with the source that it was given with.
+   * A finding, with its original wording and source.
    *
-   * @param code of its kind, which there may be no longer
+   * @param code of its kind; later versions may no longer have it
    * @param isSeen whether the coach has taken note of it
    */
   public record Note(
@@ -52,7 +52,7 @@ public record GivenWarmUp(
       Remedy remedy,
       boolean isSeen) {}
 
-  /** What there is to show of a finished warm-up. */
+  /** Returns what the views show of a finished warm-up. */
   public static GivenWarmUp of(WarmUp warmUp) {
     Plan plan = warmUp.plan();
     List<GivenItem> items = new ArrayList<>();

@@ -5,8 +5,8 @@ import dev.jubilee.core.warmup.WarmUp;
 import java.util.UUID;
 
 /**
- * What a warm-up would become: computed with no connection to the database held, and kept only
- * where the warm-up is still the one that it was computed from.
+ * A computed change to a warm-up, not yet saved. It is computed without a database connection and
+ * saved only if nobody has changed the warm-up in the meantime.
  *
  * @param baseRevision that it was computed from
  * @param words for undo and history

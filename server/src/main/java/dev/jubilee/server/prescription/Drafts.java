@@ -19,7 +19,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** What warm-ups become by what coaches do with them; nothing is stored here. */
+/** Computes the changes that coaches make to warm-ups; saves nothing. */
 @Service
 public class Drafts {
   private final Prescriptions prescriptions;

@@ -20,7 +20,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 
-/** What could become of a warm-up, for those who are still to decide. */
+/** Computes options for a warm-up before anyone decides; saves nothing. */
 @Service
 public class Previews {
   private final Prescriptions prescriptions;

@@ -19,8 +19,8 @@ import java.util.Optional;
 import java.util.function.Function;
 
 /**
- * What a record says of a warm-up, from all who speak of it: what a coach says counts before a
- * recording, and that before what devices told; where nobody says anything it was done as planned.
+ * Combines all sources of a record. A coach's entry overrides a recording, a recording overrides
+ * the devices; without any of them the warm-up counts as done to plan.
  */
 final class RecordFigures {
   private RecordFigures() {}
