@@ -28,6 +28,8 @@ import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -70,18 +72,26 @@ public final class DrillMenu {
 
   private final PrescriptionRequest request;
   private final Set<String> lockedOpen;
-  private final List<Need> needs;
+
+  /** Indices of the needs, in the order of their words. */
+  private final Map<Need, Integer> needs = new LinkedHashMap<>();
+
   private final DrillLibrary library;
   private final SetUpSequencer stages;
 
-  /** Set-up indices by part of the plan and set-up. */
+  /** Indices by where a drill stands and what it needs there. */
   private final Map<Place, Integer> setUps = new HashMap<>();
 
   private final IdentityHashMap<Offer, DosedDrill> parts = new IdentityHashMap<>();
   private final Menu menu;
 
   /** Where in the plan a drill stands and what it needs there. */
-  private record Place(WarmUpPart block, boolean apparatus, SetUp setUp) {}
+  private record Place(WarmUpPart block, boolean apparatus, SetUp setUp) {
+    static Place of(DosedDrill part) {
+      Drill drill = part.drill();
+      return new Place(drill.block(), SetUp.onApparatus(drill), SetUp.of(drill));
+    }
+  }
 
   /**
    * @param library whose pace it is
@@ -108,8 +118,9 @@ public final class DrillMenu {
     this.library = library;
     this.stages = new SetUpSequencer((from, to) -> library.changing(from.secondsTo(to)));
     this.lockedOpen = lockedOpen;
-    this.needs =
-        demand.needs().keySet().stream().sorted(Comparator.comparing(Need::words)).toList();
+    demand.needs().keySet().stream()
+        .sorted(Comparator.comparing(Need::words))
+        .forEach(need -> needs.put(need, needs.size()));
     List<DosedDrill> all = new ArrayList<>(required);
     for (Drill drill : candidates) {
       if (rooms.get(drill.block()).most() == 0 && !lockedOpen.contains(drill.id())) {
@@ -118,17 +129,18 @@ public final class DrillMenu {
       doses(drill, seconds < demand.menuTotal())
           .forEach(dose -> all.add(new DosedDrill(drill, dose)));
     }
-    layOut(skeleton, all);
+    List<Place> places = all.stream().map(Place::of).toList();
+    layOut(skeleton, places);
     List<Offer> offers = new ArrayList<>();
     for (int i = 0; i < all.size(); i++) {
-      Offer offer = offer(all.get(i), i < required.size(), i);
+      Offer offer = offer(all.get(i), setUps.get(places.get(i)), i < required.size(), i);
       offers.add(offer);
       parts.put(offer, all.get(i));
     }
     menu =
         new Menu(
             offers,
-            needs.stream().map(n -> (int) Math.round(10 * demand.needs().get(n))).toList(),
+            needs.keySet().stream().map(n -> (int) Math.round(10 * demand.needs().get(n))).toList(),
             WarmUpPart.CHOSEN.stream().map(rooms::get).toList(),
             seconds,
             contacts,
@@ -170,48 +182,50 @@ public final class DrillMenu {
     return left;
   }
 
-  private void layOut(List<Layout.Part> layout, List<DosedDrill> all) {
+  private void layOut(List<Layout.Part> layout, List<Place> places) {
+    Set<Place> distinct = new LinkedHashSet<>(places);
     for (Layout.Part part : layout) {
       if (part.fixed().isPresent()) {
         stages.fixed(part.fixed().get());
         continue;
       }
-      List<SetUp> needed =
-          all.stream()
-              .map(DosedDrill::drill)
-              .filter(part::holds)
-              .map(SetUp::of)
-              .distinct()
+      List<Place> needed =
+          distinct.stream()
+              .filter(p -> p.block == part.block() && p.apparatus == part.apparatus())
               .toList();
-      int index = stages.open(needed);
-      for (SetUp setUp : needed) {
-        setUps.put(new Place(part.block(), part.apparatus(), setUp), index++);
+      int index = stages.open(needed.stream().map(Place::setUp).toList());
+      for (Place place : needed) {
+        setUps.put(place, index++);
       }
     }
   }
 
-  private Offer offer(DosedDrill part, boolean required, int index) {
+  private Offer offer(DosedDrill part, int setUp, boolean required, int index) {
     Drill drill = part.drill();
-    List<Offer.Cover> covers = new ArrayList<>();
-    for (int n = 0; n < needs.size(); n++) {
-      int hundredths =
-          (int) Math.round(100 * Benefit.strength(part, needs.get(n), request.session()));
-      if (hundredths > 0) {
-        covers.add(new Offer.Cover(n, hundredths));
-      }
-    }
-    Place place = new Place(drill.block(), SetUp.onApparatus(drill), SetUp.of(drill));
     return new Offer(
         drill.id() + " " + part.dose().amount(),
         isFoot(drill, request) ? drill.id() : drill.group(),
         WarmUpPart.CHOSEN.indexOf(drill.block()),
-        setUps.get(place),
+        setUp,
         part.dose().seconds()
             + Changeovers.next(library, request.circumstances().conditions().group()),
         drill.contactsIn(part.dose()),
-        covers,
+        covers(part),
         bias(drill) - index,
         required);
+  }
+
+  private List<Offer.Cover> covers(DosedDrill part) {
+    List<Offer.Cover> covers = new ArrayList<>();
+    for (Need need : part.drill().serves().keySet()) {
+      double strength = Benefit.strength(part, need, request.session());
+      int hundredths = (int) Math.round(100 * strength);
+      if (hundredths > 0 && needs.containsKey(need)) {
+        covers.add(new Offer.Cover(needs.get(need), hundredths));
+      }
+    }
+    covers.sort(Comparator.comparingInt(Offer.Cover::need));
+    return covers;
   }
 
   /** What speaks for or against a drill beside its needs; the index only settles ties. */
@@ -293,6 +307,7 @@ public final class DrillMenu {
     List<Drill> free = new ArrayList<>();
     for (Drill drill : library.drills()) {
       if (!drill.block().isChosen()
+          || request.session().suits(drill) == 0
           || request.excluded().contains(drill.id())
           || Eligibility.against(drill, request).isPresent()) {
         continue;

@@ -21,7 +21,7 @@ public final class ExactChoice {
   static final int NODES = 200_000;
 
   private static final int FIRST_STEPS = 40;
-  private static final int STEPS = 6;
+  private static final int STEPS = 4;
 
   /** Room for rounding; points are whole, so nothing is lost by it. */
   private static final double CLEARLY = 0.999;

@@ -148,13 +148,18 @@ final class PartialChoice {
   private boolean isDominated(int i, int own, int[][] all) {
     int outdoing = 0;
     for (int g = 0; g < all.length && outdoing < Returns.ranks(); g++) {
-      boolean outdoes = g != own;
-      for (int k = 0; outdoes && k < all[g].length; k++) {
-        outdoes = outdoes(all[g][k], g, i, own);
-      }
-      outdoing += outdoes ? 1 : 0;
+      outdoing += g != own && outdoes(g, all[g], i, own) ? 1 : 0;
     }
     return outdoing >= Returns.ranks();
+  }
+
+  private boolean outdoes(int g, int[] group, int i, int own) {
+    for (int j : group) {
+      if (!outdoes(j, g, i, own)) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /** Whether one offer is at least as good as another in everything; of equals the first is. */

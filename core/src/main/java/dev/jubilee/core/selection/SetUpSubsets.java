@@ -13,10 +13,14 @@ final class SetUpSubsets {
   private final PartialChoice tables;
   private final double[] worth = new double[Offer.SETUPS + 1];
   private final int[] weighed = new int[WEIGHED];
-  private final double[] value = new double[1 << WEIGHED];
   private final double[] sums = new double[1 << WEIGHED];
   private final int[] masks = new int[1 << WEIGHED];
+
+  /** Seconds that a set adds: where not {@link #known}, at the least. */
   private final int[] added = new int[1 << WEIGHED];
+
+  private final boolean[] known = new boolean[1 << WEIGHED];
+  private int walked;
   private int laidOutFrom = -1;
   private int laidOut = -1;
   private int count;
@@ -71,9 +75,8 @@ final class SetUpSubsets {
     for (int set = 1; set < 1 << count; set++) {
       int rest = set & (set - 1);
       sums[set] = sums[rest] + worth[weighed[Integer.numberOfTrailingZeros(set)]];
-      value[set] = sums[set] - price * added[set];
-      if (value[set] > most) {
-        most = value[set];
+      if (isWorthMore(set, most)) {
+        most = value(set);
         best = set;
       }
     }
@@ -82,7 +85,23 @@ final class SetUpSubsets {
     return most;
   }
 
-  /** The sets and the seconds that each adds; prices change far more often than what is weighed. */
+  /** The way through a set is only worked out where the least it can add leaves it in question. */
+  private boolean isWorthMore(int set, double most) {
+    if (sums[set] - price * added[set] <= most) {
+      return false;
+    }
+    if (!known[set]) {
+      known[set] = true;
+      added[set] = tables.walk(masks[set]) - walked;
+    }
+    return value(set) > most;
+  }
+
+  private double value(int set) {
+    return sums[set] - price * added[set];
+  }
+
+  /** The sets and the least that each adds; prices change far more often than what is weighed. */
   private void layOut(int base) {
     int all = 0;
     for (int j = 0; j < count; j++) {
@@ -93,11 +112,14 @@ final class SetUpSubsets {
     }
     laidOutFrom = base;
     laidOut = all;
-    int walked = tables.walk(base);
+    walked = tables.walk(base);
     masks[0] = base;
+    Arrays.fill(known, 0, 1 << count, false);
     for (int set = 1; set < 1 << count; set++) {
-      masks[set] = masks[set & (set - 1)] | 1 << weighed[Integer.numberOfTrailingZeros(set)];
-      added[set] = tables.walk(masks[set]) - walked;
+      int rest = set & (set - 1);
+      int setup = weighed[Integer.numberOfTrailingZeros(set)];
+      masks[set] = masks[rest] | 1 << setup;
+      added[set] = added[rest] + tables.atLeast[setup];
     }
   }
 
@@ -119,11 +141,11 @@ final class SetUpSubsets {
       if (weighed[j] == setup) {
         double most = Double.NEGATIVE_INFINITY;
         for (int set = 1 << j; set < 1 << count; set++) {
-          if ((set & 1 << j) != 0) {
-            most = Math.max(most, value[set]);
+          if ((set & 1 << j) != 0 && isWorthMore(set, most)) {
+            most = value(set);
           }
         }
-        return value[best] - most;
+        return value(best) - most;
       }
     }
     return Math.max(0, price * tables.atLeast[setup] - worth[setup]);
