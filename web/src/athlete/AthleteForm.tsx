@@ -10,7 +10,8 @@ import { FormCheckbox, FormMany, FormSelect, FormText } from "../shared/fields";
 import { showRefused } from "../shared/forms";
 import { useOnce } from "../shared/once";
 import { say } from "../shared/units";
-import { HEALTH, REGIONS, SIDES, SPORTS } from "../shared/words";
+import { ALL_SPORTS, SPORTS } from "../shared/sports";
+import { HEALTH, REGIONS, SIDES } from "../shared/words";
 import { Archive } from "./Archive";
 import { fieldNamed, fieldsOf, NOBODY, profileOf, type AthleteFields } from "./fields";
 import { ResultRow } from "./ResultRow";
@@ -211,7 +212,7 @@ export function AthleteForm({ athlete }: { athlete?: AthleteView }) {
 /** Who swims like a beginner and runs like none; one step away, as most do one sport. */
 function OtherLevels({ control, main }: { control: Control<AthleteFields>; main: Sport }) {
   const levels = useWatch({ control, name: "levels" });
-  const others = (Object.keys(SPORTS) as Sport[]).filter((sport) => sport !== main);
+  const others = ALL_SPORTS.filter((sport) => sport !== main);
   const [isOpen, setOpen] = useState(() => others.some((sport) => levels[sport] !== ""));
   if (!isOpen) {
     return (

@@ -2,7 +2,7 @@ import { Box, Button, Flex } from "@chakra-ui/react";
 import { useState } from "react";
 import type { AthleteView, Sport } from "../api/types";
 import { CheckboxField, Group, TextField } from "../shared/fields";
-import { ATHLETES_OF, SPORTS } from "../shared/words";
+import { ALL_SPORTS, ATHLETES_OF, SPORTS } from "../shared/sports";
 import { found, inOrder, offered } from "./picking";
 
 interface Props {
@@ -110,10 +110,8 @@ export function AthletePicker({
 
 /** Sports with several athletes. */
 function sportsOf(athletes: readonly AthleteView[]): [Sport, string[]][] {
-  return (Object.keys(SPORTS) as Sport[])
-    .map((sport): [Sport, string[]] => [
-      sport,
-      athletes.filter((a) => a.profile.sport === sport).map((a) => a.id),
-    ])
-    .filter(([, ids]) => ids.length > 1);
+  return ALL_SPORTS.map((sport): [Sport, string[]] => [
+    sport,
+    athletes.filter((a) => a.profile.sport === sport).map((a) => a.id),
+  ]).filter(([, ids]) => ids.length > 1);
 }

@@ -1,5 +1,6 @@
 // An athlete as the form holds one: figures as they are typed.
 import type { AthleteProfile, RestrictionInput } from "../api/types";
+import { ALL_SPORTS } from "../shared/sports";
 import { draftOf, resultOf, type ResultDraft } from "./results";
 
 export interface AthleteFields {
@@ -19,6 +20,10 @@ export interface AthleteFields {
   levels: Record<AthleteProfile["sport"], AthleteProfile["level"] | "">;
 }
 
+function sameInAll() {
+  return Object.fromEntries(ALL_SPORTS.map((s) => [s, ""])) as AthleteFields["levels"];
+}
+
 export const NOBODY: AthleteFields = {
   name: "",
   sport: "RUN",
@@ -32,7 +37,7 @@ export const NOBODY: AthleteFields = {
   contraindications: [],
   health: [],
   deconditioned: false,
-  levels: { RUN: "", RIDE: "", ROW: "", SWIM: "" },
+  levels: sameInAll(),
 };
 
 export function fieldsOf(profile: AthleteProfile): AthleteFields {
@@ -72,11 +77,9 @@ export function profileOf(fields: AthleteFields, before?: AthleteProfile): Athle
   };
 }
 
-const SPORTS_OF_ALL = ["RUN", "RIDE", "ROW", "SWIM"] as const;
-
 /** Nothing where the level is the same everywhere. */
 function otherLevels(fields: AthleteFields): AthleteProfile["levels"] {
-  const others = SPORTS_OF_ALL.flatMap((sport) => {
+  const others = ALL_SPORTS.flatMap((sport) => {
     const level = fields.levels[sport];
     return level === "" || sport === fields.sport ? [] : [{ sport, level }];
   });

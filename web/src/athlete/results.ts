@@ -1,5 +1,6 @@
 // Test results between what is typed and what is sent.
 import type { AthleteView, ResultInput, Stroke } from "../api/types";
+import { isByPower } from "../shared/sports";
 import { criticalSpeed, exactClock, parseClock } from "../shared/units";
 
 type Weighed = AthleteView["weighed"][number];
@@ -112,15 +113,9 @@ export function weighedWords({ sport, critical, spread, daysAgo }: Weighed): str
 }
 
 function criticalWords(sport: Weighed["sport"], critical: number): string {
-  switch (sport) {
-    case "RUN":
-      return criticalSpeed(critical, false);
-    case "SWIM":
-      return criticalSpeed(critical, true);
-    case "RIDE":
-    case "ROW":
-      return `critical power ${Math.round(critical)} W`;
-  }
+  return isByPower(sport)
+    ? `critical power ${Math.round(critical)} W`
+    : criticalSpeed(critical, sport === "SWIM");
 }
 
 function ageWords(days: number | null | undefined): string {

@@ -12,7 +12,8 @@ import { FormNumber, FormSelect, FormText, SelectField } from "../shared/fields"
 import { weekStart } from "../shared/calendar";
 import { newKey } from "../shared/once";
 import { usePlaces } from "../shared/places";
-import { COMING_FROM, PLACES, SPORTS } from "../shared/words";
+import { SPORTS } from "../shared/sports";
+import { COMING_FROM, PLACES } from "../shared/words";
 import { daysFrom, nextSession, onGroup, onSport } from "./week";
 import css from "./week.module.css";
 import { Soft, Title } from "../shared/panels";

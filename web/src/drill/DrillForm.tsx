@@ -13,7 +13,8 @@ import {
   SelectField,
 } from "../shared/fields";
 import { showRefused } from "../shared/forms";
-import { BLOCKS, KITS, POSITIONS, REGIONS, SPORTS } from "../shared/words";
+import { SPORTS } from "../shared/sports";
+import { BLOCKS, KITS, POSITIONS, REGIONS } from "../shared/words";
 import { DOSES, doseOf, kindOf, SKILLS, type DoseKind, type Entry } from "./entry";
 import type { Block, Kit, Level, Position, Region } from "./schema";
 

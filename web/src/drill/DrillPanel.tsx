@@ -5,7 +5,8 @@ import { api } from "../api/client";
 import type { DrillView } from "../api/types";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { clock, say } from "../shared/units";
-import { BLOCKS, KITS, POSITIONS, region, SPORTS } from "../shared/words";
+import { SPORTS } from "../shared/sports";
+import { BLOCKS, KITS, POSITIONS, region } from "../shared/words";
 
 /** One drill up close. */
 export function DrillPanel({ drill, onMend }: { drill: DrillView; onMend: () => void }) {

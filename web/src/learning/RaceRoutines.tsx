@@ -7,7 +7,7 @@ import { dayAndMonth } from "../shared/dates";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { Soft } from "../shared/panels";
 import { READY } from "../logbook/done";
-import { SPORTS } from "../shared/words";
+import { SPORTS } from "../shared/sports";
 import { drifts, figure } from "./words";
 
 /** What is done before races: frozen from the best day, and let go again. */

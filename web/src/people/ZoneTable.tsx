@@ -6,7 +6,7 @@ import type { Meaning, Sport, Zones } from "../api/types";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { SelectField, TextField } from "../shared/fields";
 import { Section, Soft, Title } from "../shared/panels";
-import { SPORTS } from "../shared/words";
+import { SPORTS } from "../shared/sports";
 
 const NUMBERS = [1, 2, 3, 4, 5, 6, 7];
 

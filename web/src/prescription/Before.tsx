@@ -2,7 +2,8 @@ import { Box, Button, Flex } from "@chakra-ui/react";
 import type { Prior, Sport } from "../api/types";
 import { SelectField } from "../shared/fields";
 import { NumberField } from "../shared/NumberField";
-import { HARDNESS, MOVEMENTS, MOVEMENT_OF, PRIOR_KINDS } from "../shared/words";
+import { MOVEMENT_OF } from "../shared/sports";
+import { HARDNESS, MOVEMENTS, PRIOR_KINDS } from "../shared/words";
 
 /** As many as the server takes. */
 const MOST = 3;

@@ -8,7 +8,8 @@ import { dayAndMonth } from "../shared/dates";
 import { ErrorNotice } from "../shared/ErrorNotice";
 import { SelectField, TextField } from "../shared/fields";
 import { Soft } from "../shared/panels";
-import { KINDS, SPORTS } from "../shared/words";
+import { SPORTS } from "../shared/sports";
+import { KINDS } from "../shared/words";
 import { Turns } from "./Turns";
 import { answerWords, asked, MEASURED } from "./words";
 

@@ -14,26 +14,11 @@ import type {
   Prior,
   Region,
   RestrictionInput,
-  Sport,
   Stage,
   Stroke,
   Surface,
 } from "../api/types";
 import { WORDS } from "../api/words";
-
-export const SPORTS: Record<Sport, string> = {
-  RUN: "Run",
-  RIDE: "Ride",
-  ROW: "Row",
-  SWIM: "Swim",
-};
-
-export const ATHLETES_OF: Record<Sport, string> = {
-  RUN: "runners",
-  RIDE: "riders",
-  ROW: "rowers",
-  SWIM: "swimmers",
-};
 
 export const KINDS: Record<Kind, string> = labels(WORDS.kind);
 
@@ -73,13 +58,6 @@ export const MOVEMENTS: Record<Prior["movement"], string> = {
   SWIMMING: "Swimming",
   WALKING: "Walking",
   DRILLS: "Drills on land",
-};
-
-export const MOVEMENT_OF: Record<Sport, Prior["movement"]> = {
-  RUN: "RUNNING",
-  RIDE: "RIDING",
-  ROW: "ROWING",
-  SWIM: "SWIMMING",
 };
 
 export const HARDNESS: Record<Prior["hardness"], string> = {

@@ -34,12 +34,12 @@ class DocumentedNumbersTest {
           demand.DemandContext.YOUNG                    | 1   | under #; from
           demand.ForAge.MASTERS                         | 1   | from # on
           demand.ForAge.YOUNG_RAISE                     | 1   | half the contacts, raise × #;
-          session.WorkIntensity.EASY_SHARE              | 100 | easy work @ # % of critical
-          session.WorkIntensity.EASY_SWIM_SHARE         | 100 | swim # %
-          session.WorkIntensity.THRESHOLD_SHARE         | 100 | threshold @ # % of critical
-          session.WorkIntensity.STEADY_SHARE            | 100 | steady # % (
-          session.WorkIntensity.STEADY_SWIM_SHARE       | 100 | (# %), tempo
-          session.WorkIntensity.TEMPO_SHARE             | 100 | tempo # %
+          profile.SportProfile.EASY_SHARE               | 100 | easy work @ # % of critical
+          profile.Swimming.EASY_SHARE                   | 100 | swim # %
+          profile.WorkIntensity.THRESHOLD_SHARE         | 100 | threshold @ # % of critical
+          profile.SportProfile.STEADY_SHARE             | 100 | steady # % (
+          profile.Swimming.STEADY_SHARE                 | 100 | (# %), tempo
+          profile.WorkIntensity.TEMPO_SHARE             | 100 | tempo # %
           intensity.RowingErgometer.WATTS_PER_CUBED_PACE| 1   | P = # / pace³
           intensity.HeartRate.USUAL_RESTING             | 1   | resting rate when unknown @ #
           intensity.Anchors.RESERVE_AT_CRITICAL         | 100 | heart rate at critical @ # % of reserve
@@ -47,11 +47,11 @@ class DocumentedNumbersTest {
           intensity.Effort.CRITICAL                     | 1   | critical intensity at # points
           intensity.Altitude.FROM                       | 1   | for each 1000 m from # m on
           athlete.Estimates.RUN_RESERVE                 | 1   | critical speed + # m/s
-          athlete.Estimates.RIDE_SPRINT                 | 1   | ride × #,
-          athlete.Estimates.ROW_SPRINT                  | 1   | row × #,
-          athlete.Estimates.SWIM_SPRINT                 | 1   | swim × #
-          athlete.Estimates.RIDE_RESERVE_SECONDS        | 1   | W′ from threshold power alone @ # s
-          athlete.Estimates.SWIM_RESERVE                | 1   | critical power; # m
+          profile.Riding.SPRINT                         | 1   | ride × #,
+          profile.Rowing.SPRINT                         | 1   | row × #,
+          profile.Swimming.SPRINT                       | 1   | swim × #
+          profile.Riding.RESERVE_SECONDS                | 1   | W′ from threshold power alone @ # s
+          profile.Swimming.RESERVE                      | 1   | critical power; # m
           athlete.Estimates.LEAST_RESERVE_SECONDS       | 1   | W′ # s of critical power
           athlete.Estimates.LEAST_SWIM_RESERVE          | 1   | D′ in water # m
           athlete.Estimates.OTHER_STROKE                | 100 | own stroke, ± # % in another

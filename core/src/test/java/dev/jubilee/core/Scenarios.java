@@ -11,6 +11,7 @@ import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.prescription.Prescriber;
+import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
@@ -43,7 +44,8 @@ public final class Scenarios {
 
   public static PrescriptionRequest request(
       Athlete athlete, Sport sport, SessionKind kind, int minutes) {
-    return PrescriptionRequest.of(athlete, session(sport, kind), at(Place.usual(sport), minutes));
+    return PrescriptionRequest.of(
+        athlete, session(sport, kind), at(SportProfile.of(sport).place(), minutes));
   }
 
   public static Session session(Sport sport, SessionKind kind) {
@@ -61,7 +63,9 @@ public final class Scenarios {
   public static PrescriptionRequest request(
       Sport sport, SessionKind kind, Level level, int minutes, Restriction... restrictions) {
     return PrescriptionRequest.of(
-        athlete(level, restrictions), session(sport, kind), at(Place.usual(sport), minutes));
+        athlete(level, restrictions),
+        session(sport, kind),
+        at(SportProfile.of(sport).place(), minutes));
   }
 
   public static Plan plan(PrescriptionRequest request) {

@@ -5,6 +5,7 @@ import dev.jubilee.core.intensity.BestEfforts;
 import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.Curve;
 import dev.jubilee.core.intensity.HeartRate;
+import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.sport.Sport;
@@ -57,11 +58,11 @@ public final class AnchorFinder {
       return anchors(athlete.withoutSprints(), session.sport());
     }
     Stroke stroke =
-        session.stroke().filter(s -> session.sport() == Sport.SWIM).orElse(Stroke.FREESTYLE);
+        session.stroke().filter(s -> session.sport().isInWater()).orElse(Stroke.FREESTYLE);
     boolean isByLegs =
         stroke.legs().size() > 1
             && athlete.results().stream()
-                .noneMatch(r -> r.sport() == Sport.SWIM && Estimates.stroke(r) == stroke);
+                .noneMatch(r -> r.sport().isInWater() && Estimates.stroke(r) == stroke);
     return isByLegs ? byLegs(athlete, stroke) : anchors(athlete, session.sport(), stroke);
   }
 
@@ -128,7 +129,7 @@ public final class AnchorFinder {
       basis.add(0, best.get().basis().then(", ± " + percent(best.get().spread()) + " %"));
       conflicts.addAll(0, conflicts(all, best.get()));
     } else {
-      model = Estimates.relative(sport);
+      model = SportProfile.of(sport).relative();
       basis.add(
           Phrase.of(
               "No " + sport.name().toLowerCase(Locale.ROOT) + " result yet: efforts by feel"));
@@ -147,7 +148,7 @@ public final class AnchorFinder {
 
   private static Optional<Phrase> convertedFrom(Estimate estimate, Stroke stroke) {
     Stroke swum = Estimates.stroke(estimate.result());
-    return estimate.result().sport() != Sport.SWIM || swum == stroke
+    return !estimate.result().sport().isInWater() || swum == stroke
         ? Optional.empty()
         : Optional.of(
             Phrase.of(
@@ -242,7 +243,7 @@ public final class AnchorFinder {
     List<Top> all = new ArrayList<>();
     for (TestResult result : athlete.results()) {
       if (result instanceof TestResult.Sprint sprint && result.sport() == sport) {
-        double ratio = sport == Sport.SWIM ? Held.ratio(Optional.empty(), stroke) : 1;
+        double ratio = sport.isInWater() ? Held.ratio(Optional.empty(), stroke) : 1;
         all.add(new Top(result, 0, sprint.top() / ratio, sprint.top() / ratio));
       } else if (result.sport() == sport) {
         for (Held one : Held.in(result, stroke)) {
@@ -273,8 +274,8 @@ public final class AnchorFinder {
     if (top.isEmpty()) {
       return model;
     }
-    boolean isPower = sport == Sport.RIDE || sport == Sport.ROW;
-    String words = String.format(Locale.ROOT, isPower ? "%.0f W" : "%.1f m/s", top.get().value());
+    String words =
+        String.format(Locale.ROOT, sport.isByPower() ? "%.0f W" : "%.1f m/s", top.get().value());
     if (!top.get().isAbove(model)) {
       conflicts.add(
           "A sprint of "
@@ -303,9 +304,7 @@ public final class AnchorFinder {
                 capital(other.name()),
                 best.name(),
                 100 * Math.abs(apart),
-                best.result().sport() == Sport.RUN || best.result().sport() == Sport.SWIM
-                    ? "speed"
-                    : "power",
+                best.result().sport().isByPower() ? "power" : "speed",
                 why(other, best, apart)));
       }
     }

@@ -4,6 +4,7 @@ import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.RowingErgometer;
 import dev.jubilee.core.intensity.RunningIndex;
 import dev.jubilee.core.intensity.SportCurve;
+import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.sport.Sport;
@@ -17,20 +18,15 @@ import java.util.Optional;
 
 /** From results to estimates of critical intensity, one method a kind of test. */
 final class Estimates {
-  /*
-   * Maximal sprint as a multiple of critical intensity, for athletes whose sprint was not measured.
-   * Jubilee modelling choices in the range coaches see: a 20:00 5 km runner sprints at about 7 m/s.
-   */
-  private static final double RUN_SPRINT = 1.8;
+  private static final CriticalModel RIDING = SportProfile.of(Sport.RIDE).relative();
+  private static final CriticalModel ROWING = SportProfile.of(Sport.ROW).relative();
+  private static final CriticalModel SWIMMING = SportProfile.of(Sport.SWIM).relative();
 
   /** Above critical speed, m/s; half as much of what lies beyond fast. */
   private static final double RUN_RESERVE = 3.2;
 
   private static final double FAST = 5;
   private static final double LEAST_TOP = 1.25;
-  private static final double RIDE_SPRINT = 3.0;
-  private static final double ROW_SPRINT = 2.0;
-  private static final double SWIM_SPRINT = 1.35;
 
   /**
    * The same for athletes of whom only sprints are known: they are sprinters, most likely; common
@@ -38,17 +34,8 @@ final class Estimates {
    */
   private static final double SPRINTERS = 1.25;
 
-  /** W′ when only threshold power is known, J per W of critical power; Jubilee modelling choice. */
-  private static final double RIDE_RESERVE_SECONDS = 75;
-
   /** Critical power as a share of mean 20-min power; common practice. */
   private static final double RIDE_CRITICAL_OF_20_MIN = 0.95;
-
-  /** W′ on the rowing machine, J per W of critical power, when only one piece is known. */
-  private static final double ROW_RESERVE_SECONDS = 75;
-
-  /** D′ in water when only one race is known, m; Jubilee modelling choice. */
-  private static final double SWIM_RESERVE = 20;
 
   /*
    * Least plausible reserve, where two results lie almost on one line: W′ as seconds of critical
@@ -91,9 +78,9 @@ final class Estimates {
    */
   static List<Estimate> of(Athlete athlete, Sport sport, Stroke stroke) {
     List<Estimate> all = new ArrayList<>();
-    if (sport == Sport.ROW) {
+    if (sport.isInSplits()) {
       rowPair(athlete.results()).ifPresent(all::add);
-    } else if (sport == Sport.RIDE) {
+    } else if (sport.isInWatts()) {
       ridePair(athlete.results()).ifPresent(all::add);
     }
     for (TestResult result : athlete.results()) {
@@ -116,7 +103,7 @@ final class Estimates {
 
   private static Estimate inStroke(Estimate estimate, Stroke wanted) {
     Stroke swum = stroke(estimate.result());
-    if (estimate.result().sport() != Sport.SWIM || swum == wanted) {
+    if (!estimate.result().sport().isInWater() || swum == wanted) {
       return estimate;
     }
     double ratio = Held.ratio(Optional.of(swum), wanted);
@@ -240,20 +227,14 @@ final class Estimates {
   }
 
   private static Estimate rideWith(TestResult test, String name, double critical, String basis) {
-    return new Estimate(
-        test,
-        name,
-        new CriticalModel(critical, RIDE_RESERVE_SECONDS * critical, RIDE_SPRINT * critical)
-            .bentAs(SportCurve.ON_A_BIKE),
-        ONE_EFFORT,
-        basis);
+    return new Estimate(test, name, RIDING.times(critical), ONE_EFFORT, basis);
   }
 
   private static Estimate ride(TestResult.RidePowerTest test) {
     double shortWork = 180.0 * test.threeMinuteWatts();
     double longWork = 720.0 * test.twelveMinuteWatts();
     double critical = (longWork - shortWork) / 540;
-    double top = Math.max(RIDE_SPRINT * critical, 1.5 * test.threeMinuteWatts());
+    double top = Math.max(RIDING.top() * critical, 1.5 * test.threeMinuteWatts());
     return new Estimate(
         test,
         "3 min at "
@@ -282,11 +263,11 @@ final class Estimates {
     if (seconds < SHORT) {
       return ofShort(best, Sport.RIDE, seconds, best.watts(), name(best));
     }
-    double critical = best.watts() / relative(Sport.RIDE).sustainable(seconds);
+    double critical = best.watts() / RIDING.sustainable(seconds);
     return new Estimate(
         best,
         name(best),
-        relative(Sport.RIDE).times(critical),
+        RIDING.times(critical),
         seconds < 360 || seconds > 5400 ? FAR_OFF : ONE_EFFORT,
         Phrase.of(
             String.format(
@@ -318,19 +299,18 @@ final class Estimates {
   /** As most athletes of whom nothing else is known; the shorter, the more of a sprinter. */
   private static Estimate ofShort(
       TestResult result, Sport sport, double seconds, double intensity, String name) {
-    CriticalModel usual = relative(sport);
+    CriticalModel usual = SportProfile.of(sport).relative();
     boolean isSprint = seconds <= Held.SPRINT;
     CriticalModel theirs = isSprint ? usual.withTop(SPRINTERS * usual.top()) : usual;
     double critical = intensity / theirs.sustainable(seconds);
-    boolean isPower = sport == Sport.RIDE || sport == Sport.ROW;
     String why = ": " + name + " is too short to tell more (common practice)";
     Phrase basis =
-        isPower
+        sport.isByPower()
             ? Phrase.of(String.format(Locale.ROOT, "Critical power about %.0f W%s", critical, why))
             : Phrase.of(
                 "Critical speed about {0}" + why,
                 new Phrase.Figure(
-                    sport == Sport.RUN ? Phrase.Kind.RUN_SPEED : Phrase.Kind.SWIM_SPEED, critical));
+                    sport.isOnFoot() ? Phrase.Kind.RUN_SPEED : Phrase.Kind.SWIM_SPEED, critical));
     return new Estimate(
         result, name, theirs.times(critical), isSprint ? SPRINT_ALONE : TOO_SHORT, basis);
   }
@@ -369,7 +349,7 @@ final class Estimates {
             List.of(shorter.result(), longer.result()),
             words(shorter) + " and " + words(longer) + " together",
             new CriticalModel(
-                    critical, reserve, Math.max(RIDE_SPRINT * critical, 1.1 * shorter.intensity()))
+                    critical, reserve, Math.max(RIDING.top() * critical, 1.1 * shorter.intensity()))
                 .bentAs(SportCurve.ON_A_BIKE)
                 .withReserveOf(least),
             TWO_EFFORTS,
@@ -400,7 +380,7 @@ final class Estimates {
     return new Estimate(
         test,
         "2 km in " + Bounds.clock(test.time()),
-        new CriticalModel(critical, (watts - critical) * seconds, ROW_SPRINT * critical)
+        new CriticalModel(critical, (watts - critical) * seconds, ROWING.top() * critical)
             .bentAs(SportCurve.ON_THE_ROWING_MACHINE),
         ONE_EFFORT,
         String.format(
@@ -414,11 +394,11 @@ final class Estimates {
   private static Estimate row(TestResult.RowPiece piece) {
     double seconds = seconds(piece.time());
     double watts = RowingErgometer.watts(seconds / piece.metres());
-    double critical = watts / relative(Sport.ROW).sustainable(seconds);
+    double critical = watts / ROWING.sustainable(seconds);
     return new Estimate(
         piece,
         length(piece.metres()) + " in " + Bounds.clock(piece.time()),
-        new CriticalModel(critical, ROW_RESERVE_SECONDS * critical, ROW_SPRINT * critical)
+        new CriticalModel(critical, ROWING.reserve() * critical, ROWING.top() * critical)
             .bentAs(SportCurve.ON_THE_ROWING_MACHINE),
         seconds < 360 || seconds > 3600 ? FAR_OFF : ONE_EFFORT,
         String.format(
@@ -456,7 +436,7 @@ final class Estimates {
             olderIsShorter ? shorter.get() : longer.get(),
             List.of(shorter.get(), longer.get()),
             "2 km and " + length(longer.get().metres()) + " together",
-            CriticalModel.through(t1, w1, t2, w2, ROW_SPRINT * critical)
+            CriticalModel.through(t1, w1, t2, w2, ROWING.top() * critical)
                 .bentAs(SportCurve.ON_THE_ROWING_MACHINE)
                 .withReserveOf(LEAST_RESERVE_SECONDS * critical),
             TWO_EFFORTS,
@@ -491,7 +471,7 @@ final class Estimates {
     double t200 = seconds(pair.time200());
     double t400 = seconds(pair.time400());
     double critical = 200 / (t400 - t200);
-    double top = Math.max(SWIM_SPRINT * critical, 1.1 * 200 / t200);
+    double top = Math.max(SWIMMING.top() * critical, 1.1 * 200 / t200);
     return new Estimate(
         pair,
         "400 m in "
@@ -516,11 +496,11 @@ final class Estimates {
     SportCurve curve = SportCurve.IN_WATER;
     double critical =
         race.metres() / seconds / curve.shareLeft(seconds)
-            - SWIM_RESERVE / Math.min(seconds, curve.tiresFrom());
+            - SWIMMING.reserve() / Math.min(seconds, curve.tiresFrom());
     return new Estimate(
         race,
         length(race.metres()) + " in " + Bounds.clock(race.time()),
-        new CriticalModel(critical, SWIM_RESERVE, SWIM_SPRINT * critical).bentAs(curve),
+        new CriticalModel(critical, SWIMMING.reserve(), SWIMMING.top() * critical).bentAs(curve),
         FAR_OFF,
         Phrase.of(
             String.format(
@@ -528,20 +508,8 @@ final class Estimates {
                 "Critical swim speed {0}: %s in %s, D′ of %.0f m assumed",
                 length(race.metres()),
                 Bounds.clock(race.time()),
-                SWIM_RESERVE),
+                SWIMMING.reserve()),
             new Phrase.Figure(Phrase.Kind.SWIM_SPEED, critical)));
-  }
-
-  static CriticalModel relative(Sport sport) {
-    return switch (sport) {
-      case RUN -> new CriticalModel(1, 45, RUN_SPRINT).bentAs(SportCurve.ON_FOOT);
-      case RIDE ->
-          new CriticalModel(1, RIDE_RESERVE_SECONDS, RIDE_SPRINT).bentAs(SportCurve.ON_A_BIKE);
-      case ROW ->
-          new CriticalModel(1, ROW_RESERVE_SECONDS, ROW_SPRINT)
-              .bentAs(SportCurve.ON_THE_ROWING_MACHINE);
-      case SWIM -> new CriticalModel(1, SWIM_RESERVE, SWIM_SPRINT).bentAs(SportCurve.IN_WATER);
-    };
   }
 
   private static double seconds(Duration time) {

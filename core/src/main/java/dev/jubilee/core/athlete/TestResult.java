@@ -1,5 +1,6 @@
 package dev.jubilee.core.athlete;
 
+import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.sport.Sport;
@@ -310,12 +311,7 @@ public sealed interface TestResult {
   record Sprint(Sport sport, double top, ResultConditions taken) implements TestResult {
     public Sprint {
       taken = ResultConditions.orUnknown(taken);
-      switch (sport) {
-        case RUN -> Bounds.within("top", top, 4, 12.5, "m/s");
-        case SWIM -> Bounds.within("top", top, 0.6, 2.6, "m/s");
-        case RIDE -> Bounds.within("top", top, 150, 2600, "W");
-        case ROW -> Bounds.within("top", top, 100, 1300, "W");
-      }
+      SportProfile.of(sport).top().check("top", top, sport);
     }
 
     @Override

@@ -5,7 +5,6 @@ import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.intensity.Target;
 import dev.jubilee.core.plan.Recovery;
-import dev.jubilee.core.sport.Sport;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -61,7 +60,7 @@ final class BuildByFeel implements BuildForm {
   /** In a chair; whoever races in one goes as high as the session does, and rests as long. */
   private static BuildForm ofPushes(BuildContext context) {
     boolean isTheSport =
-        context.sport() == Sport.RUN && !context.request().session().kind().isOnLand();
+        context.sport().isOnFoot() && !context.request().session().kind().isOnLand();
     return new BuildByFeel(
         context,
         Role.PUSH_BUILD_SEATED,

@@ -11,6 +11,7 @@ import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.intensity.Target;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.Recovery;
+import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
@@ -57,6 +58,10 @@ record BuildContext(
     return request.session().sport();
   }
 
+  SportProfile profile() {
+    return SportProfile.of(sport());
+  }
+
   boolean isSlippery() {
     return request.circumstances().isSlippery();
   }
@@ -64,6 +69,11 @@ record BuildContext(
   /** Whether an effort is for this athlete as they are today. */
   boolean allows(Role role) {
     return library.find(role).filter(d -> Eligibility.isFor(d, request.athlete())).isPresent();
+  }
+
+  /** Whether the sport itself can be done, and the library has its effort. */
+  boolean hasSport() {
+    return Kit.apparatusOf(sport()).map(kit -> has(kit, profile().effort())).orElse(true);
   }
 
   /** Whether the kit is there and the library has the effort done with it. */
@@ -92,7 +102,7 @@ record BuildContext(
     Target usual = anchors.target(effort, Duration.ofSeconds(dose.seconds())).atRate(rate);
     // Sprinters go by shares of their top; one that was not measured is no pace to run at.
     Target target =
-        sport() == Sport.RUN && isShort() && !anchors.topMeasured()
+        sport().isOnFoot() && isShort() && !anchors.topMeasured()
             ? Target.ofTop(usual.percentOfTop(), effort)
             : usual;
     return new GradedEffort(role, dose, target, recovery);

@@ -12,12 +12,12 @@ import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
-import dev.jubilee.core.intensity.RowingErgometer;
 import dev.jubilee.core.intensity.Target;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.plan.SetUp;
+import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.sport.Sport;
 import java.time.Duration;
@@ -125,9 +125,9 @@ public final class Raise {
 
   /** Whether easy running would be slower than people run: then they walk and run in turn. */
   private boolean isSlowerThanRunning() {
-    return sport() == Sport.RUN
+    return sport().isOnFoot()
         && anchors.known()
-        && range()[0] * anchors.model().critical() < WALK_RUN_TRANSITION;
+        && profile().raise().easy() * anchors.model().critical() < WALK_RUN_TRANSITION;
   }
 
   /**
@@ -176,22 +176,9 @@ public final class Raise {
     stages.add(stage(drill, first, share(0)));
     stages.add(stage(drill, easy - first, share(1)));
     if (isPrimed) {
-      stages.add(stage(priming.get(), demand.primingSeconds(), heavy()));
+      stages.add(stage(priming.get(), demand.primingSeconds(), profile().heavy()));
     }
     return stages;
-  }
-
-  /**
-   * Share of critical intensity in the middle of the heavy domain, which begins at the first
-   * threshold: some 78 % of critical power, 84 % of critical running speed and 92 % of critical
-   * swimming speed (from memory).
-   */
-  private double heavy() {
-    return switch (sport()) {
-      case RUN -> 0.92;
-      case RIDE, ROW -> 0.89;
-      case SWIM -> 0.96;
-    };
   }
 
   /** How long one movement is done before it is dull, s; common practice. */
@@ -207,7 +194,7 @@ public final class Raise {
   }
 
   private static boolean isOnForeignFeet(Drill drill, Session session) {
-    return drill.position() == Position.TRAVELLING && session.sport() != Sport.RUN;
+    return drill.position() == Position.TRAVELLING && !session.sport().isOnFoot();
   }
 
   /** The longest raise of a movement and those that take turns with it, s; common practice. */
@@ -261,13 +248,10 @@ public final class Raise {
     return drill.isOf(sport()) && !request.session().kind().isOnLand();
   }
 
-  /**
-   * Share of critical intensity, from the first stage (0) to the second (1). Rowing starts at half
-   * of 2 km power (common practice), which is 0.59 of critical power taken as 0.85 of it.
-   */
+  /** Share of critical intensity, from the first stage (0) to the second (1). */
   private double share(double stage) {
-    double[] range = range();
-    return Math.min(range[0] + stage * (range[1] - range[0]), firstStep());
+    SportProfile.RaiseRange range = profile().raise();
+    return Math.min(range.easy() + stage * (range.firm() - range.easy()), firstStep());
   }
 
   /** The build goes on from the raise, never back: where it begins low, the raise stays below. */
@@ -280,20 +264,12 @@ public final class Raise {
   }
 
   private double stageOf(double share) {
-    double[] range = range();
-    return (share - range[0]) / (range[1] - range[0]);
+    SportProfile.RaiseRange range = profile().raise();
+    return (share - range.easy()) / (range.firm() - range.easy());
   }
 
-  private double[] range() {
-    return switch (sport()) {
-      case RUN -> new double[] {0.66, 0.74};
-      case RIDE -> new double[] {0.50, 0.65};
-      case ROW ->
-          new double[] {
-            0.50 / RowingErgometer.CRITICAL_OF_2K, 0.60 / RowingErgometer.CRITICAL_OF_2K
-          };
-      case SWIM -> new double[] {0.82, 0.88};
-    };
+  private SportProfile profile() {
+    return SportProfile.of(sport());
   }
 
   private Sport sport() {

@@ -3,17 +3,16 @@ package dev.jubilee.core.build;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.drill.DrillLibrary;
-import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.Recovery;
+import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.simulation.Cost;
 import dev.jubilee.core.simulation.Kinetics;
-import dev.jubilee.core.sport.Sport;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -49,12 +48,9 @@ public final class Ramp {
 
   /** The hardest kind of effort that a session is of: what its drill is for. */
   public static Role ownEffort(Session session) {
-    if (session.kind().isSprinted() && session.sport() == Sport.RUN) {
-      return Role.BUILD_UP_RUN;
-    }
-    return session.kind() == SessionKind.SPRINT && session.sport() == Sport.RIDE
-        ? Role.OPENER_RIDE
-        : easierEffort(session);
+    return session.kind().isOnLand()
+        ? easierEffort(session)
+        : SportProfile.of(session.sport()).effort(session.kind());
   }
 
   /** What a build is made of below that. */
@@ -62,20 +58,14 @@ public final class Ramp {
     return switch (session.kind()) {
       case GYM -> Role.WARM_UP_SET;
       case JUMPS -> Role.APPROACH_JUMP;
-      default ->
-          switch (session.sport()) {
-            case RUN -> Role.STRIDE_RUN;
-            case RIDE -> Role.PRESSURE_STEP_RIDE;
-            case ROW -> Role.PRESSURE_STEP_ROW;
-            case SWIM -> Role.BUILD_25_SWIM;
-          };
+      default -> SportProfile.of(session.sport()).effort();
     };
   }
 
   private static BuildForm form(BuildContext context) {
     if (!context.allows(easierEffort(context.request().session()))) {
       // Nobody marches on a wet deck after what little was swum.
-      boolean hasNone = context.kind() == SessionKind.GYM || context.sport() == Sport.SWIM;
+      boolean hasNone = context.kind() == SessionKind.GYM || context.sport().isInWater();
       return hasNone ? BuildForm.NONE : BuildByFeel.onLand(context);
     }
     if (context.kind() == SessionKind.GYM) {
@@ -85,20 +75,16 @@ public final class Ramp {
       boolean canJump = !context.isSlippery() && ApproachJumps.most(context) > 0;
       return canJump ? new ApproachJumps(context) : BuildByFeel.onLand(context);
     }
-    return switch (context.request().session().sport()) {
-      case RUN -> onFoot(context);
-      case RIDE ->
-          context.has(Kit.BIKE, Role.PRESSURE_STEP_RIDE)
-              ? new RideBuild(context)
-              : BuildByFeel.onLand(context);
-      case ROW ->
-          context.has(Kit.ROWER, Role.PRESSURE_STEP_ROW)
-              ? new RowBuild(context)
-              : BuildByFeel.onLand(context);
-      case SWIM ->
-          context.has(Kit.POOL, Role.BUILD_25_SWIM)
-              ? new SwimBuild(context)
-              : BuildByFeel.ofStrokes(context);
+    if (!context.hasSport()) {
+      return context.sport().isInWater()
+          ? BuildByFeel.ofStrokes(context)
+          : BuildByFeel.onLand(context);
+    }
+    return switch (context.profile().build()) {
+      case STRIDES -> onFoot(context);
+      case STEPS_OF_POWER -> new RideBuild(context);
+      case STEPS_AT_RATE -> new RowBuild(context);
+      case LENGTHS -> new SwimBuild(context);
     };
   }
 

@@ -57,7 +57,7 @@ final class RideBuild implements BuildForm {
       efforts.add(
           context.at(
               top * EvenSteps.between(FirstStep.share(context), 1, i, steps),
-              Role.PRESSURE_STEP_RIDE,
+              context.profile().effort(),
               new Dose.Timed(seconds, 1),
               new Recovery(last && openersFollow ? 60 : 0, Recovery.Doing.SPIN),
               cadence()));

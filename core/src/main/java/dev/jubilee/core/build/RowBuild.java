@@ -58,7 +58,7 @@ final class RowBuild implements BuildForm {
       efforts.add(
           context.at(
               top * EvenSteps.between(first, 1, i, steps),
-              Role.PRESSURE_STEP_ROW,
+              context.profile().effort(),
               new Dose.Timed(brief ? BRIEF_STEP : STEP, 1),
               new Recovery(last && tensFollow ? (brief ? 30 : 60) : 0, Recovery.Doing.PADDLE),
               (int) Math.round(EvenSteps.between(LOWEST_RATE, HIGHEST_RATE, i, steps))));

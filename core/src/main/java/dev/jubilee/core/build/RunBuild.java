@@ -107,9 +107,8 @@ final class RunBuild implements BuildForm {
 
   /** What is sore is not thrown into a sprint; strides stay relaxed. */
   private Role effort() {
-    return context.isShort() && context.allows(Role.BUILD_UP_RUN)
-        ? Role.BUILD_UP_RUN
-        : Role.STRIDE_RUN;
+    Role sprint = context.profile().effort(SessionKind.SPRINT);
+    return context.isShort() && context.allows(sprint) ? sprint : context.profile().effort();
   }
 
   /** How many of the last efforts go over a barrier, where there is one; common practice. */

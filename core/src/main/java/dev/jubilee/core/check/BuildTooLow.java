@@ -2,9 +2,9 @@ package dev.jubilee.core.check;
 
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.drill.WarmUpPart;
-import dev.jubilee.core.intensity.TargetMetric;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.sport.TargetMetric;
 import java.util.List;
 
 /** A build that stops short of the session. */

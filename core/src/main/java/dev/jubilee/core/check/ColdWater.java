@@ -4,7 +4,6 @@ import dev.jubilee.core.circumstances.Conditions;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.plan.Plan;
-import dev.jubilee.core.sport.Sport;
 import java.util.List;
 import java.util.Optional;
 
@@ -18,7 +17,7 @@ final class ColdWater extends Check {
   List<Finding> examine(Plan plan) {
     Conditions conditions = plan.request().circumstances().conditions();
     boolean isSwum =
-        plan.request().session().sport() == Sport.SWIM
+        plan.request().session().sport().isInWater()
             || plan.items().stream()
                 .map(plan::drill)
                 .flatMap(Optional::stream)

@@ -6,7 +6,6 @@ import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
-import dev.jubilee.core.sport.Sport;
 import java.util.Optional;
 
 /** Ground contacts where there should be none. */
@@ -20,7 +19,7 @@ final class ContactsUnwanted extends ItemCheck {
     Session session = plan.request().session();
     boolean isUnwanted =
         plan.request().athlete().contraindications().contains(Contraindication.CONTACTS)
-            || (session.sport() != Sport.RUN && session.kind() != SessionKind.JUMPS);
+            || (!session.sport().isOnFoot() && session.kind() != SessionKind.JUMPS);
     return removableIf(
         drill.contacts() > 0 && isUnwanted,
         item,

@@ -74,6 +74,6 @@ final class HealthCaution extends Check {
   private static boolean isByWater(Plan plan) {
     Sport sport = plan.request().session().sport();
     Place place = plan.request().circumstances().place();
-    return sport == Sport.SWIM || sport == Sport.ROW || place.isWet();
+    return sport.isByWater() || place.isWet();
   }
 }

@@ -4,7 +4,6 @@ import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.Conditions;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.session.SessionKind;
-import dev.jubilee.core.sport.Sport;
 import java.util.List;
 
 /** A run or jumps on ground where nobody should go faster than a walk. */
@@ -19,7 +18,7 @@ final class IceUnderfoot extends Check {
     SessionKind kind = plan.request().session().kind();
     boolean isOnFoot =
         kind == SessionKind.JUMPS
-            || (plan.request().session().sport() == Sport.RUN && kind != SessionKind.GYM);
+            || (plan.request().session().sport().isOnFoot() && kind != SessionKind.GYM);
     boolean isSlippery = circumstances.conditions().surface() == Conditions.Surface.SLIPPERY;
     return isOnFoot && isSlippery
         ? List.of(

@@ -4,10 +4,8 @@ import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.choice.RegionRules;
 import dev.jubilee.core.demand.LoadedRegions;
-import dev.jubilee.core.drill.Drill;
-import dev.jubilee.core.drill.DrillLibrary;
-import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.plan.Plan;
+import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
 import java.util.Arrays;
@@ -34,14 +32,7 @@ public final class SparingSession {
 
   /** So many minutes of a sport, easy. */
   public static String words(Sport sport, int minutes) {
-    String how =
-        switch (sport) {
-          case RUN -> "run";
-          case RIDE -> "ride";
-          case ROW -> "row";
-          case SWIM -> "swim";
-        };
-    return how + " " + minutes + " min easy";
+    return SportProfile.of(sport).verb() + " " + minutes + " min easy";
   }
 
   /** The sport whose easy movement leaves all of it alone; the athlete's own first. */
@@ -54,7 +45,8 @@ public final class SparingSession {
   }
 
   private static boolean leavesAlone(Sport sport, Plan plan) {
-    return easy(sport, plan.library())
+    return plan.library()
+        .find(SportProfile.of(sport).easy())
         .filter(
             drill ->
                 plan.request().athlete().restrictions().stream()
@@ -64,15 +56,5 @@ public final class SparingSession {
                                 || (r.severity() == Restriction.Severity.HURT
                                     && LoadedRegions.of(sport).contains(r.region()))))
         .isPresent();
-  }
-
-  private static Optional<Drill> easy(Sport sport, DrillLibrary library) {
-    return library.find(
-        switch (sport) {
-          case RUN -> Role.EASY_JOG;
-          case RIDE -> Role.EASY_SPIN;
-          case ROW -> Role.EASY_ROW;
-          case SWIM -> Role.EASY_SWIM;
-        });
   }
 }

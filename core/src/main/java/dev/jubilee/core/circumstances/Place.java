@@ -2,7 +2,6 @@ package dev.jubilee.core.circumstances;
 
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.quantity.Distance;
-import dev.jubilee.core.sport.Sport;
 import java.util.EnumSet;
 import java.util.Set;
 
@@ -29,11 +28,6 @@ public enum Place {
   private static final Set<Place> WITHOUT_FLOOR =
       EnumSet.of(ROAD, CAR_PARK, POOL_DECK, TRAIL, WATERSIDE, STAIRS);
 
-  private static final Set<Place> WITHOUT_BIKE =
-      EnumSet.of(LIVING_ROOM, POOL_DECK, BOATHOUSE, HOTEL_ROOM, BEACH, STAIRS);
-
-  private static final Set<Place> WITH_BOATS = EnumSet.of(BOATHOUSE, GYM, WATERSIDE);
-
   private final String words;
   private final int laneMetres;
   private final boolean wet;
@@ -47,16 +41,6 @@ public enum Place {
     this.laneMetres = laneMetres;
     this.wet = wet;
     this.usualKit = usualKit;
-  }
-
-  /** Where a sport's sessions are unless said otherwise. */
-  public static Place usual(Sport sport) {
-    return switch (sport) {
-      case RUN -> TRACK;
-      case RIDE -> GYM;
-      case ROW -> BOATHOUSE;
-      case SWIM -> POOL_DECK;
-    };
   }
 
   public String words() {
@@ -89,21 +73,5 @@ public enum Place {
 
   public Set<Kit> usualKit() {
     return usualKit;
-  }
-
-  /**
-   * What is there for a session in a sport: the rider's bike wherever one can ride off, the machine
-   * in boathouse and gym. Water only where it is.
-   */
-  public Set<Kit> usualKit(Sport sport) {
-    Set<Kit> all = EnumSet.noneOf(Kit.class);
-    all.addAll(usualKit);
-    if (sport == Sport.RIDE && !WITHOUT_BIKE.contains(this)) {
-      all.add(Kit.BIKE);
-    }
-    if (sport == Sport.ROW && WITH_BOATS.contains(this)) {
-      all.add(Kit.ROWER);
-    }
-    return Set.copyOf(all);
   }
 }

@@ -2,6 +2,7 @@ package dev.jubilee.core.circumstances;
 
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.sport.Sport;
+import java.util.Arrays;
 import java.util.Optional;
 
 /**
@@ -61,12 +62,7 @@ public record PriorExercise(
 
     /** How one moves in a sport. */
     public static Movement of(Sport sport) {
-      return switch (sport) {
-        case RUN -> RUNNING;
-        case RIDE -> RIDING;
-        case ROW -> ROWING;
-        case SWIM -> SWIMMING;
-      };
+      return Arrays.stream(values()).filter(m -> m.isOf(sport)).findFirst().orElseThrow();
     }
 
     public boolean isOf(Sport other) {

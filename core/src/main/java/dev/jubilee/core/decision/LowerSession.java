@@ -4,13 +4,13 @@ import dev.jubilee.core.athlete.Restriction.Severity;
 import dev.jubilee.core.check.SparingSession;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
-import dev.jubilee.core.intensity.RowingErgometer;
+import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.WorkIntensity;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.Aim.Feel;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
-import dev.jubilee.core.session.WorkIntensity;
 import dev.jubilee.core.shorthand.Extent;
 import dev.jubilee.core.shorthand.ParseResult;
 import dev.jubilee.core.shorthand.Rest;
@@ -20,7 +20,6 @@ import dev.jubilee.core.shorthand.Step;
 import dev.jubilee.core.shorthand.Step.Group;
 import dev.jubilee.core.shorthand.Step.Piece;
 import dev.jubilee.core.shorthand.Timeline;
-import dev.jubilee.core.sport.Sport;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -90,16 +89,13 @@ final class LowerSession {
   private String relaxed() {
     int repeats = Math.max(LEAST_REPEATS, Math.min(MOST_REPEATS, repeats()));
     Effort effort =
-        session.sport() == Sport.RUN ? anchors.shareOfTop(RELAXED) : anchors.shareOfCritical(1);
+        session.sport().isOnFoot() ? anchors.shareOfTop(RELAXED) : anchors.shareOfCritical(1);
     Extent amount =
-        switch (session.sport()) {
-          case RUN -> new Extent.Distance(100);
-          case RIDE -> new Extent.Time(60);
-          case ROW -> new Extent.Time(60);
-          case SWIM -> new Extent.Distance(50);
-        };
+        session.sport().isByPower()
+            ? new Extent.Time(60)
+            : new Extent.Distance(session.sport().isInWater() ? 50 : 100);
     Rest rest =
-        session.sport() == Sport.RUN
+        session.sport().isOnFoot()
             ? new Rest.WayBack(Rest.Manner.WALK)
             : new Rest.Timed(60, Rest.Manner.EASY);
     Aim aim = aimAt(effort).orElse(Feel.TEMPO);
@@ -209,23 +205,11 @@ final class LowerSession {
       return Optional.empty();
     }
     double intensity = anchors.model().intensityAt(effort);
-    Aim.Unit unit =
-        switch (session.sport()) {
-          case RUN -> Aim.Unit.SECONDS_PER_KM;
-          case RIDE -> Aim.Unit.WATTS;
-          case ROW -> Aim.Unit.SECONDS_PER_500;
-          case SWIM -> Aim.Unit.SECONDS_PER_100;
-        };
-    // Rounded to the easier side.
-    double figure =
-        switch (session.sport()) {
-          case RUN -> Math.ceil(1000 / intensity);
-          case RIDE -> Math.floor(intensity);
-          case ROW -> Math.ceil(RowingErgometer.splitSeconds(intensity));
-          case SWIM -> Math.ceil(100 / intensity);
-        };
+    SportProfile sport = SportProfile.of(session.sport());
+    double exact = sport.figure(intensity);
+    double easier = sport.unit().isPace() ? Math.ceil(exact) : Math.floor(exact);
     try {
-      return Optional.of(new Aim.Figure(unit, figure, figure));
+      return Optional.of(new Aim.Figure(sport.unit(), easier, easier));
     } catch (OutOfRangeException nobodyWritesThat) {
       return Optional.empty();
     }

@@ -3,7 +3,6 @@ package dev.jubilee.core.demand;
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.intensity.Effort;
-import dev.jubilee.core.sport.Sport;
 
 /** How high the build goes, by school. */
 final class CappedByApproach implements Adjustment {
@@ -23,7 +22,7 @@ final class CappedByApproach implements Adjustment {
     boolean isFull =
         top == Approach.Top.FULL
             && context.session().kind().isSprinted()
-            && context.session().sport() != Sport.SWIM
+            && !context.session().sport().isInWater()
             && !context.isNew()
             && !context.hasLoaded(Restriction.Severity.SORE);
     return isFull

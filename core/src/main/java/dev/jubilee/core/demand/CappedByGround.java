@@ -1,13 +1,11 @@
 package dev.jubilee.core.demand;
 
-import dev.jubilee.core.sport.Sport;
-
 /** Nobody runs fast on slippery ground. */
 final class CappedByGround implements Adjustment {
   @Override
   public DemandDraft adjust(DemandDraft draft, DemandContext context) {
     boolean isSlippery =
-        context.circumstances().isSlippery() && context.session().sport() == Sport.RUN;
+        context.circumstances().isSlippery() && context.session().sport().isOnFoot();
     return draft.hasBuild() && isSlippery
         ? draft.cappedAt(context.anchors().shareOfTop(0.7))
         : draft;

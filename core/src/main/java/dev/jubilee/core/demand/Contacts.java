@@ -5,7 +5,6 @@ import dev.jubilee.core.athlete.Contraindication;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
-import dev.jubilee.core.sport.Sport;
 
 /** How many ground contacts a warm-up may have. */
 public final class Contacts {
@@ -17,7 +16,7 @@ public final class Contacts {
    * and rowers.
    */
   public static int tolerated(Session session, Athlete athlete) {
-    boolean lands = session.sport() == Sport.RUN || session.kind() == SessionKind.JUMPS;
+    boolean lands = session.sport().isOnFoot() || session.kind() == SessionKind.JUMPS;
     if (!lands
         || session.kind() == SessionKind.GYM
         || athlete.deconditioned()

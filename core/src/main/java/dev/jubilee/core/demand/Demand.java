@@ -95,7 +95,7 @@ public record Demand(
 
   /** Whether one warms up by swimming in cold water. */
   public static boolean isColdSwim(Session session, Circumstances circumstances) {
-    return session.sport() == Sport.SWIM
+    return session.sport().isInWater()
         && !session.kind().isOnLand()
         && circumstances.conditions().isColdWater()
         && circumstances.kit().contains(Kit.POOL);

@@ -2,7 +2,6 @@ package dev.jubilee.core.demand;
 
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.sport.BodyRegion;
-import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
 import java.util.List;
 
@@ -13,7 +12,7 @@ final class ForStroke implements Adjustment {
 
   @Override
   public DemandDraft adjust(DemandDraft draft, DemandContext context) {
-    if (context.session().sport() != Sport.SWIM || context.session().stroke().isEmpty()) {
+    if (!context.session().sport().isInWater() || context.session().stroke().isEmpty()) {
       return draft;
     }
     DemandDraft adjusted = draft;

@@ -3,10 +3,9 @@ package dev.jubilee.core.demand;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.profile.WorkIntensity;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
-import dev.jubilee.core.session.WorkIntensity;
-import dev.jubilee.core.sport.Sport;
 import java.time.Duration;
 import java.util.EnumMap;
 import java.util.List;
@@ -75,7 +74,7 @@ final class KindOfSession {
     EventLength event = EventLength.of(length);
     Effort first = WorkIntensity.firstEffort(session, context.anchors());
     Effort top =
-        session.sport() == Sport.RUN ? strides(context.anchors(), first, event.strides()) : first;
+        session.sport().isOnFoot() ? strides(context.anchors(), first, event.strides()) : first;
     return new DemandDraft(
         first,
         event.efforts() == 0 ? Effort.REST : top,
@@ -109,15 +108,12 @@ final class KindOfSession {
     if (!session.kind().isHard()) {
       return Effort.REST;
     }
-    return switch (session.sport()) {
-      case RUN ->
-          switch (session.kind()) {
-            case INTERVALS -> strides(anchors, first, STRIDES_BEFORE_INTERVALS);
-            default -> first;
-          };
-      case RIDE, ROW -> session.kind() == SessionKind.SPRINT ? anchors.shareOfTop(0.95) : first;
-      case SWIM -> first;
-    };
+    if (session.sport().isOnFoot() && session.kind() == SessionKind.INTERVALS) {
+      return strides(anchors, first, STRIDES_BEFORE_INTERVALS);
+    }
+    return session.sport().isByPower() && session.kind() == SessionKind.SPRINT
+        ? anchors.shareOfTop(0.95)
+        : first;
   }
 
   /** Strides before hard distance work go to its pace or a little above; common practice. */

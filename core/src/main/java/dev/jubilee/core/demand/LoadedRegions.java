@@ -1,5 +1,6 @@
 package dev.jubilee.core.demand;
 
+import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
@@ -10,22 +11,6 @@ import java.util.Set;
 
 /** Which regions a session loads when it goes fast or heavy; common practice. */
 public final class LoadedRegions {
-  private static final Set<BodyRegion> RUNNING =
-      Set.of(
-          BodyRegion.FEET,
-          BodyRegion.ANKLES,
-          BodyRegion.ACHILLES,
-          BodyRegion.CALVES,
-          BodyRegion.SHINS,
-          BodyRegion.KNEES,
-          BodyRegion.HAMSTRINGS,
-          BodyRegion.QUADRICEPS,
-          BodyRegion.ADDUCTORS,
-          BodyRegion.HIP_FLEXORS,
-          BodyRegion.HIPS,
-          BodyRegion.GLUTES,
-          BodyRegion.LOWER_BACK);
-
   /** Regions that take the landing; with one of them sore there are no contacts at all. */
   static final Set<BodyRegion> LANDING =
       Set.of(
@@ -36,68 +21,29 @@ public final class LoadedRegions {
           BodyRegion.SHINS,
           BodyRegion.KNEES);
 
-  /** The neck carries the head, all the more in the aero position. */
-  private static final Set<BodyRegion> RIDING =
-      Set.of(
-          BodyRegion.NECK,
-          BodyRegion.KNEES,
-          BodyRegion.QUADRICEPS,
-          BodyRegion.HIP_FLEXORS,
-          BodyRegion.HIPS,
-          BodyRegion.LOWER_BACK,
-          BodyRegion.ACHILLES,
-          BodyRegion.GLUTES,
-          BodyRegion.HAMSTRINGS);
-
-  private static final Set<BodyRegion> ROWING =
-      Set.of(
-          BodyRegion.LOWER_BACK,
-          BodyRegion.KNEES,
-          BodyRegion.HIPS,
-          BodyRegion.HAMSTRINGS,
-          BodyRegion.QUADRICEPS,
-          BodyRegion.SHOULDERS,
-          BodyRegion.WRISTS,
-          BodyRegion.TRUNK,
-          BodyRegion.GLUTES,
-          BodyRegion.SHOULDER_BLADES,
-          BodyRegion.ANKLES,
-          BodyRegion.MID_BACK);
-
   /** Lifting may load all that a coach did not say it spares. */
   private static final Set<BodyRegion> LIFTING =
       EnumSet.complementOf(
           EnumSet.of(BodyRegion.NECK, BodyRegion.FEET, BodyRegion.SHINS, BodyRegion.ACHILLES));
-
-  private static final Set<BodyRegion> SWIMMING =
-      Set.of(BodyRegion.SHOULDERS, BodyRegion.NECK, BodyRegion.SHOULDER_BLADES, BodyRegion.CHEST);
 
   private LoadedRegions() {}
 
   /** Of a session and, in the water, of its stroke; jumps load what running does. */
   public static Set<BodyRegion> of(Session session) {
     if (session.kind().isOnLand()) {
-      return session.kind() == SessionKind.JUMPS ? RUNNING : LIFTING;
+      return session.kind() == SessionKind.JUMPS ? of(Sport.RUN) : LIFTING;
     }
-    if (session.sport() == Sport.SWIM) {
-      Set<BodyRegion> regions = EnumSet.copyOf(SWIMMING);
-      session.stroke().stream()
-          .flatMap(s -> s.legs().stream())
-          .map(LoadedRegions::ofStroke)
-          .forEach(regions::addAll);
-      return regions;
-    }
-    return of(session.sport());
+    Set<BodyRegion> regions = EnumSet.copyOf(of(session.sport()));
+    session.stroke().stream()
+        .flatMap(s -> s.legs().stream())
+        .map(LoadedRegions::ofStroke)
+        .forEach(regions::addAll);
+    return regions;
   }
 
   /** Of a sport, whatever the session. */
   public static Set<BodyRegion> of(Sport sport) {
-    return switch (sport) {
-      case RUN -> RUNNING;
-      case RIDE -> RIDING;
-      case ROW -> ROWING;
-      case SWIM -> SWIMMING;
-    };
+    return SportProfile.of(sport).loaded();
   }
 
   /** What a stroke lives from beside shoulders and neck. */

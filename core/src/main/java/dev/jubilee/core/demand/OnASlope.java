@@ -2,13 +2,12 @@ package dev.jubilee.core.demand;
 
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.sport.BodyRegion;
-import dev.jubilee.core.sport.Sport;
 
 /** Uphill runs live from ankles and calves; downhill ones land hard enough by themselves. */
 final class OnASlope implements Adjustment {
   @Override
   public DemandDraft adjust(DemandDraft draft, DemandContext context) {
-    boolean isRun = context.session().sport() == Sport.RUN && !context.session().kind().isOnLand();
+    boolean isRun = context.session().sport().isOnFoot() && !context.session().kind().isOnLand();
     if (!isRun) {
       return draft;
     }

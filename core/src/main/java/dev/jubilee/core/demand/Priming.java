@@ -4,8 +4,8 @@ import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.PriorExercise;
 import dev.jubilee.core.drill.Kit;
+import dev.jubilee.core.profile.WorkIntensity;
 import dev.jubilee.core.session.SessionKind;
-import dev.jubilee.core.session.WorkIntensity;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
 import java.time.Duration;
@@ -81,7 +81,7 @@ final class Priming implements Adjustment {
     return isAtHand
         && 60 * circumstances.minutes() - circumstances.conditions().waitSeconds() >= ROOM
         && circumstances.feltTemperature() <= Circumstances.HOT
-        && (sport != Sport.RUN || !circumstances.isSlippery());
+        && (!sport.isOnFoot() || !circumstances.isSlippery());
   }
 
   @Override

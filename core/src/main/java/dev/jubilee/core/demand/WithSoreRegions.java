@@ -2,7 +2,6 @@ package dev.jubilee.core.demand;
 
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.intensity.Effort;
-import dev.jubilee.core.sport.Sport;
 
 /** A lower top over what is sore and loaded by the session. */
 final class WithSoreRegions implements Adjustment {
@@ -11,7 +10,7 @@ final class WithSoreRegions implements Adjustment {
     if (!draft.hasBuild() || !context.hasLoaded(Restriction.Severity.SORE)) {
       return draft;
     }
-    boolean isSwim = context.session().sport() == Sport.SWIM;
+    boolean isSwim = context.session().sport().isInWater();
     Effort cap = context.anchors().shareOfTop(isSwim ? 0.9 : 0.8);
     if (context.session().kind().isSprinted()) {
       return draft

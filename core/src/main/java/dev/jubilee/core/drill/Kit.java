@@ -1,6 +1,7 @@
 package dev.jubilee.core.drill;
 
 import dev.jubilee.core.sport.Sport;
+import java.util.Arrays;
 import java.util.Optional;
 
 /** What must be at hand. */
@@ -13,14 +14,21 @@ public enum Kit {
   ROPE("a skipping rope"),
   WRAP("an elastic strip"),
   HURDLES("low hurdles"),
-  BIKE("the bike"),
-  ROWER("the boat or rowing machine"),
-  POOL("water to swim in");
+  BIKE("the bike", Sport.RIDE),
+  ROWER("the boat or rowing machine", Sport.ROW),
+  POOL("water to swim in", Sport.SWIM);
 
   private final String words;
+  private final Optional<Sport> sport;
 
   Kit(String words) {
     this.words = words;
+    this.sport = Optional.empty();
+  }
+
+  Kit(String words, Sport sport) {
+    this.words = words;
+    this.sport = Optional.of(sport);
   }
 
   public String words() {
@@ -29,17 +37,12 @@ public enum Kit {
 
   /** What a sport is done on or in; runners need nothing. */
   public static Optional<Kit> apparatusOf(Sport sport) {
-    return switch (sport) {
-      case RUN -> Optional.empty();
-      case RIDE -> Optional.of(BIKE);
-      case ROW -> Optional.of(ROWER);
-      case SWIM -> Optional.of(POOL);
-    };
+    return Arrays.stream(values()).filter(kit -> kit.sport.equals(Optional.of(sport))).findFirst();
   }
 
   /** The thing the session itself is done on or in, rather than an aid. */
   public boolean isApparatus() {
-    return this == BIKE || this == ROWER || this == POOL;
+    return sport.isPresent();
   }
 
   /** Whether one of it serves one person at a time. */

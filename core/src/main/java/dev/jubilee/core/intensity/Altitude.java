@@ -24,6 +24,6 @@ public final class Altitude {
    */
   static double share(Sport sport, int metres) {
     double uptake = 1 - LOSS_A_METRE * Math.max(0, metres - FROM);
-    return sport == Sport.SWIM ? Math.cbrt(uptake) : uptake;
+    return sport.isInWater() ? Math.cbrt(uptake) : uptake;
   }
 }

@@ -2,6 +2,7 @@ package dev.jubilee.core.intensity;
 
 import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.sport.TargetMetric;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -87,7 +88,7 @@ public record Anchors(
     }
     return new Target(
         effort,
-        known ? metric() : TargetMetric.FEEL,
+        known ? sport.metric() : TargetMetric.FEEL,
         known ? intensity : 0,
         percent,
         general.heartLow(),
@@ -99,7 +100,7 @@ public record Anchors(
   /** Whether results bear it out: nobody is told to run a pace that only a guess stands for. */
   private boolean isSure(double intensity) {
     return topMeasured
-        || sport != Sport.RUN
+        || !sport.isOnFoot()
         || intensity <= Math.max(model.critical(), model.sustainable(RESTS_ON_SPRINT));
   }
 
@@ -145,14 +146,5 @@ public record Anchors(
   /** The effort of a share of the maximal sprint, as coaches give build-ups. */
   public Effort shareOfTop(double share) {
     return model.effortOf(share * model.top());
-  }
-
-  private TargetMetric metric() {
-    return switch (sport) {
-      case RUN -> TargetMetric.PACE;
-      case RIDE -> TargetMetric.POWER;
-      case ROW -> TargetMetric.SPLIT;
-      case SWIM -> TargetMetric.SWIM_PACE;
-    };
   }
 }

@@ -1,5 +1,7 @@
 package dev.jubilee.core.intensity;
 
+import dev.jubilee.core.sport.TargetMetric;
+
 /**
  * What an athlete aims at in one step, in their own figures.
  *

@@ -1,6 +1,7 @@
 package dev.jubilee.core.session;
 
 import dev.jubilee.core.quantity.Bounds;
+import dev.jubilee.core.quantity.Distance;
 
 /** How hard a stretch of a session is meant to be, in the words or figures a coach gives it. */
 public sealed interface Aim {
@@ -139,6 +140,17 @@ public sealed interface Aim {
     /** Whether a smaller figure is harder. */
     public boolean isPace() {
       return compareTo(SECONDS_PER_KM) >= 0 && compareTo(SECONDS_PER_100) <= 0;
+    }
+
+    /** Metres that a pace is given for. */
+    public double metres() {
+      return switch (this) {
+        case SECONDS_PER_KM -> 1000;
+        case SECONDS_PER_MILE -> Distance.Unit.MILE.metres();
+        case SECONDS_PER_500 -> 500;
+        case SECONDS_PER_100 -> 100;
+        default -> throw new IllegalStateException(this + " is no pace");
+      };
     }
   }
 }

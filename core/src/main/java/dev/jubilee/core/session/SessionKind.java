@@ -30,7 +30,7 @@ public enum SessionKind {
 
   /** Whether athletes of a sport do such sessions. */
   public boolean isFor(Sport sport) {
-    return !isOverBarriers() || sport == Sport.RUN;
+    return !isOverBarriers() || sport.isOnFoot();
   }
 
   /** Whether there are barriers to clear. */

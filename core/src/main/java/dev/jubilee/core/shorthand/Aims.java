@@ -85,7 +85,7 @@ final class Aims {
     boolean isRate =
         token(at).is("rate")
             || (token(at).is("cadence") && !token(at + 2).is("x"))
-            || (token(at).is("r") && sport == Sport.ROW);
+            || (token(at).is("r") && sport.isInSplits());
     boolean leads = isRate || token(at).is("rpe") || token(at).is("hr");
     return leads && token(at + 1).isNumber() && !isLength(at + 2);
   }
@@ -109,7 +109,7 @@ final class Aims {
 
   /** On foot and in the water a lone w is “with”. */
   private boolean isByPower(String word) {
-    return sport == Sport.RIDE || sport == Sport.ROW || !word.equals("w");
+    return sport.isByPower() || !word.equals("w");
   }
 
   private boolean isLength(int at) {
@@ -131,7 +131,7 @@ final class Aims {
     if (t.isWord() && Vocabulary.FEELS.containsKey(t.text())) {
       return feel(at, draft);
     }
-    if (t.is("at") && sport == Sport.ROW) {
+    if (t.is("at") && sport.isInSplits()) {
       // Rowers' AT, the band at threshold.
       draft.aim = Optional.of(Feel.THRESHOLD);
       return after(at + 1);
@@ -222,7 +222,7 @@ final class Aims {
     if (draft.aim.isPresent() && !draft.aim.get().equals(aim)) {
       throw new ParseException(token(at), "two aims for one effort; one is enough");
     }
-    if (plus.seconds() != 0 && sport == Sport.RIDE) {
+    if (plus.seconds() != 0 && sport.isInWatts()) {
       throw new ParseException(
           token(at), "riders aim at power; write watts or a share of threshold");
     }
@@ -259,11 +259,9 @@ final class Aims {
   private boolean isPer(int at) {
     boolean isJoined = token(at).is("/") && token(at - 1).to() == token(at).from();
     Unit own =
-        switch (sport) {
-          case SWIM -> Unit.SECONDS_PER_100;
-          case ROW -> Unit.SECONDS_PER_500;
-          default -> Paces.isMile(token(at + 1)) ? Unit.SECONDS_PER_MILE : Unit.SECONDS_PER_KM;
-        };
+        Paces.of(sport) == Unit.SECONDS_PER_KM && Paces.isMile(token(at + 1))
+            ? Unit.SECONDS_PER_MILE
+            : Paces.of(sport);
     return (isJoined || token(at).is("per")) && Paces.unit(token(at + 1)).equals(Optional.of(own));
   }
 
@@ -331,7 +329,7 @@ final class Aims {
       return rates.take(at, draft);
     }
     if (isWattsAKilogram(at)) {
-      if (sport == Sport.RUN || sport == Sport.SWIM) {
+      if (!sport.isByPower()) {
         throw new ParseException(token(at), "runners and swimmers aim at a pace");
       }
       figure(at, Unit.WATTS_PER_KG, draft);
@@ -362,10 +360,9 @@ final class Aims {
       next = after(next + 1);
     } else {
       refuseShareOfTop(at, unit, draft);
-      of = sport == Sport.RIDE ? Unit.PERCENT_OF_CRITICAL : Unit.PERCENT_OF_TOP;
+      of = sport.isInWatts() ? Unit.PERCENT_OF_CRITICAL : Unit.PERCENT_OF_TOP;
       notes.add(
-          "Per cent is read as "
-              + (sport == Sport.RIDE ? "of threshold power." : "of top effort."));
+          "Per cent is read as " + (sport.isInWatts() ? "of threshold power." : "of top effort."));
     }
     figure(at, of, draft);
     return next;
@@ -375,7 +372,7 @@ final class Aims {
   private void refuseShareOfTop(int at, int percent, LineBuilder draft) {
     boolean isLong =
         draft.amounts.stream().anyMatch(a -> Timeline.secondsOf(a, sport) > LONGEST_SHARE_OF_TOP);
-    if (sport != Sport.RIDE && isLong) {
+    if (!sport.isInWatts() && isLong) {
       throw new ParseException(
           token(at).from(),
           token(percent).to(),
@@ -398,12 +395,12 @@ final class Aims {
         next++;
       }
     } else {
-      if (sport == Sport.RIDE) {
+      if (sport.isInWatts()) {
         throw new ParseException(token(at), "riders aim at power; write watts, such as @ 250 W");
       }
       unit = Paces.usual(draft, sport);
-      draft.openClock = sport == Sport.SWIM ? Optional.of(withSign(at)) : Optional.empty();
-      double per = Paces.perMetres(unit);
+      draft.openClock = sport.isInWater() ? Optional.of(withSign(at)) : Optional.empty();
+      double per = unit.metres();
       Optional<Double> metres = Paces.onlyDistance(draft);
       if (metres.isPresent()
           && !Paces.isUsualPace(first, per)
@@ -448,7 +445,7 @@ final class Aims {
   /** The time of each repeat, as in 12 x 400 m @ 1:12. */
   private int repeatTime(int next, double first, double second, LineBuilder draft, Token where) {
     Unit unit = Paces.usual(draft, sport);
-    double share = Paces.perMetres(unit) / Paces.onlyDistance(draft).orElseThrow();
+    double share = unit.metres() / Paces.onlyDistance(draft).orElseThrow();
     double a = Math.round(10 * first * share) / 10.0;
     double b = Math.round(10 * second * share) / 10.0;
     put(draft, unit, a, b, where);
@@ -465,7 +462,7 @@ final class Aims {
   /** The time of each: in 72, in 1:12, in 3:30; the index after it. */
   int each(int at, LineBuilder draft) {
     Token t = token(at);
-    if (Paces.onlyDistance(draft).isEmpty() || sport == Sport.RIDE) {
+    if (Paces.onlyDistance(draft).isEmpty() || sport.isInWatts()) {
       throw new ParseException(t, "a time for each goes with one distance on foot or in water");
     }
     boolean isRange = token(at + 1).is("-") && token(at + 2).isNumber() && t.isNumber();
@@ -483,7 +480,7 @@ final class Aims {
   /** 8 x 50 @ 55: of a length of the pool or two, how soon one leaves. */
   private boolean isSendOff(int at, LineBuilder draft) {
     double value = token(at).value();
-    return sport == Sport.SWIM
+    return sport.isInWater()
         && token(at).isNumber()
         && draft.rest.equals(Rest.NONE)
         && Paces.onlyDistance(draft).filter(m -> m <= LONGEST_OF_SENDOFFS).isPresent()
@@ -503,7 +500,7 @@ final class Aims {
     Lengths.Found<Extent> found = lengths.amount(at, Optional.empty());
     if (found != null
         && found.value() instanceof Extent.Time time
-        && sport != Sport.RIDE
+        && !sport.isInWatts()
         && Paces.onlyDistance(draft).isPresent()) {
       return repeatTime(found.next(), time.seconds(), time.seconds(), draft, token(at));
     }
@@ -512,14 +509,14 @@ final class Aims {
       return repeatTime(at + 1, token(at).value(), token(at).value(), draft, token(at));
     }
     if (found == null || !(found.value() instanceof Extent.Distance distance)) {
-      if (token(at).isNumber() && sport == Sport.RIDE) {
+      if (token(at).isNumber() && sport.isInWatts()) {
         notes.add(token(at).text() + " is read as watts.");
         return figure(at, Unit.WATTS, draft);
       }
       throw new ParseException(
           token(at), "how hard? Such as @ threshold, @ 5 km pace, @ 4:00/km, @ 250 W");
     }
-    if (sport == Sport.RIDE && found.isBare()) {
+    if (sport.isInWatts() && found.isBare()) {
       notes.add(token(at).text() + " is read as watts.");
       return figure(at, Unit.WATTS, draft);
     }
@@ -551,7 +548,7 @@ final class Aims {
   /** So many seconds for a short distance on foot as runners train at. */
   private boolean isTimeOfEach(int at, LineBuilder draft) {
     Optional<Double> metres = Paces.onlyDistance(draft).filter(m -> m <= LONGEST_IN_SECONDS);
-    return sport == Sport.RUN
+    return sport.isOnFoot()
         && token(at).isNumber()
         && metres.isPresent()
         && !Vocabulary.isUnit(token(at + 1))

@@ -108,7 +108,7 @@ final class BareNumbers {
 
   /** 2 x 20 @ 250 W: few and long, on the bike and in the boat. */
   private boolean isMinutesOnAMachine(LineBuilder draft) {
-    boolean isMachine = usual == Sport.RIDE || usual == Sport.ROW;
+    boolean isMachine = usual.isByPower();
     double value = cursor.here().value();
     Token next = cursor.next(1);
     boolean hasUnit =

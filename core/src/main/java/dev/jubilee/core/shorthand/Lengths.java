@@ -251,7 +251,7 @@ final class Lengths {
   boolean isCountOfStrokes(int at) {
     boolean isPer = token(at + 2).is("/") || token(at + 2).is("per") || token(at + 2).is("a");
     boolean isOfMinute = isPer && Vocabulary.SECONDS.getOrDefault(token(at + 3).text(), 0) == 60;
-    return usual == Sport.ROW
+    return usual.isInSplits()
         && token(at).isNumber()
         && (token(at + 1).is("strokes") || token(at + 1).is("str"))
         && !isOfMinute;
@@ -297,7 +297,7 @@ final class Lengths {
     Token t = token(at);
     double value = t.value();
     if (work.isPresent()) {
-      if (usual == Sport.ROW && hasStrokesBefore(at)) {
+      if (usual.isInSplits() && hasStrokesBefore(at)) {
         return strokes(at, 1);
       }
       if (isWayJogged(at)) {
@@ -318,7 +318,7 @@ final class Lengths {
           ? noted(new Extent.Time((int) value), at, value, "s")
           : noted(new Extent.Time((int) (60 * value)), at, value, "min");
     }
-    if (usual == Sport.ROW && hasStrokesBefore(at) && manner(at + 1).isPresent()) {
+    if (usual.isInSplits() && hasStrokesBefore(at) && manner(at + 1).isPresent()) {
       return strokes(at, 1);
     }
     if (isOfSprints(at)) {
@@ -354,7 +354,7 @@ final class Lengths {
         tokens.subList(0, at).stream()
             .anyMatch(t -> t.is("sprint") || t.is("sprints") || t.is("accelerations"));
     boolean isOnHills = tokens.stream().anyMatch(t -> t.is("hill") || t.is("hills"));
-    return usual == Sport.RUN
+    return usual.isOnFoot()
         && isRepeated(at)
         && isSprint
         && isNamed

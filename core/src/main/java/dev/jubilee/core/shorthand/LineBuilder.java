@@ -252,7 +252,7 @@ final class LineBuilder {
 
   /** Nobody does 20 m at threshold; 20 min is meant. */
   void refuseMinutesForMetres(Sport sport) {
-    if (sport == Sport.SWIM) {
+    if (sport.isInWater()) {
       return;
     }
     boolean isEven =

@@ -250,7 +250,7 @@ final class LineReader {
             || cursor.here().is("hold")
             || cursor.here().is("holding");
     boolean isWrittenLarge =
-        usual == Sport.ROW
+        usual.isInSplits()
             && cursor.text.startsWith("AT", cursor.here().from())
             && (cursor.next(1).is("r") || cursor.next(1).is("rate"));
     if (cursor.here().is("at") && (isWrittenLarge || isAlone(cursor.at + 1))) {
@@ -394,7 +394,7 @@ final class LineReader {
                   || draft.isGroup()
                   || isOfDistances
                   || whole.kind.isPresent());
-      if (isAfterAim && draft.isGroup() && rest.isBare() && usual == Sport.SWIM) {
+      if (isAfterAim && draft.isGroup() && rest.isBare() && usual.isInWater()) {
         whole.note(cursor.here().text() + " is read as the recovery.");
       }
       if (rest != null && rest.isLikelyRest() && (!rest.isBare() || isAfterAim)) {

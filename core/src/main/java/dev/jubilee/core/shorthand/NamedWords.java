@@ -112,7 +112,7 @@ final class NamedWords {
   /** on 1:45 */
   private boolean takesSendOff(Word word, LineBuilder draft) {
     // Swimmers leave off 1:50 as they do on 1:50.
-    boolean isOff = word.is("off") && usual == Sport.SWIM && cursor.next(1).isClock();
+    boolean isOff = word.is("off") && usual.isInWater() && cursor.next(1).isClock();
     if (!word.is("on", "every") && !isOff) {
       return false;
     }
@@ -178,7 +178,7 @@ final class NamedWords {
     boolean isShort =
         draft.amounts.stream()
             .allMatch(a -> a instanceof Extent.Distance d && d.metres() <= LONGEST_FLYING);
-    if (!word.is("fly") || usual == Sport.SWIM || draft.isEmpty() || !isShort) {
+    if (!word.is("fly") || usual.isInWater() || draft.isEmpty() || !isShort) {
       return false;
     }
     cursor.at++;
@@ -276,7 +276,7 @@ final class NamedWords {
   }
 
   private boolean takesStroke(Word word, LineBuilder draft) {
-    boolean isInWater = usual == Sport.SWIM || whole.sport.equals(Optional.of(Sport.SWIM));
+    boolean isInWater = usual.isInWater() || whole.sport.filter(Sport::isInWater).isPresent();
     boolean isWayBack = word.is("back") && !isInWater;
     if (!Vocabulary.STROKES.containsKey(word.text()) || isWayBack) {
       return false;
@@ -289,7 +289,7 @@ final class NamedWords {
 
   private boolean takesExtra(Word word, LineBuilder draft) {
     String same = Vocabulary.SAME_EXTRA.getOrDefault(word.text(), word.text());
-    boolean isInWater = usual == Sport.SWIM || whole.sport.equals(Optional.of(Sport.SWIM));
+    boolean isInWater = usual.isInWater() || whole.sport.filter(Sport::isInWater).isPresent();
     boolean isKnown =
         Vocabulary.EXTRAS.contains(same)
             || Vocabulary.EXTRAS.contains(word.singular())
@@ -328,7 +328,7 @@ final class NamedWords {
 
   /** build by 25: each length of the pool faster than the one before it. */
   private boolean takesLengthsInTurn(Word word, LineBuilder draft) {
-    boolean isInWater = usual == Sport.SWIM || whole.sport.equals(Optional.of(Sport.SWIM));
+    boolean isInWater = usual.isInWater() || whole.sport.filter(Sport::isInWater).isPresent();
     if (!word.is("by") || !isInWater || draft.isEmpty() || !cursor.next(1).isNumber()) {
       return false;
     }

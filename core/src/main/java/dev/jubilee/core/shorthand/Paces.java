@@ -1,6 +1,6 @@
 package dev.jubilee.core.shorthand;
 
-import dev.jubilee.core.quantity.Distance;
+import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.session.Aim.Unit;
 import dev.jubilee.core.sport.Sport;
 import java.util.Optional;
@@ -12,31 +12,24 @@ final class Paces {
   /** Where the distance is in miles, so is the pace. */
   static Unit usual(LineBuilder draft, Sport sport) {
     boolean isInMiles =
-        sport == Sport.RUN && onlyDistance(draft).filter(m -> Lengths.isInMiles(m)).isPresent();
+        sport.isOnFoot() && onlyDistance(draft).filter(m -> Lengths.isInMiles(m)).isPresent();
     if (isInMiles) {
       return Unit.SECONDS_PER_MILE;
     }
-    return switch (sport) {
-      case SWIM -> Unit.SECONDS_PER_100;
-      case ROW -> Unit.SECONDS_PER_500;
-      default -> Unit.SECONDS_PER_KM;
-    };
+    return of(sport);
   }
 
-  static double perMetres(Unit unit) {
-    return switch (unit) {
-      case SECONDS_PER_KM -> 1000;
-      case SECONDS_PER_MILE -> Distance.Unit.MILE.metres();
-      case SECONDS_PER_500 -> 500;
-      default -> 100;
-    };
+  /** What a sport's pace is counted by; where it has none, as on the road. */
+  static Unit of(Sport sport) {
+    Unit unit = SportProfile.of(sport).unit();
+    return unit.isPace() ? unit : Unit.SECONDS_PER_KM;
   }
 
   static String unitWords(Unit unit) {
     return switch (unit) {
       case SECONDS_PER_KM -> "km";
       case SECONDS_PER_MILE -> "mile";
-      default -> (int) perMetres(unit) + " m";
+      default -> (int) unit.metres() + " m";
     };
   }
 

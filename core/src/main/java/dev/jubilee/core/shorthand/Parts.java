@@ -215,7 +215,7 @@ final class Parts {
   private void refuseWaysWithoutALength(List<String> ways, int ahead) {
     boolean isJoined =
         ways.size() > 1 && cursor.next(1).is("/") && cursor.here().to() == cursor.next(1).from();
-    if (isJoined && usual == Sport.SWIM) {
+    if (isJoined && usual.isInWater()) {
       Token last = cursor.next(ahead - 1);
       String written = cursor.text.substring(cursor.here().from(), last.to());
       throw new ParseException(

@@ -1,5 +1,6 @@
 package dev.jubilee.core.shorthand;
 
+import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.Aim.Feel;
 import dev.jubilee.core.session.SessionKind;
@@ -12,7 +13,6 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -32,30 +32,14 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
   /** Longer repeats than this with nothing said are threshold work; common practice. */
   private static final int LONG_REPEAT = 480;
 
-  /** Fast repeats up to this are sprints; common practice. */
-  private static final int SHORT_REPEAT = 30;
-
   /** Hills up to this are run as sprints; common practice. */
   private static final int SHORT_HILL = 45;
 
   /** No one holds critical intensity for longer than this at a stretch; common practice. */
   private static final int LONG_STRETCH = 2700;
 
-  /** Single stretches from this on are long sessions; common practice. */
-  private static final int LONG_RUN = 5400;
-
-  private static final int LONG_RIDE = 9000;
-
   /** Races of this length and more are run at or below critical speed. */
   private static final double THRESHOLD_RACE = 10_000;
-
-  /** Seconds a unit of pace beyond a race's from which it is threshold work; common practice. */
-  private static final Map<Sport, Integer> THRESHOLD_FROM =
-      Map.of(Sport.RUN, 12, Sport.ROW, 12, Sport.SWIM, 5);
-
-  /** and from which it is easy. */
-  private static final Map<Sport, Integer> EASY_FROM =
-      Map.of(Sport.RUN, 45, Sport.ROW, 18, Sport.SWIM, 12);
 
   /** Shares of threshold between which work is called threshold work; common practice. */
   private static final double BELOW_THRESHOLD = 0.85;
@@ -324,7 +308,7 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
 
   /** One effort alone, all out, is a trial unless it is a sprint. */
   private static SessionKind ofFast(Context c, Feel feel) {
-    if (c.seconds() <= limitOfSprints(c.sport())) {
+    if (c.seconds() <= SportProfile.of(c.sport()).longestSprint()) {
       return SessionKind.SPRINT;
     }
     return feel == Feel.ALL_OUT && c.isAlone() ? SessionKind.TIME_TRIAL : SessionKind.INTERVALS;
@@ -335,22 +319,18 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
   }
 
   private static SessionKind ofRace(Aim.Race race, Context c) {
-    if (race.plusSeconds() >= slower(c.sport(), EASY_FROM)) {
+    if (race.plusSeconds() >= SportProfile.of(c.sport()).easyFrom()) {
       return ofEasy(c.seconds(), c.sport());
     }
-    if (race.plusSeconds() >= slower(c.sport(), THRESHOLD_FROM)) {
+    if (race.plusSeconds() >= SportProfile.of(c.sport()).thresholdFrom()) {
       return SessionKind.THRESHOLD;
     }
     if (race.metres() <= SPRINT_RACE) {
       return SessionKind.SPRINT;
     }
-    return race.metres() >= THRESHOLD_RACE && c.sport() == Sport.RUN
+    return race.metres() >= THRESHOLD_RACE && c.sport().isOnFoot()
         ? SessionKind.THRESHOLD
         : SessionKind.INTERVALS;
-  }
-
-  private static int slower(Sport sport, Map<Sport, Integer> from) {
-    return from.getOrDefault(sport, Integer.MAX_VALUE);
   }
 
   private static Optional<SessionKind> besideThreshold(Context c) {
@@ -366,14 +346,7 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
   }
 
   private static SessionKind ofEasy(int seconds, Sport sport) {
-    return seconds >= (sport == Sport.RIDE ? LONG_RIDE : LONG_RUN)
-        ? SessionKind.LONG
-        : SessionKind.EASY;
-  }
-
-  /** Swimmers sprint 50 m, which takes longer than a runner's sprint. */
-  private static int limitOfSprints(Sport sport) {
-    return sport == Sport.SWIM ? 45 : SHORT_REPEAT;
+    return seconds >= SportProfile.of(sport).longFrom() ? SessionKind.LONG : SessionKind.EASY;
   }
 
   private static SessionKind ofFigure(
@@ -392,7 +365,7 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
           // Without the athlete's own figures the length of the effort tells most.
           default -> !repeats && seconds > LONG_STRETCH ? 0.8 : isShort ? 1.1 : 0.97;
         };
-    boolean isOfPower = sport == Sport.RIDE && figure.unit() == Aim.Unit.PERCENT_OF_CRITICAL;
+    boolean isOfPower = sport.isInWatts() && figure.unit() == Aim.Unit.PERCENT_OF_CRITICAL;
     if (share < (isOfPower ? TEMPO_OF_RIDERS : BELOW_THRESHOLD)) {
       return SessionKind.EASY;
     }

@@ -3,12 +3,11 @@ package dev.jubilee.core.shorthand;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.Effort;
-import dev.jubilee.core.intensity.RowingErgometer;
-import dev.jubilee.core.intensity.SportCurve;
+import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.WorkIntensity;
 import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.Aim.Feel;
 import dev.jubilee.core.session.SessionKind;
-import dev.jubilee.core.session.WorkIntensity;
 import dev.jubilee.core.shorthand.Step.Group;
 import dev.jubilee.core.shorthand.Step.Piece;
 import dev.jubilee.core.sport.Sport;
@@ -68,13 +67,7 @@ public final class Timeline {
    * drawing and for telling long from short only.
    */
   public static Anchors usual(Sport sport) {
-    CriticalModel model =
-        switch (sport) {
-          case RUN -> new CriticalModel(4, 180, 7.2);
-          case RIDE -> new CriticalModel(230, 17_000, 700);
-          case ROW -> new CriticalModel(190, 15_000, 420);
-          case SWIM -> new CriticalModel(1.2, 20, 1.65).bentAs(SportCurve.IN_WATER);
-        };
+    CriticalModel model = SportProfile.of(sport).usual();
     return new Anchors(sport, model, true, Optional.empty(), List.of(), 0, List.of());
   }
 
@@ -239,24 +232,11 @@ public final class Timeline {
   }
 
   private int covering(double metres) {
-    // Speeds between efforts, for drawing only.
-    double speed =
-        switch (sport) {
-          case RUN -> 2.4;
-          case RIDE -> 7;
-          case ROW -> 3.3;
-          case SWIM -> 0.9;
-        };
-    return (int) Math.max(1, Math.round(metres / speed));
+    return (int) Math.max(1, Math.round(metres / SportProfile.of(sport).speedBetween()));
   }
 
   /** Speed, m/s, at an intensity of the athlete's own metric. */
   private static double speed(Anchors anchors, double intensity) {
-    return switch (anchors.sport()) {
-      case RUN, SWIM -> anchors.known() ? intensity : 4 * intensity;
-      case ROW -> 500 / RowingErgometer.splitSeconds(Math.max(20, intensity));
-      // Air drag: speed goes with about the cube root of power; 9.5 m/s at critical power is usual.
-      case RIDE -> 9.5 * Math.cbrt(intensity / anchors.model().critical());
-    };
+    return SportProfile.of(anchors.sport()).speed(intensity, anchors.model(), !anchors.known());
   }
 }

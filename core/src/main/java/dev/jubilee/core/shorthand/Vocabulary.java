@@ -1,5 +1,6 @@
 package dev.jubilee.core.shorthand;
 
+import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.session.Aim.Feel;
 import dev.jubilee.core.session.SessionKind;
@@ -14,6 +15,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /** The words of the shorthand; common practice on whiteboards, with their usual short forms. */
@@ -81,10 +83,9 @@ final class Vocabulary {
 
   static final Map<String, Sport> SPORTS =
       words(
-          Sport.RUN, "run running track",
-          Sport.RIDE, "ride riding bike cycling turbo",
-          Sport.ROW, "row rowing erg ergo boat",
-          Sport.SWIM, "swim swimming pool");
+          Arrays.stream(Sport.values())
+              .flatMap(s -> Stream.of(s, SportProfile.of(s).names()))
+              .toArray());
 
   static final Map<String, Stroke> STROKES =
       words(

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.RowingErgometer;
+import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
@@ -210,7 +211,7 @@ class KnownBestsTest {
           case ROW -> 200;
           case SWIM -> 1.2;
         };
-    return critical * Estimates.relative(sport).sustainable(seconds);
+    return critical * SportProfile.of(sport).relative().sustainable(seconds);
   }
 
   /** s, for the shortest distance that counts. */

@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.athlete.Athlete;
-import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanSource;
 import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.shorthand.ParseResult;
@@ -65,7 +65,8 @@ class LowerSessionTest {
     Session is = Told.session(lower, was.sport());
     Anchors anchors =
         PlanSource.anchors(
-            PrescriptionRequest.of(athlete, was, Scenarios.at(Place.usual(was.sport()), 40)));
+            PrescriptionRequest.of(
+                athlete, was, Scenarios.at(SportProfile.of(was.sport()).place(), 40)));
     List<Timeline.Stretch> before = stretches(was, anchors);
     List<Timeline.Stretch> after = stretches(is, anchors);
     if (peak(after) > peak(before) + ROUNDING) {
@@ -81,7 +82,8 @@ class LowerSessionTest {
 
   private static Optional<String> lower(Athlete athlete, Session session) {
     PrescriptionRequest request =
-        PrescriptionRequest.of(athlete, session, Scenarios.at(Place.usual(session.sport()), 40));
+        PrescriptionRequest.of(
+            athlete, session, Scenarios.at(SportProfile.of(session.sport()).place(), 40));
     PlanSource source = new PlanSource(request, List.of(), BuiltInLibrary.get());
     Plan plan = source.plan();
     return LowerSession.of(new Situation(plan, Checkpoint.LAST_EFFORT, List.of()));

@@ -9,9 +9,9 @@ import dev.jubilee.core.checkin.CheckIn;
 import dev.jubilee.core.checkin.CheckInProposal;
 import dev.jubilee.core.checkin.TodaysChange;
 import dev.jubilee.core.circumstances.ComingFrom;
-import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionBuilder;
 import dev.jubilee.core.shorthand.ParseResult;
@@ -46,7 +46,8 @@ final class Told {
     return PrescriptionRequest.of(
         athlete.withMaximumHeartRate(Optional.empty()),
         session(session, sport),
-        Scenarios.at(Place.usual(sport), 40).withKit(Place.usual(sport).usualKit(sport)));
+        Scenarios.at(SportProfile.of(sport).place(), 40)
+            .withKit(SportProfile.of(sport).kitAt(SportProfile.of(sport).place())));
   }
 
   /** The plan after what a check-in proposes; empty where the coach comes first. */

@@ -22,6 +22,7 @@ import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.library.BuiltInLibrary;
+import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
@@ -45,7 +46,8 @@ class DemandBySessionTest {
   private static final Athlete ATHLETE = Scenarios.athlete(Level.INTERMEDIATE);
 
   private static Demand demand(Sport sport, SessionKind kind) {
-    return demand(sport, kind, Scenarios.at(Place.usual(sport), 60), Approach.USUAL, ATHLETE);
+    return demand(
+        sport, kind, Scenarios.at(SportProfile.of(sport).place(), 60), Approach.USUAL, ATHLETE);
   }
 
   private static Demand demand(
@@ -283,7 +285,7 @@ class DemandBySessionTest {
   }
 
   private static Demand school(Sport sport, Approach approach, Athlete athlete) {
-    Circumstances usual = Scenarios.at(Place.usual(sport), 60);
+    Circumstances usual = Scenarios.at(SportProfile.of(sport).place(), 60);
     return demand(sport, SessionKind.SPRINT, usual, approach, athlete);
   }
 

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.sport.Sport;
+import dev.jubilee.core.sport.TargetMetric;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;

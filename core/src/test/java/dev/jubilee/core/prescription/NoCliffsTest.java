@@ -14,6 +14,7 @@ import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
@@ -184,11 +185,15 @@ class NoCliffsTest {
 
   private static PrescriptionRequest request(
       Athlete athlete, Session session, int minutes, int temperature, int wait) {
-    Place place = Place.usual(session.sport());
+    Place place = SportProfile.of(session.sport()).place();
     Conditions conditions = Conditions.USUAL.withWaitMinutes(wait);
     Circumstances circumstances =
         Circumstances.of(
-                minutes, place, place.usualKit(session.sport()), temperature, ComingFrom.MOVING)
+                minutes,
+                place,
+                SportProfile.of(session.sport()).kitAt(place),
+                temperature,
+                ComingFrom.MOVING)
             .withConditions(conditions);
     return PrescriptionRequest.of(athlete, session, circumstances);
   }

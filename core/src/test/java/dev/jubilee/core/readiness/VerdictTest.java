@@ -6,7 +6,6 @@ import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Conditions;
-import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.edit.PlanEditor;
@@ -16,6 +15,7 @@ import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.Tuning;
 import dev.jubilee.core.prescription.Prescriber;
+import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
@@ -66,7 +66,8 @@ class VerdictTest {
   @Test
   void behindTheBlocksWithoutThePoolASwimmerIsNotRehearsedAndLessWarm() {
     Circumstances dry =
-        Circumstances.of(10, Place.usual(Sport.SWIM), Set.of(Kit.SUPPORT), 26, ComingFrom.MOVING);
+        Circumstances.of(
+            10, SportProfile.of(Sport.SWIM).place(), Set.of(Kit.SUPPORT), 26, ComingFrom.MOVING);
     PrescriptionRequest request =
         Scenarios.request(Sport.SWIM, SessionKind.SPRINT, Level.ADVANCED, 10).with(dry);
     Verdict verdict = Readiness.of(Scenarios.plan(request)).verdict();
@@ -80,7 +81,11 @@ class VerdictTest {
   void aThresholdRideStraightFromADeskIsReady() {
     Circumstances desk =
         Circumstances.of(
-            25, Place.usual(Sport.RIDE), Place.usual(Sport.RIDE).usualKit(), 19, ComingFrom.DESK);
+            25,
+            SportProfile.of(Sport.RIDE).place(),
+            SportProfile.of(Sport.RIDE).place().usualKit(),
+            19,
+            ComingFrom.DESK);
     PrescriptionRequest request =
         Scenarios.request(Sport.RIDE, SessionKind.THRESHOLD, Level.INTERMEDIATE, 25).with(desk);
     Verdict verdict = Readiness.of(Scenarios.plan(request)).verdict();
@@ -134,7 +139,7 @@ class VerdictTest {
   }
 
   private static Verdict rowTest(int minutes, int wait) {
-    Circumstances mild = Scenarios.at(Place.usual(Sport.ROW), minutes);
+    Circumstances mild = Scenarios.at(SportProfile.of(Sport.ROW).place(), minutes);
     Conditions waiting = Conditions.USUAL.withWaitMinutes(wait);
     Circumstances cold =
         Circumstances.of(minutes, mild.place(), mild.kit(), 4, mild.comingFrom())

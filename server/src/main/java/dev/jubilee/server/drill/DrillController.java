@@ -8,6 +8,7 @@ import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
@@ -145,14 +146,16 @@ class DrillController {
                 new PlaceInfo(
                     place,
                     kit(place),
-                    Arrays.stream(Sport.values()).filter(s -> Place.usual(s) == place).toList()))
+                    Arrays.stream(Sport.values())
+                        .filter(s -> SportProfile.of(s).place() == place)
+                        .toList()))
         .toList();
   }
 
   private static Map<Sport, List<Kit>> kit(Place place) {
     Map<Sport, List<Kit>> kit = new EnumMap<>(Sport.class);
     for (Sport sport : Sport.values()) {
-      kit.put(sport, place.usualKit(sport).stream().sorted().toList());
+      kit.put(sport, SportProfile.of(sport).kitAt(place).stream().sorted().toList());
     }
     return kit;
   }

@@ -57,7 +57,8 @@ final class TcxWorkout {
         switch (sport) {
           case RUN -> "Running";
           case RIDE -> "Biking";
-          case ROW, SWIM -> "Other";
+          // It knows no other.
+          default -> "Other";
         });
     element("Name", name("Warm-up"));
     for (int i = 0; i < workout.steps().size(); i++) {

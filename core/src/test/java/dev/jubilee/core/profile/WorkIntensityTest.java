@@ -1,5 +1,8 @@
-package dev.jubilee.core.session;
+package dev.jubilee.core.profile;
 
+import dev.jubilee.core.session.Aim;
+import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.session.Session;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 

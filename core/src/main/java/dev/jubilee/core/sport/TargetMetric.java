@@ -1,4 +1,4 @@
-package dev.jubilee.core.intensity;
+package dev.jubilee.core.sport;
 
 /** The figure an athlete of a sport steers by. */
 public enum TargetMetric {
