@@ -11,7 +11,7 @@ import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.prescription.Prescriber;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
@@ -45,7 +45,7 @@ public final class Scenarios {
   public static PrescriptionRequest request(
       Athlete athlete, Sport sport, SessionKind kind, int minutes) {
     return PrescriptionRequest.of(
-        athlete, session(sport, kind), at(SportProfile.of(sport).place(), minutes));
+        athlete, session(sport, kind), at(Profiles.of(sport).place(), minutes));
   }
 
   public static Session session(Sport sport, SessionKind kind) {
@@ -65,7 +65,7 @@ public final class Scenarios {
     return PrescriptionRequest.of(
         athlete(level, restrictions),
         session(sport, kind),
-        at(SportProfile.of(sport).place(), minutes));
+        at(Profiles.of(sport).place(), minutes));
   }
 
   public static Plan plan(PrescriptionRequest request) {

@@ -11,7 +11,7 @@ import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.prescription.Prescriber;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.selection.Menu;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
@@ -56,7 +56,7 @@ public final class RealMenus {
   /** A request with all kit at hand. */
   public static PrescriptionRequest request(
       Sport sport, SessionKind kind, Level level, int minutes) {
-    Place place = SportProfile.of(sport).place();
+    Place place = Profiles.of(sport).place();
     Set<Kit> kit = EnumSet.of(Kit.MINI_BAND, Kit.LONG_BAND, Kit.ROLLER, Kit.SUPPORT, Kit.STEP);
     kit.addAll(place.usualKit());
     Athlete athlete =

@@ -5,7 +5,7 @@ import dev.jubilee.core.intensity.BestEfforts;
 import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.Curve;
 import dev.jubilee.core.intensity.HeartRate;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.sport.Sport;
@@ -129,7 +129,7 @@ public final class AnchorFinder {
       basis.add(0, best.get().basis().then(", ± " + percent(best.get().spread()) + " %"));
       conflicts.addAll(0, conflicts(all, best.get()));
     } else {
-      model = SportProfile.of(sport).relative();
+      model = Profiles.of(sport).relative();
       basis.add(
           Phrase.of(
               "No " + sport.name().toLowerCase(Locale.ROOT) + " result yet: efforts by feel"));

@@ -4,7 +4,7 @@ import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.RowingErgometer;
 import dev.jubilee.core.intensity.RunningIndex;
 import dev.jubilee.core.intensity.SportCurve;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.sport.Sport;
@@ -18,9 +18,9 @@ import java.util.Optional;
 
 /** From results to estimates of critical intensity, one method a kind of test. */
 final class Estimates {
-  private static final CriticalModel RIDING = SportProfile.of(Sport.RIDE).relative();
-  private static final CriticalModel ROWING = SportProfile.of(Sport.ROW).relative();
-  private static final CriticalModel SWIMMING = SportProfile.of(Sport.SWIM).relative();
+  private static final CriticalModel RIDING = Profiles.of(Sport.RIDE).relative();
+  private static final CriticalModel ROWING = Profiles.of(Sport.ROW).relative();
+  private static final CriticalModel SWIMMING = Profiles.of(Sport.SWIM).relative();
 
   /** Above critical speed, m/s; half as much of what lies beyond fast. */
   private static final double RUN_RESERVE = 3.2;
@@ -299,7 +299,7 @@ final class Estimates {
   /** As most athletes of whom nothing else is known; the shorter, the more of a sprinter. */
   private static Estimate ofShort(
       TestResult result, Sport sport, double seconds, double intensity, String name) {
-    CriticalModel usual = SportProfile.of(sport).relative();
+    CriticalModel usual = Profiles.of(sport).relative();
     boolean isSprint = seconds <= Held.SPRINT;
     CriticalModel theirs = isSprint ? usual.withTop(SPRINTERS * usual.top()) : usual;
     double critical = intensity / theirs.sustainable(seconds);

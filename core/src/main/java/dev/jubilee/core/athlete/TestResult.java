@@ -1,6 +1,6 @@
 package dev.jubilee.core.athlete;
 
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.sport.Sport;
@@ -311,7 +311,7 @@ public sealed interface TestResult {
   record Sprint(Sport sport, double top, ResultConditions taken) implements TestResult {
     public Sprint {
       taken = ResultConditions.orUnknown(taken);
-      SportProfile.of(sport).top().check("top", top, sport);
+      Profiles.of(sport).top().check("top", top, sport);
     }
 
     @Override

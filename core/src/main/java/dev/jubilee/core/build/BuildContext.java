@@ -11,6 +11,7 @@ import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.intensity.Target;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.Recovery;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.session.SessionKind;
@@ -59,7 +60,7 @@ record BuildContext(
   }
 
   SportProfile profile() {
-    return SportProfile.of(sport());
+    return Profiles.of(sport());
   }
 
   boolean isSlippery() {

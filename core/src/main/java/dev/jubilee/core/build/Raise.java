@@ -17,6 +17,7 @@ import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.plan.SetUp;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.sport.Sport;
@@ -269,7 +270,7 @@ public final class Raise {
   }
 
   private SportProfile profile() {
-    return SportProfile.of(sport());
+    return Profiles.of(sport());
   }
 
   private Sport sport() {

@@ -8,7 +8,7 @@ import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.Recovery;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.simulation.Cost;
@@ -50,7 +50,7 @@ public final class Ramp {
   public static Role ownEffort(Session session) {
     return session.kind().isOnLand()
         ? easierEffort(session)
-        : SportProfile.of(session.sport()).effort(session.kind());
+        : Profiles.of(session.sport()).effort(session.kind());
   }
 
   /** What a build is made of below that. */
@@ -58,7 +58,7 @@ public final class Ramp {
     return switch (session.kind()) {
       case GYM -> Role.WARM_UP_SET;
       case JUMPS -> Role.APPROACH_JUMP;
-      default -> SportProfile.of(session.sport()).effort();
+      default -> Profiles.of(session.sport()).effort();
     };
   }
 
@@ -80,7 +80,7 @@ public final class Ramp {
           ? BuildByFeel.ofStrokes(context)
           : BuildByFeel.onLand(context);
     }
-    return switch (context.profile().build()) {
+    return switch (context.profile().buildStyle()) {
       case STRIDES -> onFoot(context);
       case STEPS_OF_POWER -> new RideBuild(context);
       case STEPS_AT_RATE -> new RowBuild(context);

@@ -5,7 +5,7 @@ import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.choice.RegionRules;
 import dev.jubilee.core.demand.LoadedRegions;
 import dev.jubilee.core.plan.Plan;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
 import java.util.Arrays;
@@ -32,7 +32,7 @@ public final class SparingSession {
 
   /** So many minutes of a sport, easy. */
   public static String words(Sport sport, int minutes) {
-    return SportProfile.of(sport).verb() + " " + minutes + " min easy";
+    return Profiles.of(sport).verb() + " " + minutes + " min easy";
   }
 
   /** The sport whose easy movement leaves all of it alone; the athlete's own first. */
@@ -46,7 +46,7 @@ public final class SparingSession {
 
   private static boolean leavesAlone(Sport sport, Plan plan) {
     return plan.library()
-        .find(SportProfile.of(sport).easy())
+        .find(Profiles.of(sport).easy())
         .filter(
             drill ->
                 plan.request().athlete().restrictions().stream()

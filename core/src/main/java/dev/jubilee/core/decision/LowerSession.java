@@ -4,6 +4,7 @@ import dev.jubilee.core.athlete.Restriction.Severity;
 import dev.jubilee.core.check.SparingSession;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.profile.WorkIntensity;
 import dev.jubilee.core.quantity.OutOfRangeException;
@@ -205,7 +206,7 @@ final class LowerSession {
       return Optional.empty();
     }
     double intensity = anchors.model().intensityAt(effort);
-    SportProfile sport = SportProfile.of(session.sport());
+    SportProfile sport = Profiles.of(session.sport());
     double exact = sport.figure(intensity);
     double easier = sport.unit().isPace() ? Math.ceil(exact) : Math.floor(exact);
     try {

@@ -1,6 +1,6 @@
 package dev.jubilee.core.demand;
 
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
@@ -43,7 +43,7 @@ public final class LoadedRegions {
 
   /** Of a sport, whatever the session. */
   public static Set<BodyRegion> of(Sport sport) {
-    return SportProfile.of(sport).loaded();
+    return Profiles.of(sport).loads();
   }
 
   /** What a stroke lives from beside shoulders and neck. */

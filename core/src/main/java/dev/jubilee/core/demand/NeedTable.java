@@ -6,7 +6,7 @@ import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.Need.AnkleRange.Foot;
 import dev.jubilee.core.drill.Skill;
 import dev.jubilee.core.profile.Needs;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 
@@ -19,7 +19,7 @@ final class NeedTable {
 
   static Needs of(Session session) {
     return forKind(
-        session.kind().isOnLand() ? wholeBody() : SportProfile.of(session.sport()).needs(),
+        session.kind().isOnLand() ? wholeBody() : Profiles.of(session.sport()).asks().get(),
         session.kind());
   }
 

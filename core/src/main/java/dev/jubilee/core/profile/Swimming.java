@@ -10,51 +10,63 @@ import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.SportCurve;
 import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.SessionKind;
-import dev.jubilee.core.sport.BodyRegion;
+import java.time.Duration;
+import java.util.Map;
 import java.util.Set;
 
 /**
  * In water. It holds a swimmer back so much that a slow 25 is hardly slower than a fast one; the
  * first steps are Jubilee modelling choices.
  */
-final class Swimming implements SportProfile {
-  static final SportProfile PROFILE = new Swimming();
+final class Swimming {
+  /** As a multiple of critical speed; Jubilee modelling choice. */
+  private static final double SPRINT = 1.35;
 
   /** D′, m; Jubilee modelling choice. */
   private static final double RESERVE = 20;
-
-  /** As a multiple of critical speed; Jubilee modelling choice. */
-  private static final double SPRINT = 1.35;
 
   /** Easy and steady work; common practice. */
   private static final double EASY_SHARE = 0.87;
 
   private static final double STEADY_SHARE = 0.93;
 
+  static final SportProfile PROFILE =
+      SportProfileBuilder.builder()
+          .verb("swim")
+          .names("swim swimming pool")
+          .raced(Set.of(50.0, 100.0, 200.0, 400.0, 800.0, 1500.0))
+          .place(Place.POOL_DECK)
+          .brought(Set.of())
+          .asks(Swimming::needs)
+          .loads(Set.of(SHOULDERS, NECK, SHOULDER_BLADES, CHEST))
+          .easy(Role.EASY_SWIM)
+          .effort(Role.BUILD_25_SWIM)
+          .sprint(Role.BUILD_25_SWIM)
+          .buildStyle(SportProfile.BuildStyle.LENGTHS)
+          .firstStep(0.92)
+          .firstSteps(Map.of(SessionKind.SPRINT, 0.80))
+          .shortFirstStep(0.86)
+          .raise(new SportProfile.RaiseRange(0.82, 0.88))
+          .heavy(0.96)
+          .easyShare(EASY_SHARE)
+          .steadyShare(STEADY_SHARE)
+          .relative(new CriticalModel(1, RESERVE, SPRINT).bentAs(SportCurve.IN_WATER))
+          .usual(new CriticalModel(1.2, 20, 1.65).bentAs(SportCurve.IN_WATER))
+          .top(new SportProfile.TopRange(0.6, 2.6))
+          .trial(Duration.ofMinutes(20))
+          .hardSpeed(1.5)
+          .speedBetween(0.9)
+          .unit(Aim.Unit.SECONDS_PER_100)
+          .pace(PaceScale.SPEED)
+          .thresholdFrom(5)
+          .easyFrom(12)
+          .longFrom(Duration.ofMinutes(90))
+          .longestSprint(Duration.ofSeconds(45))
+          .build();
+
   private Swimming() {}
 
-  @Override
-  public String verb() {
-    return "swim";
-  }
-
-  @Override
-  public String names() {
-    return "swim swimming pool";
-  }
-
-  @Override
-  public Set<Double> raced() {
-    return Set.of(50.0, 100.0, 200.0, 400.0, 800.0, 1500.0);
-  }
-
-  @Override
-  public Place place() {
-    return Place.POOL_DECK;
-  }
-
-  @Override
-  public Needs needs() {
+  private static Needs needs() {
     return new Needs()
         .mobility(SHOULDERS, 3)
         .mobility(SHOULDER_BLADES, 2.5)
@@ -75,100 +87,5 @@ final class Swimming implements SportProfile {
         .skill(Skill.FEEL_FOR_WATER, 2.5)
         .skill(Skill.TURNOVER, 1.5)
         .skill(Skill.KICK, 1.5);
-  }
-
-  @Override
-  public Set<BodyRegion> loaded() {
-    return Set.of(SHOULDERS, NECK, SHOULDER_BLADES, CHEST);
-  }
-
-  @Override
-  public Role easy() {
-    return Role.EASY_SWIM;
-  }
-
-  @Override
-  public Role effort() {
-    return Role.BUILD_25_SWIM;
-  }
-
-  @Override
-  public BuildStyle build() {
-    return BuildStyle.LENGTHS;
-  }
-
-  @Override
-  public double firstStep(SessionKind kind) {
-    return kind == SessionKind.SPRINT ? 0.80 : 0.92;
-  }
-
-  @Override
-  public double firstStepBeforeShort(SessionKind kind) {
-    return 0.86;
-  }
-
-  @Override
-  public RaiseRange raise() {
-    return new RaiseRange(0.82, 0.88);
-  }
-
-  @Override
-  public double heavy() {
-    return 0.96;
-  }
-
-  @Override
-  public double easyShare() {
-    return EASY_SHARE;
-  }
-
-  @Override
-  public double steadyShare() {
-    return STEADY_SHARE;
-  }
-
-  @Override
-  public CriticalModel relative() {
-    return new CriticalModel(1, RESERVE, SPRINT).bentAs(SportCurve.IN_WATER);
-  }
-
-  @Override
-  public CriticalModel usual() {
-    return new CriticalModel(1.2, 20, 1.65).bentAs(SportCurve.IN_WATER);
-  }
-
-  @Override
-  public TopRange top() {
-    return new TopRange(0.6, 2.6);
-  }
-
-  @Override
-  public double hardSpeed() {
-    return 1.5;
-  }
-
-  @Override
-  public double speedBetween() {
-    return 0.9;
-  }
-
-  @Override
-  public Aim.Unit unit() {
-    return Aim.Unit.SECONDS_PER_100;
-  }
-
-  @Override
-  public int thresholdFrom() {
-    return 5;
-  }
-
-  @Override
-  public int easyFrom() {
-    return 12;
-  }
-
-  @Override
-  public int longestSprint() {
-    return 45;
   }
 }

@@ -36,7 +36,7 @@ public final class WorkIntensity {
       return meant.isAbove(least) ? meant : least;
     }
     return switch (session.kind()) {
-      case EASY, LONG -> anchors.shareOfCritical(SportProfile.of(session.sport()).easyShare());
+      case EASY, LONG -> anchors.shareOfCritical(Profiles.of(session.sport()).easyShare());
       case THRESHOLD -> anchors.shareOfCritical(THRESHOLD_SHARE);
       case INTERVALS, STEEPLE -> anchors.maximalFor(INTERVAL_RACE);
       case TIME_TRIAL -> anchors.maximalFor(trialTime(session, anchors));
@@ -55,7 +55,7 @@ public final class WorkIntensity {
     double seconds =
         anchors.known() && !session.sport().isInWatts()
             ? raceSeconds(metres, anchors)
-            : metres / SportProfile.of(session.sport()).hardSpeed();
+            : metres / Profiles.of(session.sport()).hardSpeed();
     return Duration.ofMillis(Math.round(1000 * seconds));
   }
 
@@ -66,7 +66,7 @@ public final class WorkIntensity {
    */
   public static Effort effort(Aim aim, Duration length, Anchors anchors) {
     if (aim instanceof Aim.Feel feel) {
-      SportProfile sport = SportProfile.of(anchors.sport());
+      SportProfile sport = Profiles.of(anchors.sport());
       return switch (feel) {
         case EASY -> anchors.shareOfCritical(sport.easyShare());
         case STEADY -> anchors.shareOfCritical(sport.steadyShare());
@@ -98,14 +98,14 @@ public final class WorkIntensity {
 
   /** Metres that a sport's pace is given for. */
   private static double perMetres(Anchors anchors) {
-    return SportProfile.of(anchors.sport()).unit().metres();
+    return Profiles.of(anchors.sport()).unit().metres();
   }
 
   private static Effort besideThreshold(Aim.ThresholdPace aim, Anchors anchors) {
     if (!anchors.known() || anchors.sport().isInWatts()) {
       return anchors.shareOfCritical(THRESHOLD_SHARE);
     }
-    double pace = SportProfile.of(anchors.sport()).secondsAMetre(anchors.model().critical());
+    double pace = Profiles.of(anchors.sport()).pace().secondsAMetre(anchors.model().critical());
     return atPace(pace + aim.plusSeconds() / perMetres(anchors), anchors);
   }
 
@@ -113,7 +113,7 @@ public final class WorkIntensity {
    * @param pace s/m
    */
   private static Effort atPace(double pace, Anchors anchors) {
-    return anchors.model().effortOf(SportProfile.of(anchors.sport()).intensityAt(pace));
+    return anchors.model().effortOf(Profiles.of(anchors.sport()).pace().intensityAt(pace));
   }
 
   private static Effort figured(Aim.Figure figure, Anchors anchors) {
@@ -161,13 +161,13 @@ public final class WorkIntensity {
       return session.effortTime().get();
     }
     if (session.effortMetres().isEmpty() || !anchors.known() || session.sport().isInWatts()) {
-      return SportProfile.of(session.sport()).trial();
+      return Profiles.of(session.sport()).trial();
     }
     double seconds = raceSeconds(session.effortMetres().get(), anchors);
     return Duration.ofMillis(Math.round(seconds * 1000));
   }
 
   private static double raceSeconds(double metres, Anchors anchors) {
-    return SportProfile.of(anchors.sport()).raceSeconds(metres, anchors.model());
+    return Profiles.of(anchors.sport()).pace().raceSeconds(metres, anchors.model());
   }
 }

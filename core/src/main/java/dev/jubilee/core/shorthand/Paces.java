@@ -1,6 +1,6 @@
 package dev.jubilee.core.shorthand;
 
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.session.Aim.Unit;
 import dev.jubilee.core.sport.Sport;
 import java.util.Optional;
@@ -21,7 +21,7 @@ final class Paces {
 
   /** What a sport's pace is counted by; where it has none, as on the road. */
   static Unit of(Sport sport) {
-    Unit unit = SportProfile.of(sport).unit();
+    Unit unit = Profiles.of(sport).unit();
     return unit.isPace() ? unit : Unit.SECONDS_PER_KM;
   }
 

@@ -1,6 +1,6 @@
 package dev.jubilee.core.shorthand;
 
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.sport.Sport;
 import java.util.List;
 
@@ -17,7 +17,7 @@ final class RaceName {
         && isBare(piece)
         && (whole.sport.isEmpty() || piece.stroke().isPresent())
         && piece.amount() instanceof Extent.Distance d
-        && SportProfile.of(sport).raced().contains(d.metres());
+        && Profiles.of(sport).raced().contains(d.metres());
   }
 
   private static boolean isBare(Step.Piece piece) {

@@ -1,6 +1,6 @@
 package dev.jubilee.core.shorthand;
 
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.Aim.Feel;
 import dev.jubilee.core.session.SessionKind;
@@ -308,7 +308,7 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
 
   /** One effort alone, all out, is a trial unless it is a sprint. */
   private static SessionKind ofFast(Context c, Feel feel) {
-    if (c.seconds() <= SportProfile.of(c.sport()).longestSprint()) {
+    if (c.seconds() <= Profiles.of(c.sport()).longestSprint().toSeconds()) {
       return SessionKind.SPRINT;
     }
     return feel == Feel.ALL_OUT && c.isAlone() ? SessionKind.TIME_TRIAL : SessionKind.INTERVALS;
@@ -319,10 +319,10 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
   }
 
   private static SessionKind ofRace(Aim.Race race, Context c) {
-    if (race.plusSeconds() >= SportProfile.of(c.sport()).easyFrom()) {
+    if (race.plusSeconds() >= Profiles.of(c.sport()).easyFrom()) {
       return ofEasy(c.seconds(), c.sport());
     }
-    if (race.plusSeconds() >= SportProfile.of(c.sport()).thresholdFrom()) {
+    if (race.plusSeconds() >= Profiles.of(c.sport()).thresholdFrom()) {
       return SessionKind.THRESHOLD;
     }
     if (race.metres() <= SPRINT_RACE) {
@@ -346,7 +346,9 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
   }
 
   private static SessionKind ofEasy(int seconds, Sport sport) {
-    return seconds >= SportProfile.of(sport).longFrom() ? SessionKind.LONG : SessionKind.EASY;
+    return seconds >= Profiles.of(sport).longFrom().toSeconds()
+        ? SessionKind.LONG
+        : SessionKind.EASY;
   }
 
   private static SessionKind ofFigure(

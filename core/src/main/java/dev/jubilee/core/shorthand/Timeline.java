@@ -3,7 +3,7 @@ package dev.jubilee.core.shorthand;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.Effort;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.profile.WorkIntensity;
 import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.Aim.Feel;
@@ -67,7 +67,7 @@ public final class Timeline {
    * drawing and for telling long from short only.
    */
   public static Anchors usual(Sport sport) {
-    CriticalModel model = SportProfile.of(sport).usual();
+    CriticalModel model = Profiles.of(sport).usual();
     return new Anchors(sport, model, true, Optional.empty(), List.of(), 0, List.of());
   }
 
@@ -232,11 +232,11 @@ public final class Timeline {
   }
 
   private int covering(double metres) {
-    return (int) Math.max(1, Math.round(metres / SportProfile.of(sport).speedBetween()));
+    return (int) Math.max(1, Math.round(metres / Profiles.of(sport).speedBetween()));
   }
 
   /** Speed, m/s, at an intensity of the athlete's own metric. */
   private static double speed(Anchors anchors, double intensity) {
-    return SportProfile.of(anchors.sport()).speed(intensity, anchors.model(), !anchors.known());
+    return Profiles.of(anchors.sport()).speed(intensity, anchors.model(), !anchors.known());
   }
 }

@@ -1,6 +1,6 @@
 package dev.jubilee.core.shorthand;
 
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.session.Aim.Feel;
 import dev.jubilee.core.session.SessionKind;
@@ -84,7 +84,7 @@ final class Vocabulary {
   static final Map<String, Sport> SPORTS =
       words(
           Arrays.stream(Sport.values())
-              .flatMap(s -> Stream.of(s, SportProfile.of(s).names()))
+              .flatMap(s -> Stream.of(s, Profiles.of(s).names()))
               .toArray());
 
   static final Map<String, Stroke> STROKES =

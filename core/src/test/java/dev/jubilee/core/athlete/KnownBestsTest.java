@@ -7,7 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.RowingErgometer;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
@@ -211,7 +211,7 @@ class KnownBestsTest {
           case ROW -> 200;
           case SWIM -> 1.2;
         };
-    return critical * SportProfile.of(sport).relative().sustainable(seconds);
+    return critical * Profiles.of(sport).relative().sustainable(seconds);
   }
 
   /** s, for the shortest distance that counts. */

@@ -5,7 +5,7 @@ import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.library.BuiltInLibrary;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
@@ -59,7 +59,7 @@ final class Blocks {
         date + " " + kind,
         date,
         Scenarios.session(sport, kind),
-        Scenarios.at(SportProfile.of(sport).place(), 35),
+        Scenarios.at(Profiles.of(sport).place(), 35),
         Optional.empty());
   }
 

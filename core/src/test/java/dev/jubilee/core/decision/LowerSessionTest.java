@@ -9,7 +9,7 @@ import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanSource;
 import dev.jubilee.core.plan.PrescriptionRequest;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.shorthand.ParseResult;
@@ -66,7 +66,7 @@ class LowerSessionTest {
     Anchors anchors =
         PlanSource.anchors(
             PrescriptionRequest.of(
-                athlete, was, Scenarios.at(SportProfile.of(was.sport()).place(), 40)));
+                athlete, was, Scenarios.at(Profiles.of(was.sport()).place(), 40)));
     List<Timeline.Stretch> before = stretches(was, anchors);
     List<Timeline.Stretch> after = stretches(is, anchors);
     if (peak(after) > peak(before) + ROUNDING) {
@@ -83,7 +83,7 @@ class LowerSessionTest {
   private static Optional<String> lower(Athlete athlete, Session session) {
     PrescriptionRequest request =
         PrescriptionRequest.of(
-            athlete, session, Scenarios.at(SportProfile.of(session.sport()).place(), 40));
+            athlete, session, Scenarios.at(Profiles.of(session.sport()).place(), 40));
     PlanSource source = new PlanSource(request, List.of(), BuiltInLibrary.get());
     Plan plan = source.plan();
     return LowerSession.of(new Situation(plan, Checkpoint.LAST_EFFORT, List.of()));

@@ -11,7 +11,7 @@ import dev.jubilee.core.checkin.TodaysChange;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PrescriptionRequest;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionBuilder;
 import dev.jubilee.core.shorthand.ParseResult;
@@ -46,8 +46,8 @@ final class Told {
     return PrescriptionRequest.of(
         athlete.withMaximumHeartRate(Optional.empty()),
         session(session, sport),
-        Scenarios.at(SportProfile.of(sport).place(), 40)
-            .withKit(SportProfile.of(sport).kitAt(SportProfile.of(sport).place())));
+        Scenarios.at(Profiles.of(sport).place(), 40)
+            .withKit(Profiles.kitAt(Profiles.of(sport).place(), sport)));
   }
 
   /** The plan after what a check-in proposes; empty where the coach comes first. */

@@ -22,7 +22,7 @@ import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.library.BuiltInLibrary;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
@@ -47,7 +47,7 @@ class DemandBySessionTest {
 
   private static Demand demand(Sport sport, SessionKind kind) {
     return demand(
-        sport, kind, Scenarios.at(SportProfile.of(sport).place(), 60), Approach.USUAL, ATHLETE);
+        sport, kind, Scenarios.at(Profiles.of(sport).place(), 60), Approach.USUAL, ATHLETE);
   }
 
   private static Demand demand(
@@ -285,7 +285,7 @@ class DemandBySessionTest {
   }
 
   private static Demand school(Sport sport, Approach approach, Athlete athlete) {
-    Circumstances usual = Scenarios.at(SportProfile.of(sport).place(), 60);
+    Circumstances usual = Scenarios.at(Profiles.of(sport).place(), 60);
     return demand(sport, SessionKind.SPRINT, usual, approach, athlete);
   }
 

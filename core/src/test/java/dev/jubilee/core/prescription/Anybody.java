@@ -18,7 +18,7 @@ import dev.jubilee.core.circumstances.PriorExercise;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.plan.PrescriptionRequest;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
@@ -75,7 +75,7 @@ final class Anybody {
   Circumstances elsewhere(Circumstances c, Sport sport) {
     Place place = any(MORE_PLACES);
     return c.withPlace(place)
-        .withKit(random.nextBoolean() ? SportProfile.of(sport).kitAt(place) : c.kit())
+        .withKit(random.nextBoolean() ? Profiles.kitAt(place, sport) : c.kit())
         .with(
             c.conditions()
                 .withWater(maybe(4 + random.nextInt(26)))

@@ -14,7 +14,7 @@ import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
@@ -185,13 +185,13 @@ class NoCliffsTest {
 
   private static PrescriptionRequest request(
       Athlete athlete, Session session, int minutes, int temperature, int wait) {
-    Place place = SportProfile.of(session.sport()).place();
+    Place place = Profiles.of(session.sport()).place();
     Conditions conditions = Conditions.USUAL.withWaitMinutes(wait);
     Circumstances circumstances =
         Circumstances.of(
                 minutes,
                 place,
-                SportProfile.of(session.sport()).kitAt(place),
+                Profiles.kitAt(place, session.sport()),
                 temperature,
                 ComingFrom.MOVING)
             .withConditions(conditions);

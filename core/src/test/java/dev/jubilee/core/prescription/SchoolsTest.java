@@ -26,7 +26,7 @@ import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
@@ -235,7 +235,7 @@ class SchoolsTest {
 
   /** Everything at hand that a school may ask for. */
   private static Plan plan(Day day, Athlete athlete, ComingFrom from, School school) {
-    Place place = SportProfile.of(day.sport()).place();
+    Place place = Profiles.of(day.sport()).place();
     Set<Kit> kit = EnumSet.of(Kit.SUPPORT, Kit.ROLLER, Kit.LONG_BAND, Kit.MINI_BAND);
     kit.addAll(place.usualKit());
     return Scenarios.plan(

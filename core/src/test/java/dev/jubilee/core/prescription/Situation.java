@@ -26,7 +26,7 @@ import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.plan.PlanText;
 import dev.jubilee.core.plan.PrescriptionRequest;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionBuilder;
 import dev.jubilee.core.session.SessionKind;
@@ -280,7 +280,7 @@ final class Situation {
             .deconditioned(deconditioned)
             .health(health)
             .build();
-    Place where = place.orElse(SportProfile.of(sport).place());
+    Place where = place.orElse(Profiles.of(sport).place());
     Set<Kit> all = new HashSet<>(kit);
     if (!bare) {
       all.addAll(where.usualKit());

@@ -29,7 +29,7 @@ import dev.jubilee.core.plan.PlanSource;
 import dev.jubilee.core.plan.PlanText;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.SimulatedPlan;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
@@ -240,7 +240,7 @@ class StagesTest {
       earlier[i] =
           new Stage(
               place,
-              random.nextBoolean() ? SportProfile.of(sport).kitAt(place) : someKit(random),
+              random.nextBoolean() ? Profiles.kitAt(place, sport) : someKit(random),
               place.isOutdoors() ? random.nextInt(30) - 8 : 20,
               3 + random.nextInt(20),
               way);
@@ -253,7 +253,7 @@ class StagesTest {
         sport,
         kind,
         last,
-        random.nextBoolean() ? SportProfile.of(sport).kitAt(last) : someKit(random),
+        random.nextBoolean() ? Profiles.kitAt(last, sport) : someKit(random),
         minutes,
         earlier);
   }
@@ -275,14 +275,14 @@ class StagesTest {
   @ParameterizedTest
   @EnumSource(Sport.class)
   void whatIsEditedStaysInItsPlace(Sport sport) {
-    Place last = SportProfile.of(sport).place();
+    Place last = Profiles.of(sport).place();
     Plan plan =
         Scenarios.plan(
             request(
                 sport,
                 SessionKind.INTERVALS,
                 last,
-                SportProfile.of(sport).kitAt(last),
+                Profiles.kitAt(last, sport),
                 45,
                 stage(Place.LIVING_ROOM, 15, WALK)));
     PlanEditor editor = new PlanEditor(BuiltInLibrary.get());
@@ -314,17 +314,17 @@ class StagesTest {
   @ParameterizedTest
   @EnumSource(Sport.class)
   void aRoutineFindsItsPlaces(Sport sport) {
-    Place last = SportProfile.of(sport).place();
+    Place last = Profiles.of(sport).place();
     Plan usual =
         Scenarios.plan(
-            request(sport, SessionKind.INTERVALS, last, SportProfile.of(sport).kitAt(last), 45));
+            request(sport, SessionKind.INTERVALS, last, Profiles.kitAt(last, sport), 45));
     Plan staged =
         Scenarios.plan(
             request(
                 sport,
                 SessionKind.INTERVALS,
                 last,
-                SportProfile.of(sport).kitAt(last),
+                Profiles.kitAt(last, sport),
                 60,
                 stage(Place.LIVING_ROOM, 18, WALK)));
     Plan applied = Routine.of(usual).applyTo(staged).simulated().plan();

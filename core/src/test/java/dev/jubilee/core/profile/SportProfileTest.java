@@ -19,10 +19,10 @@ class SportProfileTest {
   @ParameterizedTest
   @EnumSource(Sport.class)
   void paceAndIntensityAreEachOthersInverse(Sport sport) {
-    SportProfile profile = SportProfile.of(sport);
+    SportProfile profile = Profiles.of(sport);
     for (double share = 0.5; share < 1.5; share += 0.1) {
       double intensity = share * profile.usual().critical();
-      assertThat(profile.intensityAt(profile.secondsAMetre(intensity)))
+      assertThat(profile.pace().intensityAt(profile.pace().secondsAMetre(intensity)))
           .isCloseTo(intensity, within(1e-9));
     }
   }
@@ -30,7 +30,7 @@ class SportProfileTest {
   @ParameterizedTest
   @EnumSource(Sport.class)
   void effortRisesFromTheRaiseToThePriming(Sport sport) {
-    SportProfile profile = SportProfile.of(sport);
+    SportProfile profile = Profiles.of(sport);
     assertThat(List.of(profile.raise().easy(), profile.raise().firm(), profile.heavy(), 1.0))
         .isSorted()
         .doesNotHaveDuplicates();
@@ -44,33 +44,34 @@ class SportProfileTest {
   @ParameterizedTest
   @EnumSource(value = Sport.class, names = "RIDE", mode = EnumSource.Mode.EXCLUDE)
   void raceTakesAsLongAsItsPaceIsHeld(Sport sport) {
-    SportProfile profile = SportProfile.of(sport);
+    SportProfile profile = Profiles.of(sport);
     CriticalModel usual = profile.usual();
     for (int seconds : new int[] {240, 600, 1200}) {
       double metres = seconds * profile.speed(usual.sustainable(seconds), usual, false);
-      assertThat(profile.raceSeconds(metres, usual)).isCloseTo(seconds, within(0.01 * seconds));
+      assertThat(profile.pace().raceSeconds(metres, usual))
+          .isCloseTo(seconds, within(0.01 * seconds));
     }
   }
 
   @ParameterizedTest
   @EnumSource(Sport.class)
   void effortsAreDoneOnWhatTheSportNeeds(Sport sport) {
-    SportProfile profile = SportProfile.of(sport);
+    SportProfile profile = Profiles.of(sport);
     List<Kit> apparatus = Kit.apparatusOf(sport).stream().toList();
-    assertThat(profile.kitAt(profile.place())).containsAll(apparatus);
+    assertThat(Profiles.kitAt(profile.place(), sport)).containsAll(apparatus);
     for (SessionKind kind : SessionKind.values()) {
       assertThat(BuiltInLibrary.get().require(profile.effort(kind)).kit())
           .containsExactlyElementsOf(apparatus);
     }
     assertThat(BuiltInLibrary.get().require(profile.easy()).suits(sport)).isEqualTo(3);
-    assertThat(profile.needs().weights().values()).allMatch(w -> w >= 0.3 && w <= 3);
+    assertThat(profile.asks().get().weights().values()).allMatch(w -> w >= 0.3 && w <= 3);
   }
 
   @Test
   void noTwoSportsAreCalledTheSame() {
     List<String> names = new ArrayList<>();
     for (Sport sport : Sport.values()) {
-      names.addAll(List.of(SportProfile.of(sport).names().split(" ")));
+      names.addAll(List.of(Profiles.of(sport).names().split(" ")));
     }
     assertThat(names).doesNotHaveDuplicates();
   }

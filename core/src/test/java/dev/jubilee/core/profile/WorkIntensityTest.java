@@ -1,8 +1,5 @@
 package dev.jubilee.core.profile;
 
-import dev.jubilee.core.session.Aim;
-import dev.jubilee.core.session.SessionKind;
-import dev.jubilee.core.session.Session;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -19,6 +16,9 @@ import dev.jubilee.core.intensity.RowingErgometer;
 import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.session.Aim;
+import dev.jubilee.core.session.Session;
+import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.warmup.WarmUp;

@@ -15,7 +15,7 @@ import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.Tuning;
 import dev.jubilee.core.prescription.Prescriber;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
@@ -67,7 +67,7 @@ class VerdictTest {
   void behindTheBlocksWithoutThePoolASwimmerIsNotRehearsedAndLessWarm() {
     Circumstances dry =
         Circumstances.of(
-            10, SportProfile.of(Sport.SWIM).place(), Set.of(Kit.SUPPORT), 26, ComingFrom.MOVING);
+            10, Profiles.of(Sport.SWIM).place(), Set.of(Kit.SUPPORT), 26, ComingFrom.MOVING);
     PrescriptionRequest request =
         Scenarios.request(Sport.SWIM, SessionKind.SPRINT, Level.ADVANCED, 10).with(dry);
     Verdict verdict = Readiness.of(Scenarios.plan(request)).verdict();
@@ -82,8 +82,8 @@ class VerdictTest {
     Circumstances desk =
         Circumstances.of(
             25,
-            SportProfile.of(Sport.RIDE).place(),
-            SportProfile.of(Sport.RIDE).place().usualKit(),
+            Profiles.of(Sport.RIDE).place(),
+            Profiles.of(Sport.RIDE).place().usualKit(),
             19,
             ComingFrom.DESK);
     PrescriptionRequest request =
@@ -139,7 +139,7 @@ class VerdictTest {
   }
 
   private static Verdict rowTest(int minutes, int wait) {
-    Circumstances mild = Scenarios.at(SportProfile.of(Sport.ROW).place(), minutes);
+    Circumstances mild = Scenarios.at(Profiles.of(Sport.ROW).place(), minutes);
     Conditions waiting = Conditions.USUAL.withWaitMinutes(wait);
     Circumstances cold =
         Circumstances.of(minutes, mild.place(), mild.kit(), 4, mild.comingFrom())

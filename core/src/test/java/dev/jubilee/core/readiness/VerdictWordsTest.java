@@ -15,7 +15,7 @@ import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.SimulatedPlan;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.simulation.Cost;
 import dev.jubilee.core.simulation.Trace;
@@ -254,7 +254,7 @@ class VerdictWordsTest {
   }
 
   private static Plan plan(Sport sport, SessionKind kind, int minutes, int degrees, int wait) {
-    Place place = kind.isOnLand() ? Place.GYM : SportProfile.of(sport).place();
+    Place place = kind.isOnLand() ? Place.GYM : Profiles.of(sport).place();
     Conditions conditions = Conditions.USUAL.withWaitMinutes(wait);
     Circumstances circumstances =
         Circumstances.of(minutes, place, place.usualKit(), degrees, ComingFrom.MOVING)

@@ -3,7 +3,7 @@ package dev.jubilee.server.block;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Place;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.shorthand.ParseResult;
@@ -329,7 +329,7 @@ class Imports {
 
   private static Place place(String text, Optional<SessionDetails> before, Sport sport) {
     if (text.isEmpty()) {
-      return before.map(SessionDetails::place).orElseGet(() -> SportProfile.of(sport).place());
+      return before.map(SessionDetails::place).orElseGet(() -> Profiles.of(sport).place());
     }
     String name = text.strip().toUpperCase(Locale.ROOT).replace(' ', '_');
     return Arrays.stream(Place.values())

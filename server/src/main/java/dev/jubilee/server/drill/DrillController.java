@@ -8,7 +8,7 @@ import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.drill.WarmUpPart;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
@@ -147,7 +147,7 @@ class DrillController {
                     place,
                     kit(place),
                     Arrays.stream(Sport.values())
-                        .filter(s -> SportProfile.of(s).place() == place)
+                        .filter(s -> Profiles.of(s).place() == place)
                         .toList()))
         .toList();
   }
@@ -155,7 +155,7 @@ class DrillController {
   private static Map<Sport, List<Kit>> kit(Place place) {
     Map<Sport, List<Kit>> kit = new EnumMap<>(Sport.class);
     for (Sport sport : Sport.values()) {
-      kit.put(sport, SportProfile.of(sport).kitAt(place).stream().sorted().toList());
+      kit.put(sport, Profiles.kitAt(place, sport).stream().sorted().toList());
     }
     return kit;
   }

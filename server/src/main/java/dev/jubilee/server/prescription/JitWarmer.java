@@ -10,7 +10,7 @@ import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.plan.PlanSource;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.prescription.Prescriber;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
@@ -79,7 +79,7 @@ class JitWarmer {
   }
 
   private static PrescriptionRequest request(Sport sport, SessionKind kind, int minutes) {
-    Place place = SportProfile.of(sport).place();
+    Place place = Profiles.of(sport).place();
     Athlete athlete =
         AthleteBuilder.builder(Athlete.of(Level.INTERMEDIATE, 30))
             .restingHeartRate(Optional.of(50))

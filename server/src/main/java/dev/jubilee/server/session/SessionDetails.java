@@ -6,7 +6,7 @@ import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.Kit;
-import dev.jubilee.core.profile.SportProfile;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.session.Session;
@@ -226,7 +226,7 @@ public record SessionDetails(
 
   /** What the warm-up finds unless the coach says otherwise. */
   public Circumstances circumstances() {
-    Set<Kit> usual = kind.isOnLand() ? place.usualKit() : SportProfile.of(sport).kitAt(place);
+    Set<Kit> usual = kind.isOnLand() ? place.usualKit() : Profiles.kitAt(place, sport);
     Set<Kit> atHand = kit == null ? usual : Set.copyOf(kit);
     return Circumstances.of(minutes, place, atHand, temperature, comingFrom);
   }
