@@ -195,7 +195,9 @@ public final class Raise {
   }
 
   private static boolean isOnForeignFeet(Drill drill, Session session) {
-    return drill.position() == Position.TRAVELLING && !session.sport().isOnFoot();
+    return drill.position() == Position.TRAVELLING
+        && drill.kit().stream().noneMatch(Kit::isApparatus)
+        && !session.sport().isOnFoot();
   }
 
   /** The longest raise of a movement and those that take turns with it, s; common practice. */
