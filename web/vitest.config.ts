@@ -3,5 +3,7 @@ import vite from "./vite.config.ts";
 
 export default mergeConfig(
   vite,
-  defineConfig({ test: { setupFiles: ["src/testing/setup.ts"], testTimeout: 60_000 } }),
+  defineConfig({
+    test: { setupFiles: ["src/testing/setup.ts"], testTimeout: 60_000, maxWorkers: "100%" },
+  }),
 );

@@ -18,6 +18,18 @@ if (typeof window !== "undefined") {
     // A slow machine with other work takes its time; what never comes still fails.
     asyncUtilTimeout: 20_000,
   });
+  // jsdom asks every label of the page which field it is for, again for each field.
+  for (const field of [HTMLInputElement, HTMLSelectElement, HTMLTextAreaElement]) {
+    Object.defineProperty(field.prototype, "labels", {
+      get(this: HTMLElement) {
+        const around = this.closest("label:not([for])");
+        const named = this.id
+          ? document.querySelectorAll(`label[for="${CSS.escape(this.id)}"]`)
+          : [];
+        return around ? [around, ...named] : [...named];
+      },
+    });
+  }
   class NoObserver {
     observe() {}
     unobserve() {}
