@@ -1,7 +1,9 @@
 package dev.jubilee.bench.exact;
 
 import dev.jubilee.core.selection.Menu;
+import dev.jubilee.core.selection.MenuBuilder;
 import dev.jubilee.core.selection.Offer;
+import dev.jubilee.core.selection.OfferBuilder;
 import dev.jubilee.core.selection.SetupTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,16 +33,17 @@ public final class RandomMenus {
       List<Offer.Cover> covers = covers(random, needs);
       for (int dose = 0; dose < (required ? 1 : random.nextInt(1, 4)); dose++) {
         offers.add(
-            new Offer(
-                drill + "/" + dose,
-                "drill " + (random.nextInt(8) == 0 ? random.nextInt(drills) : drill),
-                block,
-                setup,
-                random.nextInt(8, 70),
-                contacts,
-                dose == 0 ? covers : covers(random, needs),
-                bias - dose,
-                required));
+            OfferBuilder.builder()
+                .id(drill + "/" + dose)
+                .group("drill " + (random.nextInt(8) == 0 ? random.nextInt(drills) : drill))
+                .block(block)
+                .setup(setup)
+                .seconds(random.nextInt(8, 70))
+                .contacts(contacts)
+                .covers(dose == 0 ? covers : covers(random, needs))
+                .bias(bias - dose)
+                .required(required)
+                .build());
       }
     }
     List<Integer> weights = new ArrayList<>();
@@ -52,13 +55,14 @@ public final class RandomMenus {
       int least = random.nextInt(120);
       rooms.add(new Menu.Room(least, least + random.nextInt(250)));
     }
-    return new Menu(
-        offers,
-        weights,
-        rooms,
-        random.nextInt(20, 700),
-        random.nextInt(90),
-        random.nextBoolean() ? SetupTime.free() : new ReturnTrips(seed, setups));
+    return MenuBuilder.builder()
+        .offers(offers)
+        .weights(weights)
+        .blocks(rooms)
+        .seconds(random.nextInt(20, 700))
+        .contacts(random.nextInt(90))
+        .setups(random.nextBoolean() ? SetupTime.free() : new ReturnTrips(seed, setups))
+        .build();
   }
 
   private static List<Offer.Cover> covers(SplittableRandom random, int needs) {

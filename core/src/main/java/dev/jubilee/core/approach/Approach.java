@@ -29,15 +29,16 @@ public record Approach(
 
   /** Raise first, short holds, neck tilts, effort-led, top by session, a routine. */
   public static final Approach USUAL =
-      new Approach(
-          First.RAISE,
-          Holds.SHORT,
-          Neck.TILTS,
-          Balance.EVEN,
-          Top.BY_SESSION,
-          Routine.FIXED,
-          Support.AS_MASTERED,
-          Changing.ON_CLEAR_SIGNS);
+      ApproachBuilder.builder()
+          .first(First.RAISE)
+          .holds(Holds.SHORT)
+          .neck(Neck.TILTS)
+          .balance(Balance.EVEN)
+          .top(Top.BY_SESSION)
+          .routine(Routine.FIXED)
+          .support(Support.AS_MASTERED)
+          .changing(Changing.ON_CLEAR_SIGNS)
+          .build();
 
   /** A school: a name and what speaks for and against it. */
   public interface School {

@@ -1,6 +1,7 @@
 package dev.jubilee.core.athlete;
 
 import dev.jubilee.core.intensity.Anchors;
+import dev.jubilee.core.intensity.AnchorsBuilder;
 import dev.jubilee.core.intensity.BestEfforts;
 import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.Curve;
@@ -92,15 +93,16 @@ public final class AnchorFinder {
                 "The %s from its legs: freestyle time × %.2f",
                 stroke.words(),
                 slower)));
-    return new Anchors(
-        Sport.SWIM,
-        last.model().slowerBy(slower),
-        true,
-        last.heart(),
-        basis,
-        legs.stream().mapToDouble(Anchors::spread).max().orElse(last.spread()),
-        last.conflicts(),
-        last.topMeasured());
+    return AnchorsBuilder.builder()
+        .sport(Sport.SWIM)
+        .model(last.model().slowerBy(slower))
+        .known(true)
+        .heart(last.heart())
+        .basis(basis)
+        .spread(legs.stream().mapToDouble(Anchors::spread).max().orElse(last.spread()))
+        .conflicts(last.conflicts())
+        .topMeasured(last.topMeasured())
+        .build();
   }
 
   private static Anchors anchors(Athlete athlete, Sport sport, Stroke stroke) {
@@ -135,15 +137,16 @@ public final class AnchorFinder {
               "No " + sport.name().toLowerCase(Locale.ROOT) + " result yet: efforts by feel"));
     }
     basis.add(Phrase.of(heartBasis(athlete, heart.get())));
-    return new Anchors(
-        sport,
-        model,
-        best.isPresent(),
-        heart,
-        basis,
-        best.map(Estimate::spread).orElse(BY_FEEL),
-        conflicts,
-        isTopMeasured);
+    return AnchorsBuilder.builder()
+        .sport(sport)
+        .model(model)
+        .known(best.isPresent())
+        .heart(heart)
+        .basis(basis)
+        .spread(best.map(Estimate::spread).orElse(BY_FEEL))
+        .conflicts(conflicts)
+        .topMeasured(isTopMeasured)
+        .build();
   }
 
   private static Optional<Phrase> convertedFrom(Estimate estimate, Stroke stroke) {

@@ -65,20 +65,21 @@ public record Athlete(
 
   /** Of whom no more is known. */
   public static Athlete of(Level level, int ageYears) {
-    return new Athlete(
-        level,
-        ageYears,
-        Optional.empty(),
-        Optional.empty(),
-        List.of(),
-        List.of(),
-        Set.of(),
-        false,
-        Map.of(),
-        Set.of(),
-        Map.of(),
-        Optional.empty(),
-        Physique.USUAL);
+    return AthleteBuilder.builder()
+        .level(level)
+        .ageYears(ageYears)
+        .restingHeartRate(Optional.empty())
+        .maximumHeartRate(Optional.empty())
+        .results(List.of())
+        .restrictions(List.of())
+        .contraindications(Set.of())
+        .deconditioned(false)
+        .mastery(Map.of())
+        .health(Set.of())
+        .levels(Map.of())
+        .kilograms(Optional.empty())
+        .physique(Physique.USUAL)
+        .build();
   }
 
   /** As they are in a sport. */

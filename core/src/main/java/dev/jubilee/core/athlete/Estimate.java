@@ -2,6 +2,7 @@ package dev.jubilee.core.athlete;
 
 import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.quantity.Phrase;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -14,6 +15,7 @@ import java.util.List;
  * @param own its uncertainty on the day, one standard deviation as a share of critical intensity
  * @param basis how it was computed, with the source
  */
+@RecordBuilder
 public record Estimate(
     TestResult result,
     List<TestResult> restsOn,

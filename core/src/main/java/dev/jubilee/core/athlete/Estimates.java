@@ -107,13 +107,10 @@ final class Estimates {
       return estimate;
     }
     double ratio = Held.ratio(Optional.of(swum), wanted);
-    return new Estimate(
-        estimate.result(),
-        estimate.restsOn(),
-        estimate.name(),
-        estimate.model().slowerBy(ratio),
-        Math.hypot(estimate.own(), OTHER_STROKE),
-        estimate.basis());
+    return EstimateBuilder.builder(estimate)
+        .model(estimate.model().slowerBy(ratio))
+        .own(Math.hypot(estimate.own(), OTHER_STROKE))
+        .build();
   }
 
   /** In which a result was swum. */
@@ -344,24 +341,29 @@ final class Estimates {
         shorter.result().taken().daysAgo().orElse(0) > longer.result().taken().daysAgo().orElse(0);
     double least = LEAST_RESERVE_SECONDS * critical;
     return Optional.of(
-        new Estimate(
-            olderIsShorter ? shorter.result() : longer.result(),
-            List.of(shorter.result(), longer.result()),
-            words(shorter) + " and " + words(longer) + " together",
-            new CriticalModel(
-                    critical, reserve, Math.max(RIDING.top() * critical, 1.1 * shorter.intensity()))
-                .bentAs(SportCurve.ON_A_BIKE)
-                .withReserveOf(least),
-            TWO_EFFORTS,
-            Phrase.of(
-                String.format(
-                    Locale.ROOT,
-                    "Critical power %.0f W, W′ %.1f kJ: %s and %s (Monod & Scherrer 1965)%s",
-                    critical,
-                    reserve / 1000,
-                    words(shorter),
-                    words(longer),
-                    plausible(reserve, least)))));
+        EstimateBuilder.builder()
+            .result(olderIsShorter ? shorter.result() : longer.result())
+            .restsOn(List.of(shorter.result(), longer.result()))
+            .name(words(shorter) + " and " + words(longer) + " together")
+            .model(
+                new CriticalModel(
+                        critical,
+                        reserve,
+                        Math.max(RIDING.top() * critical, 1.1 * shorter.intensity()))
+                    .bentAs(SportCurve.ON_A_BIKE)
+                    .withReserveOf(least))
+            .own(TWO_EFFORTS)
+            .basis(
+                Phrase.of(
+                    String.format(
+                        Locale.ROOT,
+                        "Critical power %.0f W, W′ %.1f kJ: %s and %s (Monod & Scherrer 1965)%s",
+                        critical,
+                        reserve / 1000,
+                        words(shorter),
+                        words(longer),
+                        plausible(reserve, least))))
+            .build());
   }
 
   private static String words(Held held) {
@@ -432,24 +434,27 @@ final class Estimates {
     boolean olderIsShorter =
         shorter.get().taken().daysAgo().orElse(0) > longer.get().taken().daysAgo().orElse(0);
     return Optional.of(
-        new Estimate(
-            olderIsShorter ? shorter.get() : longer.get(),
-            List.of(shorter.get(), longer.get()),
-            "2 km and " + length(longer.get().metres()) + " together",
-            CriticalModel.through(t1, w1, t2, w2, ROWING.top() * critical)
-                .bentAs(SportCurve.ON_THE_ROWING_MACHINE)
-                .withReserveOf(LEAST_RESERVE_SECONDS * critical),
-            TWO_EFFORTS,
-            Phrase.of(
-                String.format(
-                    Locale.ROOT,
-                    "Critical power %.0f W, W′ %.1f kJ: 2 km in %s and %s in %s (Monod & Scherrer 1965)%s",
-                    critical,
-                    (w1 - critical * t1) / 1000,
-                    Bounds.clock(shorter.get().time()),
-                    length(longer.get().metres()),
-                    Bounds.clock(longer.get().time()),
-                    plausible(w1 - critical * t1, LEAST_RESERVE_SECONDS * critical)))));
+        EstimateBuilder.builder()
+            .result(olderIsShorter ? shorter.get() : longer.get())
+            .restsOn(List.of(shorter.get(), longer.get()))
+            .name("2 km and " + length(longer.get().metres()) + " together")
+            .model(
+                CriticalModel.through(t1, w1, t2, w2, ROWING.top() * critical)
+                    .bentAs(SportCurve.ON_THE_ROWING_MACHINE)
+                    .withReserveOf(LEAST_RESERVE_SECONDS * critical))
+            .own(TWO_EFFORTS)
+            .basis(
+                Phrase.of(
+                    String.format(
+                        Locale.ROOT,
+                        "Critical power %.0f W, W′ %.1f kJ: 2 km in %s and %s in %s (Monod & Scherrer 1965)%s",
+                        critical,
+                        (w1 - critical * t1) / 1000,
+                        Bounds.clock(shorter.get().time()),
+                        length(longer.get().metres()),
+                        Bounds.clock(longer.get().time()),
+                        plausible(w1 - critical * t1, LEAST_RESERVE_SECONDS * critical))))
+            .build());
   }
 
   /**

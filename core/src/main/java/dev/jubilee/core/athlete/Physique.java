@@ -1,6 +1,7 @@
 package dev.jubilee.core.athlete;
 
 import dev.jubilee.core.quantity.Bounds;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * How an athlete's body answers to a warm-up, as far as earlier ones have shown it.
@@ -15,6 +16,7 @@ import dev.jubilee.core.quantity.Bounds;
  * @param sooner of these, how often that was before the usual body's would have
  * @param jacketOff when it usually came off, s after the beginning; 0 where it never did
  */
+@RecordBuilder
 public record Physique(
     double warming,
     double spread,
@@ -38,7 +40,16 @@ public record Physique(
   public static final int USUAL_LAG = 40;
 
   /** Of whom nothing was seen yet. */
-  public static final Physique USUAL = new Physique(1, BODIES_DIFFER, USUAL_LAG, 1, 0, 0, 0);
+  public static final Physique USUAL =
+      PhysiqueBuilder.builder()
+          .warming(1)
+          .spread(BODIES_DIFFER)
+          .heartLag(USUAL_LAG)
+          .heartLevel(1)
+          .moments(0)
+          .sooner(0)
+          .jacketOff(0)
+          .build();
 
   /**
    * @throws dev.jubilee.core.quantity.OutOfRangeException naming the field and what would be
@@ -56,6 +67,6 @@ public record Physique(
 
   /** Whose muscles take another time to warm. */
   public Physique withWarming(double other) {
-    return new Physique(other, spread, heartLag, heartLevel, moments, sooner, jacketOff);
+    return PhysiqueBuilder.builder(this).warming(other).build();
   }
 }

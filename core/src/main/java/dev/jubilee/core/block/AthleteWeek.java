@@ -1,6 +1,8 @@
 package dev.jubilee.core.block;
 
 import dev.jubilee.core.demand.TrainingPhase;
+import dev.jubilee.core.demand.TrainingPhaseBuilder;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -13,17 +15,18 @@ import java.util.Set;
  * @param week which
  * @param rungs by ladder
  * @param doses % of the usual dose by ladder, where it is not 100
- * @param build how high it goes, in how many efforts
+ * @param stage how high it goes, in how many efforts
  * @param contacts most ground contacts of the week's warm-ups
  * @param reference contacts of the last full week, from which they grow; 0 before the first
  * @param held weeks on the present rung, by ladder in use
  * @param changes at most one of which asks for more
  */
+@RecordBuilder
 public record AthleteWeek(
     Week week,
     Map<String, Integer> rungs,
     Map<String, Integer> doses,
-    BuildStage build,
+    BuildStage stage,
     int contacts,
     int reference,
     Map<String, Integer> held,
@@ -49,12 +52,12 @@ public record AthleteWeek(
 
   /** How high the build may go, % of top speed or power. */
   public int topPercent() {
-    return (int) Math.round(100 * build.top());
+    return (int) Math.round(100 * stage.top());
   }
 
   /** Graded efforts more or fewer than usual. */
   public int efforts() {
-    return isRecovery() ? Math.max(-2, build.efforts() - 1) : build.efforts();
+    return isRecovery() ? Math.max(-2, stage.efforts() - 1) : stage.efforts();
   }
 
   boolean isRecovery() {
@@ -65,7 +68,7 @@ public record AthleteWeek(
   AthleteWeek in(Week next) {
     Map<String, Integer> longer = new HashMap<>(held);
     longer.replaceAll((ladder, weeks) -> isAbsent() ? weeks : weeks + 1);
-    return new AthleteWeek(next, rungs, doses, build, contacts, reference, longer, List.of());
+    return AthleteWeekBuilder.builder(this).week(next).held(longer).changes(List.of()).build();
   }
 
   /** On another rung, in the usual dose. */
@@ -76,27 +79,27 @@ public record AthleteWeek(
     usual.remove(ladder);
     Map<String, Integer> anew = new HashMap<>(held);
     anew.put(ladder, 0);
-    return new AthleteWeek(week, others, usual, build, contacts, reference, anew, changes);
+    return AthleteWeekBuilder.builder(this).rungs(others).doses(usual).held(anew).build();
   }
 
   AthleteWeek withDose(String ladder, int percent) {
     Map<String, Integer> others = new HashMap<>(doses);
     others.put(ladder, percent);
-    return new AthleteWeek(week, rungs, others, build, contacts, reference, held, changes);
+    return AthleteWeekBuilder.builder(this).doses(others).build();
   }
 
-  AthleteWeek withBuild(BuildStage stage) {
-    return new AthleteWeek(week, rungs, doses, stage, contacts, reference, held, changes);
+  AthleteWeek withBuild(BuildStage other) {
+    return AthleteWeekBuilder.builder(this).stage(other).build();
   }
 
   AthleteWeek withContacts(int most, int newReference) {
-    return new AthleteWeek(week, rungs, doses, build, most, newReference, held, changes);
+    return AthleteWeekBuilder.builder(this).contacts(most).reference(newReference).build();
   }
 
   AthleteWeek saying(Change change) {
     List<Change> more = new ArrayList<>(changes);
     more.add(change);
-    return new AthleteWeek(week, rungs, doses, build, contacts, reference, held, more);
+    return AthleteWeekBuilder.builder(this).changes(more).build();
   }
 
   /**
@@ -107,14 +110,15 @@ public record AthleteWeek(
    * @param familiar the only drills to choose from; empty for all
    */
   public TrainingPhase phase(int weeks, int landings, Set<String> familiar) {
-    return new TrainingPhase(
-        words(weeks),
-        week.emphasis().volume(),
-        build.top(),
-        efforts(),
-        landings == 0 ? 0 : contacts / landings,
-        doses,
-        familiar);
+    return TrainingPhaseBuilder.builder()
+        .words(words(weeks))
+        .volume(week.emphasis().volume())
+        .top(stage.top())
+        .efforts(efforts())
+        .contacts(landings == 0 ? 0 : contacts / landings)
+        .doses(doses)
+        .familiar(familiar)
+        .build();
   }
 
   private String words(int weeks) {

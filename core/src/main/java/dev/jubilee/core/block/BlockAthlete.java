@@ -8,6 +8,7 @@ import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Ladder;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -27,6 +28,7 @@ import java.util.Map;
  * @param landings by number of week, sessions whose warm-up may have contacts
  * @param sprints whether any of the sessions asks for top speed
  */
+@RecordBuilder
 public record BlockAthlete(
     Athlete athlete,
     LocalDate joins,

@@ -5,6 +5,7 @@ import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.demand.Contacts;
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.demand.TrainingPhase;
+import dev.jubilee.core.demand.TrainingPhaseBuilder;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Ladder;
@@ -38,8 +39,15 @@ import java.util.stream.Collectors;
 public final class BlockPrescriber {
   /** A build that stays below top speed. */
   private static final TrainingPhase LOWER =
-      new TrainingPhase(
-          "", 100, BuildStage.TO_TOP_SPEED.get(0).top(), 0, Integer.MAX_VALUE, Map.of(), Set.of());
+      TrainingPhaseBuilder.builder()
+          .words("")
+          .volume(100)
+          .top(BuildStage.TO_TOP_SPEED.get(0).top())
+          .efforts(0)
+          .contacts(Integer.MAX_VALUE)
+          .doses(Map.of())
+          .familiar(Set.of())
+          .build();
 
   /** % of the usual time for drills, where a recovery week's share changes nothing. */
   private static final int[] LIGHTER_STILL = {55, 45, 35, 30};
@@ -85,16 +93,17 @@ public final class BlockPrescriber {
       }
     }
     List<Plan> usual = ofEachKind(first, sessions);
-    return new BlockAthlete(
-        first,
-        joins,
-        interruptions,
-        mastery,
-        progressions,
-        laddersInUse(usual),
-        contacts,
-        landings,
-        usual.stream().anyMatch(BlockPrescriber::asksForTopSpeed));
+    return BlockAthleteBuilder.builder()
+        .athlete(first)
+        .joins(joins)
+        .interruptions(interruptions)
+        .mastery(mastery)
+        .progressions(progressions)
+        .ladders(laddersInUse(usual))
+        .contactsADay(contacts)
+        .landings(landings)
+        .sprints(usual.stream().anyMatch(BlockPrescriber::asksForTopSpeed))
+        .build();
   }
 
   /** The first warm-up of each kind of session, as it would be outside a block. */

@@ -1,5 +1,7 @@
 package dev.jubilee.core.block;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /**
  * What is different from the week before.
  *
@@ -10,6 +12,7 @@ package dev.jubilee.core.block;
  * @param provisional whether it presumes that what came before is mastered by then
  * @param why a sentence for the coach
  */
+@RecordBuilder
 public record Change(Kind kind, String ladder, int from, int to, boolean provisional, String why) {
 
   /** What changes. */
@@ -37,6 +40,13 @@ public record Change(Kind kind, String ladder, int from, int to, boolean provisi
   }
 
   static Change of(Kind kind, String why) {
-    return new Change(kind, "", 0, 0, false, why);
+    return ChangeBuilder.builder()
+        .kind(kind)
+        .ladder("")
+        .from(0)
+        .to(0)
+        .provisional(false)
+        .why(why)
+        .build();
   }
 }

@@ -60,19 +60,20 @@ public final class Progression {
     int contacts =
         (int) (FIRST_CONTACTS * blockAthlete.contactsADay() * landings(blockAthlete, week));
     AthleteWeek athleteWeek =
-        new AthleteWeek(
-            week,
-            blockAthlete.rungs(library),
-            Map.of(),
-            firstBuild(block, week, blockAthlete),
-            contacts,
-            contacts,
-            held,
-            List.of());
+        AthleteWeekBuilder.builder()
+            .week(week)
+            .rungs(blockAthlete.rungs(library))
+            .doses(Map.of())
+            .stage(firstBuild(block, week, blockAthlete))
+            .contacts(contacts)
+            .reference(contacts)
+            .held(held)
+            .changes(List.of())
+            .build();
     return athleteWeek.saying(
         Change.of(
             Change.Kind.START,
-            "Begins on the versions mastered now. " + blockAthlete.words(athleteWeek.build())));
+            "Begins on the versions mastered now. " + blockAthlete.words(athleteWeek.stage())));
   }
 
   /** As low as leads to the usual build, with half of the specific weeks for it. */
@@ -99,7 +100,15 @@ public final class Progression {
       int contacts = (int) (FIRST_CONTACTS * blockAthlete.contactsADay() / Rules.GROWTH);
       next = next.withContacts(contacts, contacts);
     }
-    RuleContext context = new RuleContext(block, blockAthlete, library, today, before, next);
+    RuleContext context =
+        RuleContextBuilder.builder()
+            .block(block)
+            .blockAthlete(blockAthlete)
+            .library(library)
+            .today(today)
+            .before(before)
+            .next(next)
+            .build();
     return Rules.ALL.stream()
         .flatMap(rule -> rule.decide(context).stream())
         .findFirst()

@@ -60,25 +60,34 @@ final class ReturnToTraining implements Rule {
         athleteWeek =
             athleteWeek
                 .onRung(ladder, below)
-                .saying(new Change(Change.Kind.RUNG_DOWN, ladder, rung, below, false, why));
+                .saying(
+                    ChangeBuilder.builder()
+                        .kind(Change.Kind.RUNG_DOWN)
+                        .ladder(ladder)
+                        .from(rung)
+                        .to(below)
+                        .provisional(false)
+                        .why(why)
+                        .build());
       } else if (athleteWeek.dose(ladder) > 100) {
         athleteWeek = athleteWeek.withDose(ladder, 100);
       }
     }
-    int stage = s.blockAthlete().indexOf(athleteWeek.build());
+    int stage = s.blockAthlete().indexOf(athleteWeek.stage());
     int lower = Math.max(0, stage - steps);
     if (lower < stage) {
       BuildStage build = s.blockAthlete().buildStages().get(lower);
       athleteWeek =
           athleteWeek
               .saying(
-                  new Change(
-                      Change.Kind.BUILD_DOWN,
-                      "",
-                      stage,
-                      lower,
-                      false,
-                      s.blockAthlete().words(build)))
+                  ChangeBuilder.builder()
+                      .kind(Change.Kind.BUILD_DOWN)
+                      .ladder("")
+                      .from(stage)
+                      .to(lower)
+                      .provisional(false)
+                      .why(s.blockAthlete().words(build))
+                      .build())
               .withBuild(build);
     }
     double usual = athleteWeek.isRecovery() ? RECOVERY : 1;

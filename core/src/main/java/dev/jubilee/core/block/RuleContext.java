@@ -4,6 +4,7 @@ import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Ladder;
 import dev.jubilee.core.drill.WarmUpPart;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -18,6 +19,7 @@ import java.util.Optional;
  * @param before earlier weeks of the athlete, at least one
  * @param next the coming week, as the last one with nothing changed
  */
+@RecordBuilder
 record RuleContext(
     TrainingBlock block,
     BlockAthlete blockAthlete,

@@ -65,13 +65,18 @@ final class Rules {
               athleteWeek
                   .onRung(ladder, rung - 1)
                   .saying(
-                      new Change(
-                          Change.Kind.RUNG_DOWN,
-                          ladder,
-                          rung,
-                          rung - 1,
-                          false,
-                          s.name(ladder, rung - 1) + " instead of " + s.name(ladder, rung) + "."));
+                      ChangeBuilder.builder()
+                          .kind(Change.Kind.RUNG_DOWN)
+                          .ladder(ladder)
+                          .from(rung)
+                          .to(rung - 1)
+                          .provisional(false)
+                          .why(
+                              s.name(ladder, rung - 1)
+                                  + " instead of "
+                                  + s.name(ladder, rung)
+                                  + ".")
+                          .build());
         }
       }
       int fewer = (int) (ReturnToTraining.RECOVERY * athleteWeek.reference());
@@ -163,7 +168,15 @@ final class Rules {
     return Optional.of(
         growing(s.next())
             .onRung(ladder, rung + 1)
-            .saying(new Change(Change.Kind.RUNG_UP, ladder, rung, rung + 1, !isSeen, why)));
+            .saying(
+                ChangeBuilder.builder()
+                    .kind(Change.Kind.RUNG_UP)
+                    .ladder(ladder)
+                    .from(rung)
+                    .to(rung + 1)
+                    .provisional(!isSeen)
+                    .why(why)
+                    .build()));
   }
 
   /** First where a harder version waits, then where there is none. */
@@ -182,7 +195,15 @@ final class Rules {
         return Optional.of(
             growing(s.next())
                 .withDose(ladder, MORE)
-                .saying(new Change(Change.Kind.DOSE_UP, ladder, 100, MORE, false, why)));
+                .saying(
+                    ChangeBuilder.builder()
+                        .kind(Change.Kind.DOSE_UP)
+                        .ladder(ladder)
+                        .from(100)
+                        .to(MORE)
+                        .provisional(false)
+                        .why(why)
+                        .build()));
       }
     }
     return Optional.empty();
@@ -208,7 +229,7 @@ final class Rules {
     boolean isCautious =
         blockAthlete.athlete().deconditioned() || blockAthlete.athlete().level() == Level.NOVICE;
     int most = isCautious ? stages.indexOf(BuildStage.USUAL) : stages.size() - 1;
-    int stage = blockAthlete.indexOf(s.next().build());
+    int stage = blockAthlete.indexOf(s.next().stage());
     if (stage >= most || s.week().emphasis() == Emphasis.GENERAL) {
       return Optional.empty();
     }
@@ -217,13 +238,14 @@ final class Rules {
         growing(s.next())
             .withBuild(higher)
             .saying(
-                new Change(
-                    Change.Kind.BUILD_UP,
-                    "",
-                    stage,
-                    stage + 1,
-                    false,
-                    blockAthlete.words(higher))));
+                ChangeBuilder.builder()
+                    .kind(Change.Kind.BUILD_UP)
+                    .ladder("")
+                    .from(stage)
+                    .to(stage + 1)
+                    .provisional(false)
+                    .why(blockAthlete.words(higher))
+                    .build()));
   }
 
   private static Optional<AthleteWeek> hold(RuleContext s) {

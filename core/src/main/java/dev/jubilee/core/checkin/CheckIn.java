@@ -5,6 +5,7 @@ import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.sport.BodyRegion;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -24,6 +25,7 @@ import java.util.Set;
  * @param comingFrom what they come from
  * @param word to the coach, up to {@value #LONGEST_WORD} characters
  */
+@RecordBuilder
 public record CheckIn(
     Optional<Integer> sleep,
     Optional<Integer> mood,

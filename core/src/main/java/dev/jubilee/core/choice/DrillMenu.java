@@ -20,7 +20,9 @@ import dev.jubilee.core.plan.SetUp;
 import dev.jubilee.core.selection.Choice;
 import dev.jubilee.core.selection.ExactChoice;
 import dev.jubilee.core.selection.Menu;
+import dev.jubilee.core.selection.MenuBuilder;
 import dev.jubilee.core.selection.Offer;
+import dev.jubilee.core.selection.OfferBuilder;
 import dev.jubilee.core.sport.BodyRegion;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -138,13 +140,17 @@ public final class DrillMenu {
       parts.put(offer, all.get(i));
     }
     menu =
-        new Menu(
-            offers,
-            needs.keySet().stream().map(n -> (int) Math.round(10 * demand.needs().get(n))).toList(),
-            WarmUpPart.CHOSEN.stream().map(rooms::get).toList(),
-            seconds,
-            contacts,
-            stages);
+        MenuBuilder.builder()
+            .offers(offers)
+            .weights(
+                needs.keySet().stream()
+                    .map(n -> (int) Math.round(10 * demand.needs().get(n)))
+                    .toList())
+            .blocks(WarmUpPart.CHOSEN.stream().map(rooms::get).toList())
+            .seconds(seconds)
+            .contacts(contacts)
+            .setups(stages)
+            .build();
   }
 
   public Menu menu() {
@@ -202,17 +208,19 @@ public final class DrillMenu {
 
   private Offer offer(DosedDrill part, int setUp, boolean required, int index) {
     Drill drill = part.drill();
-    return new Offer(
-        drill.id() + " " + part.dose().amount(),
-        isFoot(drill, request) ? drill.id() : drill.group(),
-        WarmUpPart.CHOSEN.indexOf(drill.block()),
-        setUp,
-        part.dose().seconds()
-            + Changeovers.next(library, request.circumstances().conditions().group()),
-        drill.contactsIn(part.dose()),
-        covers(part),
-        bias(drill) - index,
-        required);
+    return OfferBuilder.builder()
+        .id(drill.id() + " " + part.dose().amount())
+        .group(isFoot(drill, request) ? drill.id() : drill.group())
+        .block(WarmUpPart.CHOSEN.indexOf(drill.block()))
+        .setup(setUp)
+        .seconds(
+            part.dose().seconds()
+                + Changeovers.next(library, request.circumstances().conditions().group()))
+        .contacts(drill.contactsIn(part.dose()))
+        .covers(covers(part))
+        .bias(bias(drill) - index)
+        .required(required)
+        .build();
   }
 
   private List<Offer.Cover> covers(DosedDrill part) {

@@ -78,18 +78,19 @@ public record Circumstances(
   /** In one place, fresh, under usual conditions and with nothing done before. */
   public static Circumstances of(
       int minutes, Place place, Set<Kit> kit, int temperature, ComingFrom comingFrom) {
-    return new Circumstances(
-        minutes,
-        false,
-        place,
-        kit,
-        temperature,
-        comingFrom,
-        Conditions.USUAL,
-        List.of(),
-        0,
-        List.of(),
-        Freshness.FRESH);
+    return CircumstancesBuilder.builder()
+        .minutes(minutes)
+        .fill(false)
+        .place(place)
+        .kit(kit)
+        .temperature(temperature)
+        .comingFrom(comingFrom)
+        .conditions(Conditions.USUAL)
+        .before(List.of())
+        .slipped(0)
+        .earlier(List.of())
+        .freshness(Freshness.FRESH)
+        .build();
   }
 
   /** The latest last; nobody does two things at once, nor warms up while still doing another. */

@@ -41,20 +41,21 @@ public record Conditions(
 
   /** No wind, dry, firm, no wait, alone; on the flat, near the sea. */
   public static final Conditions USUAL =
-      new Conditions(
-          0,
-          false,
-          Surface.FIRM,
-          0,
-          1,
-          Optional.empty(),
-          Optional.empty(),
-          false,
-          Optional.empty(),
-          Optional.empty(),
-          false,
-          0,
-          0);
+      ConditionsBuilder.builder()
+          .wind(0)
+          .wet(false)
+          .surface(Surface.FIRM)
+          .waitMinutes(0)
+          .group(1)
+          .lane(Optional.empty())
+          .humidity(Optional.empty())
+          .thunder(false)
+          .airQuality(Optional.empty())
+          .water(Optional.empty())
+          .wetsuit(false)
+          .altitude(0)
+          .gradient(0)
+          .build();
 
   /** What is underfoot. */
   public enum Surface {

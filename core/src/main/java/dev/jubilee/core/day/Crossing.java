@@ -2,6 +2,7 @@ package dev.jubilee.core.day;
 
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.Kit;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 
@@ -17,6 +18,7 @@ import java.util.Optional;
  * @param there how many there are
  * @param shift the smallest that clears it; empty where none within the day does
  */
+@RecordBuilder
 public record Crossing(
     Optional<Kit> kit,
     Optional<Place> place,

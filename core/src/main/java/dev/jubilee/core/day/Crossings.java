@@ -55,15 +55,9 @@ public final class Crossings {
     List<Crossing> all = new ArrayList<>();
     for (Crossing crossing : found) {
       all.add(
-          new Crossing(
-              crossing.kit(),
-              crossing.place(),
-              crossing.from(),
-              crossing.until(),
-              crossing.groups(),
-              crossing.wanted(),
-              crossing.there(),
-              shift(crossing, found.size(), groups, stock, coaches, earliest, latest)));
+          CrossingBuilder.builder(crossing)
+              .shift(shift(crossing, found.size(), groups, stock, coaches, earliest, latest))
+              .build());
     }
     return all;
   }
@@ -186,15 +180,16 @@ public final class Crossings {
               : found.lastEntry().getValue();
       found.put(
           before == null ? from : before.from(),
-          new Crossing(
-              kit,
-              place,
-              before == null ? from : before.from(),
-              until,
-              idsOf(active, before == null ? List.of() : before.groups()),
-              Math.max(wanted, before == null ? 0 : before.wanted()),
-              there,
-              Optional.empty()));
+          CrossingBuilder.builder()
+              .kit(kit)
+              .place(place)
+              .from(before == null ? from : before.from())
+              .until(until)
+              .groups(idsOf(active, before == null ? List.of() : before.groups()))
+              .wanted(Math.max(wanted, before == null ? 0 : before.wanted()))
+              .there(there)
+              .shift(Optional.empty())
+              .build());
     }
     return found.values().stream().filter(c -> c.until() - c.from() >= A_MOMENT).toList();
   }

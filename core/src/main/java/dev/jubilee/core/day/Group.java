@@ -2,6 +2,7 @@ package dev.jubilee.core.day;
 
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.Kit;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -17,6 +18,7 @@ import java.util.List;
  * @param uses what kit is used when
  * @param isFixed whether it has begun, or is over, and cannot be moved
  */
+@RecordBuilder
 public record Group(
     String id,
     Place place,
@@ -40,6 +42,6 @@ public record Group(
 
   /** The same, later by so many seconds; earlier below 0. */
   public Group later(long seconds) {
-    return new Group(id, place, start + seconds, length, watchedFrom, uses, isFixed);
+    return GroupBuilder.builder(this).start(start + seconds).build();
   }
 }

@@ -3,6 +3,7 @@ package dev.jubilee.core.decision;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.sport.BodyRegion;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -33,6 +34,7 @@ public record DecisionTable(List<Decision> decisions, List<Entry> entries) {
    * @param again whether the same was marked before; of pain, whether less of it was
    * @param decision number of it in {@link DecisionTable#decisions}
    */
+  @RecordBuilder
   public record Entry(
       Checkpoint checkpoint,
       Sign sign,
@@ -98,15 +100,16 @@ public record DecisionTable(List<Decision> decisions, List<Entry> entries) {
         Decision decision = Decisions.of(new Situation(plan, checkpoint, earlier), List.of(mark));
         numbers.putIfAbsent(decision, numbers.size());
         entries.add(
-            new Entry(
-                checkpoint,
-                mark.sign(),
-                mark.region(),
-                least,
-                mark.pain(),
-                mark.onlyFast(),
-                again,
-                numbers.get(decision)));
+            DecisionTableEntryBuilder.builder()
+                .checkpoint(checkpoint)
+                .sign(mark.sign())
+                .region(mark.region())
+                .least(least)
+                .most(mark.pain())
+                .onlyFast(mark.onlyFast())
+                .again(again)
+                .decision(numbers.get(decision))
+                .build());
       }
     }
 

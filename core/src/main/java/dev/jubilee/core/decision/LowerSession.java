@@ -20,6 +20,7 @@ import dev.jubilee.core.shorthand.ShorthandWriter;
 import dev.jubilee.core.shorthand.Step;
 import dev.jubilee.core.shorthand.Step.Group;
 import dev.jubilee.core.shorthand.Step.Piece;
+import dev.jubilee.core.shorthand.StepPieceBuilder;
 import dev.jubilee.core.shorthand.Timeline;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -101,14 +102,15 @@ final class LowerSession {
             : new Rest.Timed(60, Rest.Manner.EASY);
     Aim aim = aimAt(effort).orElse(Feel.TEMPO);
     return written(
-        new Piece(
-            repeats,
-            amount,
-            Optional.of(aim),
-            Optional.empty(),
-            Optional.empty(),
-            List.of(),
-            rest));
+        StepPieceBuilder.builder()
+            .times(repeats)
+            .amount(amount)
+            .aim(Optional.of(aim))
+            .stroke(Optional.empty())
+            .rate(Optional.empty())
+            .extras(List.of())
+            .rest(rest)
+            .build());
   }
 
   private int repeats() {
@@ -182,14 +184,7 @@ final class LowerSession {
     }
     double less = SLOWER * anchors.model().intensityAt(effort(piece));
     Aim aim = aimAt(anchors.model().effortOf(less)).orElseGet(() -> gentler(piece));
-    return new Piece(
-        piece.times(),
-        piece.amount(),
-        Optional.of(aim),
-        piece.stroke(),
-        Optional.empty(),
-        piece.extras(),
-        piece.rest());
+    return StepPieceBuilder.builder(piece).aim(Optional.of(aim)).rate(Optional.empty()).build();
   }
 
   private boolean isHard(Piece piece) {
@@ -241,8 +236,7 @@ final class LowerSession {
   }
 
   private static Piece with(Piece piece, int times, Extent amount) {
-    return new Piece(
-        times, amount, piece.aim(), piece.stroke(), piece.rate(), piece.extras(), piece.rest());
+    return StepPieceBuilder.builder(piece).times(times).amount(amount).build();
   }
 
   private static String written(Step... steps) {

@@ -7,12 +7,14 @@ import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.sport.Level;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * All that a demand follows from.
  *
  * @param anchors of the athlete in the session's sport
  */
+@RecordBuilder
 record DemandContext(
     Session session,
     Athlete athlete,

@@ -29,7 +29,15 @@ public final class DemandFinder {
         circumstances.isStaged()
             ? circumstances.asIfAllIn(Demand.stageOfTheBuild(session, circumstances))
             : circumstances;
-    DemandContext context = new DemandContext(session, athlete, anchors, where, approach, phase);
+    DemandContext context =
+        DemandContextBuilder.builder()
+            .session(session)
+            .athlete(athlete)
+            .anchors(anchors)
+            .circumstances(where)
+            .approach(approach)
+            .phase(phase)
+            .build();
     DemandDraft draft = KindOfSession.draft(context);
     for (Adjustment adjustment : Adjustments.ALL) {
       draft = adjustment.adjust(draft, context);
@@ -42,20 +50,21 @@ public final class DemandFinder {
     menu.put(WarmUpPart.MOBILISE, (int) Math.round(draft.mobilise()));
     menu.put(WarmUpPart.ACTIVATE, (int) Math.round(draft.activate()));
     menu.put(WarmUpPart.DRILL, (int) Math.round(draft.drill()));
-    return new Demand(
-        draft.firstEffort(),
-        draft.buildTop(),
-        (int) Math.round(draft.raise()),
-        menu,
-        draft.drills(),
-        draft.hasBuild() ? draft.efforts() : 0,
-        draft.effortSeconds(),
-        draft.restSeconds(),
-        draft.priming(),
-        draft.transition(),
-        Map.copyOf(draft.needs()),
-        draft.contacts(),
-        draft.warmth(),
-        draft.why());
+    return DemandBuilder.builder()
+        .firstEffort(draft.firstEffort())
+        .buildTop(draft.buildTop())
+        .raiseSeconds((int) Math.round(draft.raise()))
+        .menuSeconds(menu)
+        .drills(draft.drills())
+        .efforts(draft.hasBuild() ? draft.efforts() : 0)
+        .effortSeconds(draft.effortSeconds())
+        .restSeconds(draft.restSeconds())
+        .primingSeconds(draft.priming())
+        .transitionSeconds(draft.transition())
+        .needs(Map.copyOf(draft.needs()))
+        .contacts(draft.contacts())
+        .warmth(draft.warmth())
+        .why(draft.why())
+        .build();
   }
 }

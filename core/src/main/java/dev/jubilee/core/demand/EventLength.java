@@ -1,6 +1,7 @@
 package dev.jubilee.core.demand;
 
 import dev.jubilee.core.intensity.Curve;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Duration;
 
 /**
@@ -20,6 +21,7 @@ import java.time.Duration;
  * @param contacts share of the usual ground contacts, 0 to 1
  * @param warmth muscle temperature above rest that it wants, °C
  */
+@RecordBuilder
 public record EventLength(
     int raise,
     double drills,
@@ -54,16 +56,17 @@ public record EventLength(
   /** What a maximal effort of a length asks for; defined from a second up. */
   public static EventLength of(Duration length) {
     double at = Math.log(Math.max(1, length.toMillis() / 1000.0));
-    return new EventLength(
-        whole(at, RAISE),
-        Curve.at(at, LENGTHS, DRILLS),
-        whole(at, EFFORTS),
-        whole(at, SECONDS),
-        whole(at, REST),
-        whole(at, TRANSITION),
-        Curve.at(at, LENGTHS, STRIDES),
-        Curve.at(at, LENGTHS, CONTACTS),
-        Curve.at(at, LENGTHS, WARMTH));
+    return EventLengthBuilder.builder()
+        .raise(whole(at, RAISE))
+        .drills(Curve.at(at, LENGTHS, DRILLS))
+        .efforts(whole(at, EFFORTS))
+        .effortSeconds(whole(at, SECONDS))
+        .rest(whole(at, REST))
+        .transition(whole(at, TRANSITION))
+        .strides(Curve.at(at, LENGTHS, STRIDES))
+        .contacts(Curve.at(at, LENGTHS, CONTACTS))
+        .warmth(Curve.at(at, LENGTHS, WARMTH))
+        .build();
   }
 
   private static int whole(double at, double[] values) {

@@ -48,23 +48,24 @@ final class KindOfSession {
     Effort first = WorkIntensity.firstEffort(session, context.anchors());
     boolean isSprint = session.kind().isSprinted();
     EventLength sprint = EventLength.of(WorkIntensity.sprintTime(session, context.anchors()));
-    return new DemandDraft(
-        first,
-        buildTop(session, context.anchors(), first),
-        shape.raise(),
-        shape.mobilise(),
-        shape.activate(),
-        shape.drill(),
-        shape.drills(),
-        shape.efforts(),
-        isSprint ? sprint.effortSeconds() : 0,
-        isSprint ? sprint.rest() : 0,
-        0,
-        shape.transition(),
-        NeedTable.of(session).weights(),
-        Contacts.tolerated(session, context.athlete()),
-        warmth(session.kind()),
-        List.of(words(session.kind())));
+    return DemandDraftBuilder.builder()
+        .firstEffort(first)
+        .buildTop(buildTop(session, context.anchors(), first))
+        .raise(shape.raise())
+        .mobilise(shape.mobilise())
+        .activate(shape.activate())
+        .drill(shape.drill())
+        .drills(shape.drills())
+        .efforts(shape.efforts())
+        .effortSeconds(isSprint ? sprint.effortSeconds() : 0)
+        .restSeconds(isSprint ? sprint.rest() : 0)
+        .priming(0)
+        .transition(shape.transition())
+        .needs(NeedTable.of(session).weights())
+        .contacts(Contacts.tolerated(session, context.athlete()))
+        .warmth(warmth(session.kind()))
+        .why(List.of(words(session.kind())))
+        .build();
   }
 
   /** A race or trial is prepared by its length. */
@@ -75,23 +76,24 @@ final class KindOfSession {
     Effort first = WorkIntensity.firstEffort(session, context.anchors());
     Effort top =
         session.sport().isOnFoot() ? strides(context.anchors(), first, event.strides()) : first;
-    return new DemandDraft(
-        first,
-        event.efforts() == 0 ? Effort.REST : top,
-        event.raise(),
-        event.drills() * usual.mobilise(),
-        event.drills() * usual.activate(),
-        event.drills() * usual.drill(),
-        (int) Math.round(Math.min(1, event.drills()) * usual.drills()),
-        event.efforts(),
-        event.effortSeconds(),
-        event.rest(),
-        0,
-        event.transition(),
-        NeedTable.of(session).weights(),
-        (int) (event.contacts() * Contacts.tolerated(session, context.athlete())),
-        event.warmth(),
-        List.of(EventLength.words(length)));
+    return DemandDraftBuilder.builder()
+        .firstEffort(first)
+        .buildTop(event.efforts() == 0 ? Effort.REST : top)
+        .raise(event.raise())
+        .mobilise(event.drills() * usual.mobilise())
+        .activate(event.drills() * usual.activate())
+        .drill(event.drills() * usual.drill())
+        .drills((int) Math.round(Math.min(1, event.drills()) * usual.drills()))
+        .efforts(event.efforts())
+        .effortSeconds(event.effortSeconds())
+        .restSeconds(event.rest())
+        .priming(0)
+        .transition(event.transition())
+        .needs(NeedTable.of(session).weights())
+        .contacts((int) (event.contacts() * Contacts.tolerated(session, context.athlete())))
+        .warmth(event.warmth())
+        .why(List.of(EventLength.words(length)))
+        .build();
   }
 
   /** Muscle temperature above rest that a kind of session wants, °C. */

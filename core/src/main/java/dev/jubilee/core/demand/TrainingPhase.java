@@ -5,6 +5,7 @@ import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.session.Session;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -22,6 +23,7 @@ import java.util.Set;
  * @param doses % of the usual dose by ladder, 50 to 150; 100 where a ladder is absent
  * @param familiar ids of the only drills to choose from; empty when all may be chosen
  */
+@RecordBuilder
 public record TrainingPhase(
     String words,
     int volume,
@@ -33,7 +35,15 @@ public record TrainingPhase(
 
   /** Outside any block: all as usual. */
   public static final TrainingPhase NONE =
-      new TrainingPhase("", 100, 1, 0, Integer.MAX_VALUE, Map.of(), Set.of());
+      TrainingPhaseBuilder.builder()
+          .words("")
+          .volume(100)
+          .top(1)
+          .efforts(0)
+          .contacts(Integer.MAX_VALUE)
+          .doses(Map.of())
+          .familiar(Set.of())
+          .build();
 
   public TrainingPhase {
     Bounds.within("volume", volume, 30, 100, "%");
@@ -53,21 +63,14 @@ public record TrainingPhase(
     demand.menuSeconds().forEach((block, seconds) -> menu.put(block, seconds * volume / 100));
     List<String> why = new ArrayList<>(demand.why());
     why.add(words);
-    return new Demand(
-        demand.firstEffort(),
-        top(demand, session, anchors),
-        demand.raiseSeconds(),
-        menu,
-        Math.max(2, demand.drills() * volume / 100),
-        demand.efforts() == 0 ? 0 : Math.max(1, demand.efforts() + efforts),
-        demand.effortSeconds(),
-        demand.restSeconds(),
-        demand.primingSeconds(),
-        demand.transitionSeconds(),
-        demand.needs(),
-        Math.min(demand.contacts(), contacts),
-        demand.warmth(),
-        why);
+    return DemandBuilder.builder(demand)
+        .buildTop(top(demand, session, anchors))
+        .menuSeconds(menu)
+        .drills(Math.max(2, demand.drills() * volume / 100))
+        .efforts(demand.efforts() == 0 ? 0 : Math.max(1, demand.efforts() + efforts))
+        .contacts(Math.min(demand.contacts(), contacts))
+        .why(why)
+        .build();
   }
 
   /** Lower early in a block, but sessions below a sprint are always led up to as they begin. */
@@ -80,7 +83,7 @@ public record TrainingPhase(
 
   /** The same with another share of the usual time for drills, %. */
   public TrainingPhase withVolume(int other) {
-    return new TrainingPhase(words, other, top, efforts, contacts, doses, familiar);
+    return TrainingPhaseBuilder.builder(this).volume(other).build();
   }
 
   /** A usual amount as this phase has it. */

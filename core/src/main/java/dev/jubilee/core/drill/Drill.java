@@ -5,6 +5,7 @@ import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -42,6 +43,7 @@ import java.util.Set;
  * @param caution what to watch; empty when nothing in particular
  * @param role what a rule needs this very drill for, if any does
  */
+@RecordBuilder
 public record Drill(
     String id,
     String name,
@@ -104,33 +106,7 @@ public record Drill(
   }
 
   private Drill with(Dose dose, int atMost, Optional<Role> newRole) {
-    return new Drill(
-        id,
-        name,
-        aliases,
-        rung,
-        block,
-        suits,
-        level,
-        position,
-        kit,
-        effort,
-        serves,
-        regions,
-        ways,
-        caveats,
-        contacts,
-        holdSeconds,
-        favours,
-        wetSafe,
-        dose,
-        least,
-        atMost,
-        steps,
-        cues,
-        fault,
-        caution,
-        newRole);
+    return DrillBuilder.builder(this).usual(dose).most(atMost).role(newRole).build();
   }
 
   /** At most one drill of a group stands in a plan: the rungs of a ladder, or the drill alone. */

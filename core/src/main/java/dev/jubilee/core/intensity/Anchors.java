@@ -3,6 +3,7 @@ package dev.jubilee.core.intensity;
 import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.TargetMetric;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,6 +21,7 @@ import java.util.Optional;
  * @param conflicts a sentence for each result that does not go with the others
  * @param topMeasured whether the maximal sprint was measured; if not, it is a rough estimate
  */
+@RecordBuilder
 public record Anchors(
     Sport sport,
     CriticalModel model,
@@ -74,8 +76,7 @@ public record Anchors(
         Phrase.of(
             "At %,d m above the sea: %d %% less than what was tested, in all that is held for minutes."
                 .formatted(metres, Math.round(100 * (1 - share)))));
-    return new Anchors(
-        sport, model.withShareOfOxygen(share), known, heart, more, spread, conflicts, topMeasured);
+    return AnchorsBuilder.builder(this).model(model.withShareOfOxygen(share)).basis(more).build();
   }
 
   /** The target for holding {@code effort} over {@code duration}. */
@@ -86,15 +87,16 @@ public record Anchors(
     if (known && !isSure(intensity)) {
       return Target.ofTop(percent, effort);
     }
-    return new Target(
-        effort,
-        known ? sport.metric() : TargetMetric.FEEL,
-        known ? intensity : 0,
-        percent,
-        general.heartLow(),
-        general.heartHigh(),
-        0,
-        known ? spread : 0);
+    return TargetBuilder.builder()
+        .effort(effort)
+        .metric(known ? sport.metric() : TargetMetric.FEEL)
+        .value(known ? intensity : 0)
+        .percentOfTop(percent)
+        .heartLow(general.heartLow())
+        .heartHigh(general.heartHigh())
+        .ratePerMinute(0)
+        .spread(known ? spread : 0)
+        .build();
   }
 
   /** Whether results bear it out: nobody is told to run a pace that only a guess stands for. */
@@ -112,15 +114,16 @@ public record Anchors(
       return Target.byFeel(effort);
     }
     double share = RESERVE_AT_CRITICAL * effort.points() / Effort.CRITICAL;
-    return new Target(
-        effort,
-        TargetMetric.FEEL,
-        0,
-        0,
-        heart.get().atReserve(Math.max(0, share - HEART_BAND)),
-        heart.get().atReserve(share + HEART_BAND),
-        0,
-        0);
+    return TargetBuilder.builder()
+        .effort(effort)
+        .metric(TargetMetric.FEEL)
+        .value(0)
+        .percentOfTop(0)
+        .heartLow(heart.get().atReserve(Math.max(0, share - HEART_BAND)))
+        .heartHigh(heart.get().atReserve(share + HEART_BAND))
+        .ratePerMinute(0)
+        .spread(0)
+        .build();
   }
 
   /** The effort at a heart rate, beats/min; none where heart rates are not known. */

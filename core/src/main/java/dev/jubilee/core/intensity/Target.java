@@ -1,6 +1,7 @@
 package dev.jubilee.core.intensity;
 
 import dev.jubilee.core.sport.TargetMetric;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * What an athlete aims at in one step, in their own figures.
@@ -14,6 +15,7 @@ import dev.jubilee.core.sport.TargetMetric;
  * @param ratePerMinute strokes or pedal turns a minute, or 0 when free
  * @param spread uncertainty of {@code value}, one standard deviation as a share of it; 0 for feel
  */
+@RecordBuilder
 public record Target(
     Effort effort,
     TargetMetric metric,
@@ -26,17 +28,44 @@ public record Target(
 
   /** A target by feel alone. */
   public static Target byFeel(Effort effort) {
-    return new Target(effort, TargetMetric.FEEL, 0, 0, 0, 0, 0, 0);
+    return TargetBuilder.builder()
+        .effort(effort)
+        .metric(TargetMetric.FEEL)
+        .value(0)
+        .percentOfTop(0)
+        .heartLow(0)
+        .heartHigh(0)
+        .ratePerMinute(0)
+        .spread(0)
+        .build();
   }
 
   /** A share of the load of the work sets. */
   public static Target ofLoad(double share, Effort effort) {
-    return new Target(effort, TargetMetric.LOAD, share, 0, 0, 0, 0, 0);
+    return TargetBuilder.builder()
+        .effort(effort)
+        .metric(TargetMetric.LOAD)
+        .value(share)
+        .percentOfTop(0)
+        .heartLow(0)
+        .heartHigh(0)
+        .ratePerMinute(0)
+        .spread(0)
+        .build();
   }
 
   /** By feel, with a share of top effort to go by. */
   public static Target ofTop(int percent, Effort effort) {
-    return new Target(effort, TargetMetric.FEEL, 0, percent, 0, 0, 0, 0);
+    return TargetBuilder.builder()
+        .effort(effort)
+        .metric(TargetMetric.FEEL)
+        .value(0)
+        .percentOfTop(percent)
+        .heartLow(0)
+        .heartHigh(0)
+        .ratePerMinute(0)
+        .spread(0)
+        .build();
   }
 
   public double perceivedExertion() {
@@ -45,11 +74,10 @@ public record Target(
 
   /** The same effort where it means another figure, as a stroke has another pace. */
   public Target withValue(double figure) {
-    return new Target(
-        effort, metric, figure, percentOfTop, heartLow, heartHigh, ratePerMinute, spread);
+    return TargetBuilder.builder(this).value(figure).build();
   }
 
   public Target atRate(int perMinute) {
-    return new Target(effort, metric, value, percentOfTop, heartLow, heartHigh, perMinute, spread);
+    return TargetBuilder.builder(this).ratePerMinute(perMinute).build();
   }
 }

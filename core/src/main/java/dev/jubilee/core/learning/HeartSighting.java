@@ -1,6 +1,7 @@
 package dev.jubilee.core.learning;
 
 import dev.jubilee.core.athlete.Physique;
+import dev.jubilee.core.athlete.PhysiqueBuilder;
 import dev.jubilee.core.intensity.HeartRate;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanLoad;
@@ -75,9 +76,7 @@ public record HeartSighting(double lag, double level) {
 
   private static double[] trace(Plan plan, LoadProfile load, int lag) {
     Physique u = Physique.USUAL;
-    Body body =
-        Body.of(
-            new Physique(u.warming(), u.spread(), lag, 1, u.moments(), u.sooner(), u.jacketOff()));
+    Body body = Body.of(PhysiqueBuilder.builder(u).heartLag(lag).heartLevel(1).build());
     return Simulation.heart(load, body, PlanLoad.arrival(plan, body));
   }
 }

@@ -2,6 +2,7 @@ package dev.jubilee.core.learning;
 
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -18,6 +19,7 @@ import java.util.TreeMap;
  * @param since the first day they did it and nothing lower after it
  * @param times how often since then
  */
+@RecordBuilder
 public record LadderStand(
     String ladder, String drill, String name, int rung, int top, LocalDate since, int times) {
 
@@ -42,14 +44,15 @@ public record LadderStand(
       boolean isSame = before != null && before.drill().equals(did.drill());
       stands.put(
           ladder,
-          new LadderStand(
-              ladder,
-              did.drill(),
-              drill.get().name(),
-              drill.get().rung().get().step(),
-              top(library, ladder),
-              isSame ? before.since() : did.day(),
-              isSame ? before.times() + 1 : 1));
+          LadderStandBuilder.builder()
+              .ladder(ladder)
+              .drill(did.drill())
+              .name(drill.get().name())
+              .rung(drill.get().rung().get().step())
+              .top(top(library, ladder))
+              .since(isSame ? before.since() : did.day())
+              .times(isSame ? before.times() + 1 : 1)
+              .build());
       last.put(ladder, did.day());
     }
     List<LadderStand> all = new ArrayList<>(stands.values());

@@ -1,8 +1,10 @@
 package dev.jubilee.core.learning;
 
 import dev.jubilee.core.athlete.Physique;
+import dev.jubilee.core.athlete.PhysiqueBuilder;
 import dev.jubilee.core.statistics.LogNormal;
 import dev.jubilee.core.statistics.Sample;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -22,6 +24,7 @@ import java.util.Optional;
  * @param held how many came off within the band of 80 % that was drawn before
  * @param steps how it stood after each moment
  */
+@RecordBuilder
 public record LearnedBody(
     LogNormal warming,
     double settled,
@@ -75,6 +78,7 @@ public record LearnedBody(
    * @param low of the band of 80 %, share of the usual
    * @param isHeld whether the moment was within the band drawn before it
    */
+  @RecordBuilder
   public record Step(
       String key, double factor, double low, double middle, double high, boolean isHeld) {}
 
@@ -100,13 +104,14 @@ public record LearnedBody(
         boolean hasMoved = Math.abs(Math.log(warming.median() / settled)) >= MOVED;
         settled = hasMoved ? warming.median() : settled;
         steps.add(
-            new Step(
-                seen.key(),
-                moment.factor(),
-                warming.quantile((1 - BAND) / 2),
-                warming.median(),
-                warming.quantile((1 + BAND) / 2),
-                isHeld));
+            LearnedBodyStepBuilder.builder()
+                .key(seen.key())
+                .factor(moment.factor())
+                .low(warming.quantile((1 - BAND) / 2))
+                .middle(warming.median())
+                .high(warming.quantile((1 + BAND) / 2))
+                .isHeld(isHeld)
+                .build());
       }
       if (seen.heart().isPresent()) {
         hearts++;
@@ -115,22 +120,33 @@ public record LearnedBody(
       }
     }
     int typical = jackets.isEmpty() ? 0 : (int) Math.round(Sample.of(jackets).median());
-    return new LearnedBody(
-        warming, settled, lag, level, steps.size(), sooner, typical, hearts, held, steps);
+    return LearnedBodyBuilder.builder()
+        .warming(warming)
+        .settled(settled)
+        .lag(lag)
+        .level(level)
+        .moments(steps.size())
+        .sooner(sooner)
+        .jacketOff(typical)
+        .hearts(hearts)
+        .held(held)
+        .steps(steps)
+        .build();
   }
 
   /** The body to simulate from now on. */
   public Physique physique() {
     return moments + hearts == 0
         ? Physique.USUAL
-        : new Physique(
-            within(settled, Physique.LEAST, Physique.MOST),
-            warming.spread(),
-            within(lag.median(), Physique.LEAST_LAG, Physique.MOST_LAG),
-            within(level.median(), 0.6, 1.6),
-            moments,
-            sooner,
-            jacketOff);
+        : PhysiqueBuilder.builder()
+            .warming(within(settled, Physique.LEAST, Physique.MOST))
+            .spread(warming.spread())
+            .heartLag(within(lag.median(), Physique.LEAST_LAG, Physique.MOST_LAG))
+            .heartLevel(within(level.median(), 0.6, 1.6))
+            .moments(moments)
+            .sooner(sooner)
+            .jacketOff(jacketOff)
+            .build();
   }
 
   private static double within(double value, double least, double most) {

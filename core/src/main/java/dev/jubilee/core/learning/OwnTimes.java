@@ -1,6 +1,7 @@
 package dev.jubilee.core.learning;
 
 import dev.jubilee.core.statistics.LogNormal;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -52,6 +53,7 @@ public final class OwnTimes {
    * @param high a tenth is above it
    * @param isWorthwhile whether it should be used
    */
+  @RecordBuilder
   public record OwnTime(
       String drill,
       int times,
@@ -71,6 +73,7 @@ public final class OwnTimes {
    * @param high a tenth is above it
    * @param isWorthwhile whether it should be used
    */
+  @RecordBuilder
   public record OwnChangeovers(
       int warmUps, int planned, double factor, double low, double high, boolean isWorthwhile) {}
 
@@ -92,13 +95,14 @@ public final class OwnTimes {
     Believed believed =
         Believed.of(seen, Changeovers::planned, Changeovers::real, CHANGEOVERS_ARE_OFF);
     return Optional.of(
-        new OwnChangeovers(
-            seen.size(),
-            believed.planned(),
-            believed.factor(),
-            believed.low(),
-            believed.high(),
-            believed.isWorthwhile()));
+        OwnTimesOwnChangeoversBuilder.builder()
+            .warmUps(seen.size())
+            .planned(believed.planned())
+            .factor(believed.factor())
+            .low(believed.low())
+            .high(believed.high())
+            .isWorthwhile(believed.isWorthwhile())
+            .build());
   }
 
   /** What times say together. */
@@ -147,13 +151,14 @@ public final class OwnTimes {
 
   private static OwnTime of(String drill, List<Time> times) {
     Believed believed = Believed.of(times, Time::planned, Time::real, TIME_IS_OFF);
-    return new OwnTime(
-        drill,
-        times.size(),
-        believed.planned(),
-        believed.factor(),
-        believed.low(),
-        believed.high(),
-        believed.isWorthwhile());
+    return OwnTimesOwnTimeBuilder.builder()
+        .drill(drill)
+        .times(times.size())
+        .planned(believed.planned())
+        .factor(believed.factor())
+        .low(believed.low())
+        .high(believed.high())
+        .isWorthwhile(believed.isWorthwhile())
+        .build();
   }
 }

@@ -3,6 +3,7 @@ package dev.jubilee.core.library;
 import dev.jubilee.core.drill.Caveat;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.DrillBuilder;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.Position;
@@ -36,33 +37,34 @@ record DrillEntry(Map<?, ?> values) {
     DrillEntry dose = new DrillEntry((Map<?, ?>) values.get("dose"));
     Map<Sport, Integer> suits = new LinkedHashMap<>();
     weights("suits", Sport.class).forEach((sport, value) -> suits.put(sport, value.intValue()));
-    return new Drill(
-        id(),
-        text("name"),
-        texts("aliases"),
-        rung(),
-        block,
-        suits,
-        choice("level", Level.class, Level.NOVICE),
-        choice("position", Position.class, null),
-        choices("kit", Kit.class),
-        whole("effort", 0),
-        serves(block, regions),
-        regions.keySet(),
-        ways(),
-        choices("caveats", Caveat.class),
-        number("contacts", 0),
-        whole("hold", 0),
-        choices("favours", BodyRegion.class),
-        flag("wetSafe"),
-        dose.dose(),
-        dose.range(0),
-        dose.range(1),
-        texts("steps"),
-        texts("cues"),
-        text("fault"),
-        text("caution"),
-        Optional.empty());
+    return DrillBuilder.builder()
+        .id(id())
+        .name(text("name"))
+        .aliases(texts("aliases"))
+        .rung(rung())
+        .block(block)
+        .suits(suits)
+        .level(choice("level", Level.class, Level.NOVICE))
+        .position(choice("position", Position.class, null))
+        .kit(choices("kit", Kit.class))
+        .effort(whole("effort", 0))
+        .serves(serves(block, regions))
+        .regions(regions.keySet())
+        .ways(ways())
+        .caveats(choices("caveats", Caveat.class))
+        .contacts(number("contacts", 0))
+        .holdSeconds(whole("hold", 0))
+        .favours(choices("favours", BodyRegion.class))
+        .wetSafe(flag("wetSafe"))
+        .usual(dose.dose())
+        .least(dose.range(0))
+        .most(dose.range(1))
+        .steps(texts("steps"))
+        .cues(texts("cues"))
+        .fault(text("fault"))
+        .caution(text("caution"))
+        .role(Optional.empty())
+        .build();
   }
 
   /** The list of what is loaded hard is the short form of what most drills need to say. */

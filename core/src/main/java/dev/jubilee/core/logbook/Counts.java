@@ -6,6 +6,7 @@ import dev.jubilee.core.logbook.DeviceRecord.State;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.quantity.Bounds;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.function.Function;
@@ -20,6 +21,7 @@ import java.util.function.Function;
  * @param top the hardest effort, on the scale from 0 to 100
  * @param seconds of each part
  */
+@RecordBuilder
 public record Counts(
     int mobility,
     int drills,
@@ -75,7 +77,14 @@ public record Counts(
         }
       }
     }
-    return new Counts(mobility, drills, efforts, (int) Math.round(contacts), top, seconds);
+    return CountsBuilder.builder()
+        .mobility(mobility)
+        .drills(drills)
+        .efforts(efforts)
+        .contacts((int) Math.round(contacts))
+        .top(top)
+        .seconds(seconds)
+        .build();
   }
 
   private static double share(Done done, PlanItem item) {

@@ -2,6 +2,7 @@ package dev.jubilee.core.logbook;
 
 import dev.jubilee.core.logbook.Happening.Kind;
 import dev.jubilee.core.logbook.Happening.SkipReason;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -29,6 +30,7 @@ import java.util.TreeMap;
  * @param signals what sensors said, in order, each second once
  * @param looks what was seen and decided, in order
  */
+@RecordBuilder
 public record DeviceRecord(
     Optional<Instant> begun,
     Optional<Instant> ended,
@@ -221,18 +223,19 @@ public record DeviceRecord(
     DeviceRecord record() {
       Optional<Duration> warm =
           begun.flatMap(b -> jacketOff.map(j -> atLeastNothing(b, j.minus(pausedBeforeJacket))));
-      return new DeviceRecord(
-          begun,
-          ended,
-          started,
-          paused,
-          warm,
-          felt,
-          best,
-          new LinkedHashMap<>(items),
-          Map.copyOf(changeovers),
-          List.copyOf(signals.values()),
-          List.copyOf(looks));
+      return DeviceRecordBuilder.builder()
+          .begun(begun)
+          .ended(ended)
+          .started(started)
+          .paused(paused)
+          .jacketOff(warm)
+          .felt(felt)
+          .bestEffort(best)
+          .items(new LinkedHashMap<>(items))
+          .changeovers(Map.copyOf(changeovers))
+          .signals(List.copyOf(signals.values()))
+          .looks(List.copyOf(looks))
+          .build();
     }
   }
 

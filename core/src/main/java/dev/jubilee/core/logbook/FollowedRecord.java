@@ -1,5 +1,6 @@
 package dev.jubilee.core.logbook;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Collection;
@@ -16,6 +17,7 @@ import java.util.function.Function;
  * @param started when the session's first effort began, if anybody said so
  * @param felt how ready, 1 to 5, as it was said last
  */
+@RecordBuilder
 public record FollowedRecord(
     Optional<Instant> begun,
     Optional<Instant> ended,
@@ -27,14 +29,15 @@ public record FollowedRecord(
 
   /** One record of several devices' own. */
   public static FollowedRecord of(Collection<DeviceRecord> devices) {
-    return new FollowedRecord(
-        each(devices, DeviceRecord::begun).stream().min(Comparator.naturalOrder()),
-        each(devices, DeviceRecord::ended).stream().max(Comparator.naturalOrder()),
-        each(devices, DeviceRecord::started).stream().min(Comparator.naturalOrder()),
-        each(devices, DeviceRecord::jacketOff).stream().min(Comparator.naturalOrder()),
-        each(devices, DeviceRecord::felt).stream().reduce((a, b) -> b),
-        each(devices, DeviceRecord::bestEffort).stream().reduce((a, b) -> b),
-        List.copyOf(devices));
+    return FollowedRecordBuilder.builder()
+        .begun(each(devices, DeviceRecord::begun).stream().min(Comparator.naturalOrder()))
+        .ended(each(devices, DeviceRecord::ended).stream().max(Comparator.naturalOrder()))
+        .started(each(devices, DeviceRecord::started).stream().min(Comparator.naturalOrder()))
+        .jacketOff(each(devices, DeviceRecord::jacketOff).stream().min(Comparator.naturalOrder()))
+        .felt(each(devices, DeviceRecord::felt).stream().reduce((a, b) -> b))
+        .bestEffort(each(devices, DeviceRecord::bestEffort).stream().reduce((a, b) -> b))
+        .devices(List.copyOf(devices))
+        .build();
   }
 
   private static <T> List<T> each(

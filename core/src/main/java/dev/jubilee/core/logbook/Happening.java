@@ -2,6 +2,7 @@ package dev.jubilee.core.logbook;
 
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -122,8 +123,16 @@ public sealed interface Happening {
 
     @Override
     public Told told() {
-      return new Told(
-          kind, Optional.of(item), drill, reason, seconds, 0, List.of(), Optional.empty());
+      return HappeningToldBuilder.builder()
+          .kind(kind)
+          .item(Optional.of(item))
+          .drill(drill)
+          .reason(reason)
+          .seconds(seconds)
+          .value(0)
+          .signals(List.of())
+          .look(Optional.empty())
+          .build();
     }
   }
 
@@ -191,6 +200,7 @@ public sealed interface Happening {
    * @param seconds 0 where none are told
    * @param value 0 where none is told
    */
+  @RecordBuilder
   record Told(
       Kind kind,
       Optional<String> item,
@@ -202,8 +212,16 @@ public sealed interface Happening {
       Optional<Look> look) {
 
     private static Told of(Kind kind, int value, List<Signal> signals, Optional<Look> look) {
-      return new Told(
-          kind, Optional.empty(), Optional.empty(), Optional.empty(), 0, value, signals, look);
+      return HappeningToldBuilder.builder()
+          .kind(kind)
+          .item(Optional.empty())
+          .drill(Optional.empty())
+          .reason(Optional.empty())
+          .seconds(0)
+          .value(value)
+          .signals(signals)
+          .look(look)
+          .build();
     }
 
     /**

@@ -4,6 +4,7 @@ import dev.jubilee.core.decision.Checkpoint;
 import dev.jubilee.core.decision.Decision;
 import dev.jubilee.core.decision.Mark;
 import dev.jubilee.core.quantity.Bounds;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 
@@ -14,6 +15,7 @@ import java.util.Optional;
  * @param isTaken whether the decision was followed
  * @param session what took the session's place, in shorthand
  */
+@RecordBuilder
 public record Look(
     Checkpoint checkpoint,
     List<Mark> marks,

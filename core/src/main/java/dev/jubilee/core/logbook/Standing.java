@@ -26,13 +26,14 @@ public record Standing(
     implements StandingBuilder.With {
   /** The state before the first event. */
   public static final Standing NOTHING_TOLD =
-      new Standing(
-          Optional.empty(),
-          Optional.empty(),
-          Optional.empty(),
-          Optional.empty(),
-          Optional.empty(),
-          Optional.empty());
+      StandingBuilder.builder()
+          .onWay(Optional.empty())
+          .begun(Optional.empty())
+          .item(Optional.empty())
+          .ended(Optional.empty())
+          .started(Optional.empty())
+          .decided(Optional.empty())
+          .build();
 
   /** A value and the time it was set. */
   public record Since<T>(T what, Instant at) {}

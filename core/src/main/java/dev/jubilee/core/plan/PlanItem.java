@@ -45,19 +45,20 @@ public record PlanItem(
 
   /** A drill in a dose, with no intensity of its own; not locked, and without an id as yet. */
   public static PlanItem of(Drill drill, Dose dose) {
-    return new PlanItem(
-        "",
-        drill.block(),
-        drill.id(),
-        drill.name(),
-        dose,
-        Optional.empty(),
-        1,
-        0,
-        "",
-        Recovery.NONE,
-        Lock.NONE,
-        0);
+    return PlanItemBuilder.builder()
+        .id("")
+        .block(drill.block())
+        .drillId(drill.id())
+        .name(drill.name())
+        .dose(dose)
+        .target(Optional.empty())
+        .round(1)
+        .changeSeconds(0)
+        .changeNote("")
+        .recovery(Recovery.NONE)
+        .lock(Lock.NONE)
+        .stage(0)
+        .build();
   }
 
   /** An effort of its own intensity; not locked, and without an id as yet. */

@@ -63,18 +63,19 @@ public record PrescriptionRequest(
 
   public static PrescriptionRequest of(
       Athlete athlete, Session session, Circumstances circumstances) {
-    return new PrescriptionRequest(
-        athlete,
-        session,
-        circumstances,
-        Approach.USUAL,
-        Set.of(),
-        List.of(),
-        Set.of(),
-        Set.of(),
-        Tuning.NONE,
-        TrainingPhase.NONE,
-        Optional.empty());
+    return PrescriptionRequestBuilder.builder()
+        .athlete(athlete)
+        .session(session)
+        .circumstances(circumstances)
+        .approach(Approach.USUAL)
+        .lastTime(Set.of())
+        .locked(List.of())
+        .excluded(Set.of())
+        .seen(Set.of())
+        .tuning(Tuning.NONE)
+        .phase(TrainingPhase.NONE)
+        .efforts(Optional.empty())
+        .build();
   }
 
   public PrescriptionRequest with(Circumstances other) {

@@ -21,6 +21,7 @@ import dev.jubilee.core.plan.DosedDrill;
 import dev.jubilee.core.plan.Lock;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PlanItemBuilder;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.plan.SetUp;
@@ -393,19 +394,20 @@ final class InOnePlace {
 
   /** Even without any drill there is a way to the start. */
   private static PlanItem withoutADrill(Role role, Dose dose) {
-    return new PlanItem(
-        "",
-        WarmUpPart.TRANSITION,
-        role.name().toLowerCase(Locale.ROOT),
-        "Settle",
-        dose,
-        Optional.empty(),
-        1,
-        0,
-        "",
-        Recovery.NONE,
-        Lock.NONE,
-        0);
+    return PlanItemBuilder.builder()
+        .id("")
+        .block(WarmUpPart.TRANSITION)
+        .drillId(role.name().toLowerCase(Locale.ROOT))
+        .name("Settle")
+        .dose(dose)
+        .target(Optional.empty())
+        .round(1)
+        .changeSeconds(0)
+        .changeNote("")
+        .recovery(Recovery.NONE)
+        .lock(Lock.NONE)
+        .stage(0)
+        .build();
   }
 
   /** Gives each new item an id that no locked one has. */

@@ -2,6 +2,7 @@ package dev.jubilee.core.readiness;
 
 import dev.jubilee.core.intensity.HeartRate;
 import dev.jubilee.core.simulation.Trace;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.IntToDoubleFunction;
@@ -19,6 +20,7 @@ import java.util.stream.IntStream;
  * @param heart beats/min; 0 where the athlete's heart rates are not known
  * @param reserve what is left of W′ or D′, 0 to 100
  */
+@RecordBuilder
 public record Forecast(
     int step,
     List<Integer> warmth,
@@ -35,15 +37,16 @@ public record Forecast(
   public static Forecast of(Readiness readiness, Optional<HeartRate> heart) {
     int start = readiness.start();
     Trace usual = readiness.usual();
-    return new Forecast(
-        STEP,
-        figures(start, s -> 100 * usual.muscle(s)),
-        figures(start, s -> 100 * readiness.slow().muscle(s)),
-        figures(start, s -> 100 * readiness.quick().muscle(s)),
-        figures(start, s -> 100 * usual.freshness(s)),
-        figures(start, s -> heart.map(h -> h.atReserve(usual.heart(s))).orElse(0)),
-        figures(start, s -> 100 * usual.reserve(s)),
-        readiness.verdict());
+    return ForecastBuilder.builder()
+        .step(STEP)
+        .warmth(figures(start, s -> 100 * usual.muscle(s)))
+        .warmthLow(figures(start, s -> 100 * readiness.slow().muscle(s)))
+        .warmthHigh(figures(start, s -> 100 * readiness.quick().muscle(s)))
+        .freshness(figures(start, s -> 100 * usual.freshness(s)))
+        .heart(figures(start, s -> heart.map(h -> h.atReserve(usual.heart(s))).orElse(0)))
+        .reserve(figures(start, s -> 100 * usual.reserve(s)))
+        .verdict(readiness.verdict())
+        .build();
   }
 
   /** Expected heart rate at a second, beats/min; 0 if unknown. */

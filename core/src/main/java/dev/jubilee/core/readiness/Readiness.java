@@ -121,18 +121,19 @@ public record Readiness(
       sentences.add(
           "Warm layers over all that is not hard keep about " + degrees(keptByLayers) + " more.");
     }
-    return new Verdict(
-        halves(warmth),
-        halves(low),
-        halves(high),
-        wanted,
-        warmth >= Demand.WARM_ENOUGH * wanted,
-        (int) Math.round(100 * freshness),
-        freshness >= Demand.FRESH,
-        isRehearsed,
-        window,
-        topUp,
-        sentences);
+    return VerdictBuilder.builder()
+        .warmth(halves(warmth))
+        .warmthLow(halves(low))
+        .warmthHigh(halves(high))
+        .wanted(wanted)
+        .isWarm(warmth >= Demand.WARM_ENOUGH * wanted)
+        .freshness((int) Math.round(100 * freshness))
+        .isFresh(freshness >= Demand.FRESH)
+        .isRehearsed(isRehearsed)
+        .window(window)
+        .topUp(topUp)
+        .sentences(sentences)
+        .build();
   }
 
   private static boolean isRehearsed(Plan plan) {

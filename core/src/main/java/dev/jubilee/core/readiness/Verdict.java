@@ -1,5 +1,6 @@
 package dev.jubilee.core.readiness;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 
@@ -18,6 +19,7 @@ import java.util.Optional;
  * @param topUp what to do before a start that slips beyond the window, if the session wants it
  * @param sentences the verdict in words, the most important first
  */
+@RecordBuilder
 public record Verdict(
     double warmth,
     double warmthLow,

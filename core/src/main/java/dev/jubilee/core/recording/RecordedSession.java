@@ -3,6 +3,7 @@ package dev.jubilee.core.recording;
 import dev.jubilee.core.recording.Alignment.Pair;
 import dev.jubilee.core.recording.Alignment.Step;
 import dev.jubilee.core.recording.Stretches.Stretch;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -21,6 +22,7 @@ import java.util.OptionalInt;
  * @param results mean m/s or W of each effort of the session that was found, in order
  * @param inTarget by step, seconds within {@value #WITHIN} of what it asked for
  */
+@RecordBuilder
 public record RecordedSession(
     PlannedSteps planned,
     List<Stretch> stretches,
@@ -93,14 +95,16 @@ public record RecordedSession(
     }
     boolean hasGap =
         buildEnds.isPresent() && begins.isPresent() && begins.getAsInt() >= buildEnds.getAsInt();
-    return new RecordedSession(
-        planned,
-        stretches,
-        List.copyOf(pairs),
-        warmUpEnds,
-        hasGap ? OptionalInt.of(begins.getAsInt() - buildEnds.getAsInt()) : OptionalInt.empty(),
-        List.copyOf(results),
-        Map.copyOf(inTarget));
+    return RecordedSessionBuilder.builder()
+        .planned(planned)
+        .stretches(stretches)
+        .pairs(List.copyOf(pairs))
+        .length(warmUpEnds)
+        .gap(
+            hasGap ? OptionalInt.of(begins.getAsInt() - buildEnds.getAsInt()) : OptionalInt.empty())
+        .results(List.copyOf(results))
+        .inTarget(Map.copyOf(inTarget))
+        .build();
   }
 
   private static int secondsAt(double[] figures, Stretch stretch, double asked) {

@@ -7,6 +7,7 @@ import dev.jubilee.core.athlete.Restriction.Side;
 import dev.jubilee.core.screening.Seen.How;
 import dev.jubilee.core.screening.Seen.PlaceSeen;
 import dev.jubilee.core.sport.BodyRegion;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -50,6 +51,7 @@ public record BodyHistory(
    * @param worst pain, of 10; 0 where there was none
    * @param last when it was seen last
    */
+  @RecordBuilder
   public record Place(
       BodyRegion region,
       Side side,
@@ -129,7 +131,17 @@ public record BodyHistory(
     }
     return last == null
         ? Optional.empty()
-        : Optional.of(new Place(region, side, times[0], times[1], times[2], recent, worst, last));
+        : Optional.of(
+            BodyHistoryPlaceBuilder.builder()
+                .region(region)
+                .side(side)
+                .stiff(times[0])
+                .sore(times[1])
+                .painful(times[2])
+                .recent(recent)
+                .worst(worst)
+                .last(last)
+                .build());
   }
 
   /** A place counts once in a session, as the worst that was seen of it. */

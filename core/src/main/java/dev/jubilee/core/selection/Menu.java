@@ -1,5 +1,6 @@
 package dev.jubilee.core.selection;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -21,6 +22,7 @@ import java.util.Set;
  * @param contacts most ground contacts
  * @param setups seconds between set-ups
  */
+@RecordBuilder
 public record Menu(
     List<Offer> offers,
     List<Integer> weights,
@@ -58,7 +60,7 @@ public record Menu(
   /** The same menu with no block that can be short. */
   Menu withoutLeast() {
     List<Room> rooms = blocks.stream().map(room -> new Room(0, room.most())).toList();
-    return new Menu(offers, weights, rooms, seconds, contacts, setups);
+    return MenuBuilder.builder(this).blocks(rooms).build();
   }
 
   /** What a set of offers is worth: weight × eighths × strength for each need, and biases. */

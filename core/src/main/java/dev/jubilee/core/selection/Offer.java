@@ -1,5 +1,6 @@
 package dev.jubilee.core.selection;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -16,6 +17,7 @@ import java.util.List;
  * @param bias points for or against it whatever the needs: attention it costs, habit, taste
  * @param required whether the coach has already chosen it
  */
+@RecordBuilder
 public record Offer(
     String id,
     String group,

@@ -40,8 +40,15 @@ public record Session(
 
   /** A session of which no more is known than its kind and its title. */
   public static Session of(Sport sport, SessionKind kind, String title) {
-    return new Session(
-        sport, kind, title, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+    return SessionBuilder.builder()
+        .sport(sport)
+        .kind(kind)
+        .title(title)
+        .effortMetres(Optional.empty())
+        .effortTime(Optional.empty())
+        .stroke(Optional.empty())
+        .aim(Optional.empty())
+        .build();
   }
 
   /** With an aim that is in watts for each kilogram in those of a body. */

@@ -52,14 +52,15 @@ final class EmbeddedSets {
   }
 
   private static Piece easyUnlessSaid(Piece whole, Extent amount) {
-    return new Piece(
-        1,
-        amount,
-        whole.aim().or(() -> Optional.of(Aim.Feel.EASY)),
-        whole.stroke(),
-        whole.rate(),
-        whole.extras(),
-        Rest.NONE);
+    return StepPieceBuilder.builder()
+        .times(1)
+        .amount(amount)
+        .aim(whole.aim().or(() -> Optional.of(Aim.Feel.EASY)))
+        .stroke(whole.stroke())
+        .rate(whole.rate())
+        .extras(whole.extras())
+        .rest(Rest.NONE)
+        .build();
   }
 
   private static Piece half(Piece base, int which) {
@@ -70,7 +71,7 @@ final class EmbeddedSets {
     } else {
       amount = Lengths.distance(((Extent.Distance) base.amount()).metres() / 2);
     }
-    return new Piece(1, amount, base.aim(), base.stroke(), base.rate(), base.extras(), Rest.NONE);
+    return StepPieceBuilder.builder(base).times(1).amount(amount).rest(Rest.NONE).build();
   }
 
   private static Extent left(LineBuilder draft, Extent whole, List<Step> inside) {

@@ -143,14 +143,7 @@ final class LineBuilder {
 
   private static Step aimed(Step step, Aim hard) {
     if (step instanceof Piece p) {
-      return new Piece(
-          p.times(),
-          p.amount(),
-          p.aim().or(() -> Optional.of(hard)),
-          p.stroke(),
-          p.rate(),
-          p.extras(),
-          p.rest());
+      return StepPieceBuilder.builder(p).aim(p.aim().or(() -> Optional.of(hard))).build();
     }
     Group group = (Group) step;
     List<Step> steps = group.steps().stream().map(s -> aimed(s, hard)).toList();
@@ -282,14 +275,15 @@ final class LineBuilder {
     }
     List<String> both = new ArrayList<>(piece.extras());
     both.addAll(extras);
-    return new Piece(
-        piece.times(),
-        piece.amount(),
-        piece.aim().or(() -> aim),
-        piece.stroke().or(() -> stroke),
-        piece.rate().or(() -> rate),
-        both,
-        piece.rest());
+    return StepPieceBuilder.builder()
+        .times(piece.times())
+        .amount(piece.amount())
+        .aim(piece.aim().or(() -> aim))
+        .stroke(piece.stroke().or(() -> stroke))
+        .rate(piece.rate().or(() -> rate))
+        .extras(both)
+        .rest(piece.rest())
+        .build();
   }
 
   private static final String TAIL =
@@ -303,22 +297,8 @@ final class LineBuilder {
     }
     int last = tail.get().count();
     return List.of(
-        new Piece(
-            piece.times() - last,
-            piece.amount(),
-            piece.aim(),
-            piece.stroke(),
-            piece.rate(),
-            piece.extras(),
-            piece.rest()),
-        new Piece(
-            last,
-            piece.amount(),
-            Optional.of(tail.get().aim()),
-            piece.stroke(),
-            piece.rate(),
-            piece.extras(),
-            piece.rest()));
+        StepPieceBuilder.builder(piece).times(piece.times() - last).build(),
+        StepPieceBuilder.builder(piece).times(last).aim(Optional.of(tail.get().aim())).build());
   }
 
   /** In the pool "@ 1:30" is a pace to some and a send-off to others. */
@@ -345,7 +325,16 @@ final class LineBuilder {
     for (int i = 0; i < efforts; i++) {
       Extent amount = amounts.get(amounts.size() > 1 ? i : 0);
       amount = isOneStretch ? Lengths.times(amount, 1.0 / efforts) : amount;
-      row.add(new Piece(1, amount, aim, stroke, Optional.of(rates.get(i)), extras, rest));
+      row.add(
+          StepPieceBuilder.builder()
+              .times(1)
+              .amount(amount)
+              .aim(aim)
+              .stroke(stroke)
+              .rate(Optional.of(rates.get(i)))
+              .extras(extras)
+              .rest(rest)
+              .build());
     }
     boolean isRepeated = amounts.size() > 1 && times.orElse(1) > 1;
     return isRepeated ? List.of(new Group(times.get(), row, Rest.NONE)) : row;
@@ -375,7 +364,16 @@ final class LineBuilder {
       boolean several = amounts.size() > 1;
       List<Step> row = new ArrayList<>();
       for (Extent amount : amounts) {
-        row.add(new Piece(several ? 1 : times.orElse(1), amount, aim, stroke, rate, extras, rest));
+        row.add(
+            StepPieceBuilder.builder()
+                .times(several ? 1 : times.orElse(1))
+                .amount(amount)
+                .aim(aim)
+                .stroke(stroke)
+                .rate(rate)
+                .extras(extras)
+                .rest(rest)
+                .build());
       }
       if (several && times.orElse(1) > 1) {
         steps.add(new Group(times.get(), row, Rest.NONE));

@@ -2,6 +2,7 @@ package dev.jubilee.core.shorthand;
 
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 
@@ -15,6 +16,7 @@ import java.util.Optional;
  * @param free words on a gym or jumps session, kept as they are
  * @param next what follows straight on in another sport
  */
+@RecordBuilder
 public record ParsedSession(
     Optional<SessionKind> said,
     Optional<Sport> sport,
@@ -38,6 +40,6 @@ public record ParsedSession(
 
   /** The same with something after it. */
   ParsedSession then(ParsedSession after) {
-    return new ParsedSession(said, sport, isHills, steps, free, Optional.of(after));
+    return ParsedSessionBuilder.builder(this).next(Optional.of(after)).build();
   }
 }

@@ -8,6 +8,7 @@ import dev.jubilee.core.shorthand.Step.Group;
 import dev.jubilee.core.shorthand.Step.Piece;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -56,7 +57,8 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
   private static final int LONG_TEST = 300;
 
   /** A piece of the session, with what is said of the whole. */
-  private record Context(
+  @RecordBuilder
+  record Context(
       Piece piece,
       boolean isHills,
       Sport sport,
@@ -113,8 +115,15 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
           isAlone && pieces.stream().allMatch(SessionClassification::isOneInSilence);
       kinds.add(
           kind(
-              new Context(
-                  pieces.get(i), outline.isHills(), in, seconds, isAlone, isSession, repeats)));
+              SessionClassificationContextBuilder.builder()
+                  .piece(pieces.get(i))
+                  .isHills(outline.isHills())
+                  .sport(in)
+                  .seconds(seconds)
+                  .isAlone(isAlone)
+                  .isSession(isSession)
+                  .repeats(repeats)
+                  .build()));
     }
     Optional<SessionKind> ofRepeats = ofSilentRepeats(pieces, kinds);
     for (int i = 0; i < pieces.size() && ofRepeats.isPresent(); i++) {

@@ -3,6 +3,7 @@ package dev.jubilee.core.shorthand;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.sport.Stroke;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 
@@ -23,6 +24,7 @@ public sealed interface Step {
    * @param rate strokes, steps or pedal turns a minute, where it is said: 10 to 250
    * @param extras words that change how it is done, not how hard: kick, pull, strides
    */
+  @RecordBuilder
   record Piece(
       int times,
       Extent amount,
@@ -40,7 +42,7 @@ public sealed interface Step {
 
     @Override
     public Piece after(Rest other) {
-      return new Piece(times, amount, aim, stroke, rate, extras, other);
+      return StepPieceBuilder.builder(this).rest(other).build();
     }
   }
 

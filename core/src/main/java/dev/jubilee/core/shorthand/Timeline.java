@@ -137,15 +137,7 @@ public final class Timeline {
         seconds,
         (int) Math.round(effort.points()),
         false,
-        ShorthandWriter.of(
-            new Piece(
-                1,
-                piece.amount(),
-                piece.aim(),
-                piece.stroke(),
-                piece.rate(),
-                piece.extras(),
-                Rest.NONE)));
+        ShorthandWriter.of(StepPieceBuilder.builder(piece).times(1).rest(Rest.NONE).build()));
   }
 
   private Effort effort(Piece piece) {

@@ -1,6 +1,7 @@
 package dev.jubilee.core.simulation;
 
 import dev.jubilee.core.athlete.Physique;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * How a body answers to load. Where sources give a range, {@link #USUAL} is within it and {@link
@@ -18,6 +19,7 @@ import dev.jubilee.core.athlete.Physique;
  * @param heartLag time constant of heart rate, s
  * @param heartLevel how far the heart rises for the same work, 1 for the usual
  */
+@RecordBuilder
 public record Body(
     double warming,
     double cooling,
@@ -25,9 +27,33 @@ public record Body(
     double uptake,
     double heartLag,
     double heartLevel) {
-  public static final Body USUAL = new Body(240, 1300, 3.6, 30, Physique.USUAL_LAG, 1);
-  public static final Body SLOW = new Body(300, 1000, 3.2, 40, Physique.USUAL_LAG, 1);
-  public static final Body QUICK = new Body(190, 1700, 4.0, 22, Physique.USUAL_LAG, 1);
+  public static final Body USUAL =
+      BodyBuilder.builder()
+          .warming(240)
+          .cooling(1300)
+          .rise(3.6)
+          .uptake(30)
+          .heartLag(Physique.USUAL_LAG)
+          .heartLevel(1)
+          .build();
+  public static final Body SLOW =
+      BodyBuilder.builder()
+          .warming(300)
+          .cooling(1000)
+          .rise(3.2)
+          .uptake(40)
+          .heartLag(Physique.USUAL_LAG)
+          .heartLevel(1)
+          .build();
+  public static final Body QUICK =
+      BodyBuilder.builder()
+          .warming(190)
+          .cooling(1700)
+          .rise(4.0)
+          .uptake(22)
+          .heartLag(Physique.USUAL_LAG)
+          .heartLevel(1)
+          .build();
 
   /** Four of five bodies are between the ends: so many standard deviations to either side. */
   private static final double ENDS = 1.2816;
@@ -54,8 +80,11 @@ public record Body(
   }
 
   private Body like(Physique physique, double share) {
-    return new Body(
-        share * warming, cooling, rise, uptake, physique.heartLag(), physique.heartLevel());
+    return BodyBuilder.builder(this)
+        .warming(share * warming)
+        .heartLag(physique.heartLag())
+        .heartLevel(physique.heartLevel())
+        .build();
   }
 
   /** Oxygen uptake at critical intensity as a share of the maximum; common practice. */

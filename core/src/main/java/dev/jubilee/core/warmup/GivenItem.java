@@ -7,6 +7,7 @@ import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.plan.DoseRange;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 
@@ -19,6 +20,7 @@ import java.util.Optional;
  * @param easier the rung below on its ladder that the athlete may do
  * @param harder the rung above
  */
+@RecordBuilder
 public record GivenItem(
     PlanItem item,
     int startsBefore,
@@ -63,17 +65,19 @@ public record GivenItem(
 
   static GivenItem of(Plan plan, PlanItem item, int startsBefore, Reason reason) {
     Optional<Drill> drill = plan.drill(item);
-    return new GivenItem(
-        item,
-        startsBefore,
-        item.target()
-            .map(t -> (int) Math.round(t.effort().points()))
-            .orElseGet(() -> drill.map(Drill::effort).orElse(0)),
-        DoseRange.of(item.dose(), drill).including(item.dose().amount()),
-        drill.flatMap(plan.library()::easier).flatMap(d -> allowed(plan, d)),
-        drill.flatMap(plan.library()::harder).flatMap(d -> allowed(plan, d)),
-        reason,
-        drill.map(HowTo::of).orElse(HowTo.UNKNOWN));
+    return GivenItemBuilder.builder()
+        .item(item)
+        .startsBefore(startsBefore)
+        .effort(
+            item.target()
+                .map(t -> (int) Math.round(t.effort().points()))
+                .orElseGet(() -> drill.map(Drill::effort).orElse(0)))
+        .range(DoseRange.of(item.dose(), drill).including(item.dose().amount()))
+        .easier(drill.flatMap(plan.library()::easier).flatMap(d -> allowed(plan, d)))
+        .harder(drill.flatMap(plan.library()::harder).flatMap(d -> allowed(plan, d)))
+        .reason(reason)
+        .howTo(drill.map(HowTo::of).orElse(HowTo.UNKNOWN))
+        .build();
   }
 
   private static Optional<Version> allowed(Plan plan, Drill drill) {

@@ -7,6 +7,7 @@ import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.readiness.Forecast;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -25,6 +26,7 @@ import java.util.Optional;
  * @param findings gravest first
  * @param forecast the state it leads to; empty in warm-ups from before forecasts existed
  */
+@RecordBuilder
 public record GivenWarmUp(
     int availableSeconds,
     int firstEffort,
@@ -42,6 +44,7 @@ public record GivenWarmUp(
    * @param code of its kind; later versions may no longer have it
    * @param isSeen whether the coach has taken note of it
    */
+  @RecordBuilder
   public record Note(
       String code,
       Severity severity,
@@ -60,28 +63,30 @@ public record GivenWarmUp(
       items.add(
           GivenItem.of(plan, plan.items().get(i), plan.startsBefore(i), warmUp.reasons().get(i)));
     }
-    return new GivenWarmUp(
-        plan.availableSeconds(),
-        (int) Math.round(plan.demand().firstEffort().points()),
-        plan.contacts(),
-        warmUp.why(),
-        plan.anchors().basis(),
-        plan.anchors().conflicts(),
-        items,
-        warmUp.findings().stream().map(f -> note(f, warmUp)).toList(),
-        Optional.of(Forecast.of(warmUp.readiness(), plan.anchors().heart())));
+    return GivenWarmUpBuilder.builder()
+        .availableSeconds(plan.availableSeconds())
+        .firstEffort((int) Math.round(plan.demand().firstEffort().points()))
+        .contacts(plan.contacts())
+        .why(warmUp.why())
+        .basis(plan.anchors().basis())
+        .conflicts(plan.anchors().conflicts())
+        .items(items)
+        .findings(warmUp.findings().stream().map(f -> note(f, warmUp)).toList())
+        .forecast(Optional.of(Forecast.of(warmUp.readiness(), plan.anchors().heart())))
+        .build();
   }
 
   private static Note note(Finding f, WarmUp warmUp) {
-    return new Note(
-        f.code().name(),
-        f.severity(),
-        f.itemId(),
-        f.what(),
-        f.why(),
-        f.evidence(),
-        f.remedy(),
-        warmUp.isAcknowledged(f));
+    return GivenWarmUpNoteBuilder.builder()
+        .code(f.code().name())
+        .severity(f.severity())
+        .itemId(f.itemId())
+        .what(f.what())
+        .why(f.why())
+        .evidence(f.evidence())
+        .remedy(f.remedy())
+        .isSeen(warmUp.isAcknowledged(f))
+        .build();
   }
 
   /** Its real length; it begins this long before the start. */

@@ -40,8 +40,8 @@ class BlockBordersTest {
     assertThat(back.contacts()).isCloseTo((int) (contacts * before.reference()), within(1));
     assertThat(back.changes().get(0).kind()).isEqualTo(Change.Kind.LESS);
     List<BuildStage> stages = BuildStage.TO_TOP_SPEED;
-    int was = stages.indexOf(before.build());
-    assertThat(stages.indexOf(back.build())).isEqualTo(Math.max(0, was - stagesDown));
+    int was = stages.indexOf(before.stage());
+    assertThat(stages.indexOf(back.stage())).isEqualTo(Math.max(0, was - stagesDown));
   }
 
   @ParameterizedTest

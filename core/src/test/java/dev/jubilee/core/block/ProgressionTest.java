@@ -97,16 +97,17 @@ class ProgressionTest {
     Map<Integer, Integer> landings = new HashMap<>();
     block.weeks().forEach(w -> landings.put(w.number(), random.nextInt(4)));
     BlockAthlete blockAthlete =
-        new BlockAthlete(
-            Scenarios.athlete(any(random, Level.values())),
-            start.plusDays(random.nextInt(3) == 0 ? 28 : 0),
-            interruptions,
-            mastery,
-            progressions,
-            ladders,
-            random.nextInt(3) == 0 ? 0 : 110,
-            landings,
-            random.nextBoolean());
+        BlockAthleteBuilder.builder()
+            .athlete(Scenarios.athlete(any(random, Level.values())))
+            .joins(start.plusDays(random.nextInt(3) == 0 ? 28 : 0))
+            .interruptions(interruptions)
+            .mastery(mastery)
+            .progressions(progressions)
+            .ladders(ladders)
+            .contactsADay(random.nextInt(3) == 0 ? 0 : 110)
+            .landings(landings)
+            .sprints(random.nextBoolean())
+            .build();
     LocalDate today = start.plusDays(random.nextInt(100) - 20);
     return new Case(
         block, blockAthlete, today, Progression.of(block, blockAthlete, LIBRARY, today, List.of()));
@@ -131,8 +132,8 @@ class ProgressionTest {
       AthleteWeek after = c.athleteWeeks().get(i);
       long up = after.rungs().keySet().stream().filter(l -> after.rung(l) > before.rung(l)).count();
       up += after.rungs().keySet().stream().filter(l -> after.dose(l) > before.dose(l)).count();
-      up += after.build().top() > before.build().top() ? 1 : 0;
-      up += after.build().efforts() > before.build().efforts() ? 1 : 0;
+      up += after.stage().top() > before.stage().top() ? 1 : 0;
+      up += after.stage().efforts() > before.stage().efforts() ? 1 : 0;
       assertThat(up).isLessThanOrEqualTo(1);
     }
   }
@@ -240,16 +241,17 @@ class ProgressionTest {
     LocalDate from = c.block().race().minusDays(20);
     more.add(new Interruption(Interruption.Kind.ILL, from, from.plusDays(6), Optional.empty()));
     BlockAthlete other =
-        new BlockAthlete(
-            c.blockAthlete().athlete(),
-            c.blockAthlete().joins(),
-            more,
-            c.blockAthlete().mastery(),
-            c.blockAthlete().progressions(),
-            c.blockAthlete().ladders(),
-            c.blockAthlete().contactsADay(),
-            c.blockAthlete().landings(),
-            c.blockAthlete().sprints());
+        BlockAthleteBuilder.builder()
+            .athlete(c.blockAthlete().athlete())
+            .joins(c.blockAthlete().joins())
+            .interruptions(more)
+            .mastery(c.blockAthlete().mastery())
+            .progressions(c.blockAthlete().progressions())
+            .ladders(c.blockAthlete().ladders())
+            .contactsADay(c.blockAthlete().contactsADay())
+            .landings(c.blockAthlete().landings())
+            .sprints(c.blockAthlete().sprints())
+            .build();
     List<AthleteWeek> again = Progression.of(c.block(), other, LIBRARY, c.today(), past);
     assertThat(again).hasSameSizeAs(c.athleteWeeks());
     assertThat(again.subList(0, past.size())).isEqualTo(past);
@@ -268,17 +270,7 @@ class ProgressionTest {
       AthleteWeek last = past.get(past.size() - 1);
       Map<String, Integer> rungs = new HashMap<>(last.rungs());
       rungs.put("kept-from-before", 1);
-      lived.set(
-          past.size() - 1,
-          new AthleteWeek(
-              last.week(),
-              rungs,
-              last.doses(),
-              last.build(),
-              last.contacts(),
-              last.reference(),
-              last.held(),
-              last.changes()));
+      lived.set(past.size() - 1, AthleteWeekBuilder.builder(last).rungs(rungs).build());
       assertThat(
               Progression.of(c.block(), other, LIBRARY, c.today(), lived)
                   .get(past.size() - 1)

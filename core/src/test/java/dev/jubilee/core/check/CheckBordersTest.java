@@ -8,6 +8,7 @@ import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Conditions;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.demand.Demand;
+import dev.jubilee.core.demand.DemandBuilder;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
@@ -122,21 +123,15 @@ class CheckBordersTest {
   }
 
   private static Demand demand(Demand d, int menu, int efforts, int contacts) {
-    return new Demand(
-        d.firstEffort(),
-        Effort.of(80),
-        d.raiseSeconds(),
-        Map.of(WarmUpPart.MOBILISE, menu),
-        d.drills(),
-        efforts,
-        0,
-        0,
-        0,
-        d.transitionSeconds(),
-        d.needs(),
-        contacts,
-        d.warmth(),
-        d.why());
+    return DemandBuilder.builder(d)
+        .buildTop(Effort.of(80))
+        .menuSeconds(Map.of(WarmUpPart.MOBILISE, menu))
+        .efforts(efforts)
+        .effortSeconds(0)
+        .restSeconds(0)
+        .primingSeconds(0)
+        .contacts(contacts)
+        .build();
   }
 
   private static Drill drill(String id) {

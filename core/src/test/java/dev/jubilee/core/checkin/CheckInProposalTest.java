@@ -82,17 +82,18 @@ class CheckInProposalTest {
   })
   void lowAnswersTogetherTell(int sleep, int mood, int fresh, Freshness freshness) {
     CheckIn told =
-        new CheckIn(
-            Optional.of(sleep),
-            Optional.of(mood),
-            Optional.of(fresh),
-            List.of(),
-            false,
-            List.of(),
-            Set.of(),
-            Optional.empty(),
-            Optional.empty(),
-            "");
+        CheckInBuilder.builder()
+            .sleep(Optional.of(sleep))
+            .mood(Optional.of(mood))
+            .freshness(Optional.of(fresh))
+            .aches(List.of())
+            .hurts(false)
+            .pains(List.of())
+            .alarms(Set.of())
+            .minutes(Optional.empty())
+            .comingFrom(Optional.empty())
+            .word("")
+            .build();
     PrescriptionRequest request = request(Sport.RUN);
     PrescriptionRequest changed = changed(told, request);
     assertThat(changed.circumstances().freshness()).isEqualTo(freshness);
@@ -181,31 +182,33 @@ class CheckInProposalTest {
   }
 
   private static CheckIn told(boolean hurts, List<Pain> pains) {
-    return new CheckIn(
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        List.of(),
-        hurts,
-        pains,
-        Set.of(),
-        Optional.empty(),
-        Optional.empty(),
-        "");
+    return CheckInBuilder.builder()
+        .sleep(Optional.empty())
+        .mood(Optional.empty())
+        .freshness(Optional.empty())
+        .aches(List.of())
+        .hurts(hurts)
+        .pains(pains)
+        .alarms(Set.of())
+        .minutes(Optional.empty())
+        .comingFrom(Optional.empty())
+        .word("")
+        .build();
   }
 
   private static CheckIn checkIn(List<Pain> pains, Set<Alarm> alarms, Optional<Integer> minutes) {
-    return new CheckIn(
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        List.of(),
-        !pains.isEmpty(),
-        pains,
-        alarms,
-        minutes,
-        Optional.empty(),
-        "");
+    return CheckInBuilder.builder()
+        .sleep(Optional.empty())
+        .mood(Optional.empty())
+        .freshness(Optional.empty())
+        .aches(List.of())
+        .hurts(!pains.isEmpty())
+        .pains(pains)
+        .alarms(alarms)
+        .minutes(minutes)
+        .comingFrom(Optional.empty())
+        .word("")
+        .build();
   }
 
   private static CheckIn anything(Random random) {
@@ -224,17 +227,19 @@ class CheckInProposalTest {
     if (random.nextInt(10) == 0) {
       alarms.add(any(random, Alarm.values()));
     }
-    return new CheckIn(
-        rating(random),
-        rating(random),
-        rating(random),
-        aches,
-        !pains.isEmpty(),
-        pains,
-        alarms,
-        random.nextBoolean() ? Optional.of(random.nextInt(60)) : Optional.empty(),
-        random.nextBoolean() ? Optional.of(any(random, ComingFrom.values())) : Optional.empty(),
-        "");
+    return CheckInBuilder.builder()
+        .sleep(rating(random))
+        .mood(rating(random))
+        .freshness(rating(random))
+        .aches(aches)
+        .hurts(!pains.isEmpty())
+        .pains(pains)
+        .alarms(alarms)
+        .minutes(random.nextBoolean() ? Optional.of(random.nextInt(60)) : Optional.empty())
+        .comingFrom(
+            random.nextBoolean() ? Optional.of(any(random, ComingFrom.values())) : Optional.empty())
+        .word("")
+        .build();
   }
 
   private static Optional<Integer> rating(Random random) {

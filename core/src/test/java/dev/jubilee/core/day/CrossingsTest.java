@@ -41,8 +41,24 @@ class CrossingsTest {
   void whatHasBegunIsNotMovedAndTheDayIsKept() {
     List<Group> fixed =
         List.of(
-            new Group("a", Place.TRACK, 0, 900, 600, List.of(), true),
-            new Group("b", Place.ROAD, 0, 900, 600, List.of(), true));
+            GroupBuilder.builder()
+                .id("a")
+                .place(Place.TRACK)
+                .start(0)
+                .length(900)
+                .watchedFrom(600)
+                .uses(List.of())
+                .isFixed(true)
+                .build(),
+            GroupBuilder.builder()
+                .id("b")
+                .place(Place.ROAD)
+                .start(0)
+                .length(900)
+                .watchedFrom(600)
+                .uses(List.of())
+                .isFixed(true)
+                .build());
     assertThat(Crossings.of(fixed, Map.of(), 1, -HOUR, HOUR).get(0).shift()).isEmpty();
     List<Group> late = List.of(at("a", Place.TRACK, 0), at("b", Place.ROAD, 0));
     assertThat(Crossings.of(late, Map.of(), 1, 0, 60).get(0).shift()).as("midnight").isEmpty();
@@ -63,7 +79,16 @@ class CrossingsTest {
     for (int i = 0; i < 3; i++) {
       three.add(new Group.Use(Place.BOATHOUSE, Kit.ROWER, 900, 300));
     }
-    Group group = new Group("a", Place.BOATHOUSE, 0, 900, 0, three, false);
+    Group group =
+        GroupBuilder.builder()
+            .id("a")
+            .place(Place.BOATHOUSE)
+            .start(0)
+            .length(900)
+            .watchedFrom(0)
+            .uses(three)
+            .isFixed(false)
+            .build();
     Crossing crossing = Crossings.of(List.of(group), Map.of(ROWERS, 2), 1, -HOUR, HOUR).get(0);
     assertThat(crossing.wanted()).isEqualTo(3);
     assertThat(crossing.there()).isEqualTo(2);
@@ -142,7 +167,15 @@ class CrossingsTest {
   }
 
   private static Group at(String id, Place place, long start) {
-    return new Group(id, place, start, 900, 600, List.of(), false);
+    return GroupBuilder.builder()
+        .id(id)
+        .place(place)
+        .start(start)
+        .length(900)
+        .watchedFrom(600)
+        .uses(List.of())
+        .isFixed(false)
+        .build();
   }
 
   private static Group any(Random random, String id) {
@@ -152,7 +185,14 @@ class CrossingsTest {
       uses.add(new Group.Use(Place.BOATHOUSE, Kit.ROWER, until + 30 + random.nextInt(600), until));
     }
     Place place = random.nextBoolean() ? Place.BOATHOUSE : Place.TRACK;
-    return new Group(
-        id, place, 60L * (random.nextInt(60) - 30), 1_230, 60 * random.nextInt(8), uses, false);
+    return GroupBuilder.builder()
+        .id(id)
+        .place(place)
+        .start(60L * (random.nextInt(60) - 30))
+        .length(1_230)
+        .watchedFrom(60 * random.nextInt(8))
+        .uses(uses)
+        .isFixed(false)
+        .build();
   }
 }

@@ -6,6 +6,7 @@ import dev.jubilee.core.athlete.AthleteBuilder;
 import dev.jubilee.core.athlete.Restriction.Side;
 import dev.jubilee.core.checkin.Alarm;
 import dev.jubilee.core.checkin.CheckIn;
+import dev.jubilee.core.checkin.CheckInBuilder;
 import dev.jubilee.core.checkin.CheckInProposal;
 import dev.jubilee.core.checkin.TodaysChange;
 import dev.jubilee.core.circumstances.ComingFrom;
@@ -92,8 +93,18 @@ final class Told {
         default -> throw new IllegalArgumentException(told);
       }
     }
-    return new CheckIn(
-        sleep, mood, freshness, aches, !pains.isEmpty(), pains, alarms, minutes, from, "");
+    return CheckInBuilder.builder()
+        .sleep(sleep)
+        .mood(mood)
+        .freshness(freshness)
+        .aches(aches)
+        .hurts(!pains.isEmpty())
+        .pains(pains)
+        .alarms(alarms)
+        .minutes(minutes)
+        .comingFrom(from)
+        .word("")
+        .build();
   }
 
   static List<Mark> marks(String told) {

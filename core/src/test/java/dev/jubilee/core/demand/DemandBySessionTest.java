@@ -353,7 +353,15 @@ class DemandBySessionTest {
   }
 
   private static TrainingPhase phase(int volume, double top, int efforts, int contacts) {
-    return new TrainingPhase("Week 2.", volume, top, efforts, contacts, Map.of(), Set.of());
+    return TrainingPhaseBuilder.builder()
+        .words("Week 2.")
+        .volume(volume)
+        .top(top)
+        .efforts(efforts)
+        .contacts(contacts)
+        .doses(Map.of())
+        .familiar(Set.of())
+        .build();
   }
 
   /** Common practice: close to a race nothing is new, the heavy stretch neither. */
@@ -363,7 +371,16 @@ class DemandBySessionTest {
         Session.of(Sport.RUN, SessionKind.TIME_TRIAL, "800 m").withEffortMetres(Optional.of(800.0));
     for (Set<String> familiar :
         List.of(Set.<String>of(), Set.of("a-skip"), Set.of("a-skip", "priming-run"))) {
-      TrainingPhase phase = new TrainingPhase("Race week.", 100, 1, 0, 200, Map.of(), familiar);
+      TrainingPhase phase =
+          TrainingPhaseBuilder.builder()
+              .words("Race week.")
+              .volume(100)
+              .top(1)
+              .efforts(0)
+              .contacts(200)
+              .doses(Map.of())
+              .familiar(familiar)
+              .build();
       Demand demand =
           DemandFinder.demand(
               race,
@@ -417,7 +434,16 @@ class DemandBySessionTest {
 
   @Test
   void aPhaseDosesALadderByItsShare() {
-    TrainingPhase phase = new TrainingPhase("", 100, 1, 0, 0, Map.of("a-series", 120), Set.of());
+    TrainingPhase phase =
+        TrainingPhaseBuilder.builder()
+            .words("")
+            .volume(100)
+            .top(1)
+            .efforts(0)
+            .contacts(0)
+            .doses(Map.of("a-series", 120))
+            .familiar(Set.of())
+            .build();
     assertThat(phase.amount("a-series", 10)).isEqualTo(12);
     assertThat(phase.amount("b-series", 10)).isEqualTo(10);
   }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import dev.jubilee.core.Scenarios;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Physique;
+import dev.jubilee.core.athlete.PhysiqueBuilder;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.HeartRate;
 import dev.jubilee.core.learning.HeartSighting.Reading;
@@ -153,7 +154,15 @@ class LearnedBodyTest {
               Scenarios.plan(
                   with(
                       Scenarios.request(sport, SessionKind.INTERVALS, Level.INTERMEDIATE, 35),
-                      new Physique(1, Physique.BODIES_DIFFER, lag, level, 0, 0, 0)));
+                      PhysiqueBuilder.builder()
+                          .warming(1)
+                          .spread(Physique.BODIES_DIFFER)
+                          .heartLag(lag)
+                          .heartLevel(level)
+                          .moments(0)
+                          .sooner(0)
+                          .jacketOff(0)
+                          .build()));
           SimulatedPlan simulated = SimulatedPlan.of(plan);
           HeartRate heart = plan.anchors().heart().orElseThrow();
           List<Reading> readings = new ArrayList<>();
@@ -184,7 +193,15 @@ class LearnedBodyTest {
   }
 
   private static Physique quick(int moments) {
-    return new Physique(0.75, 0.1, 40, 1, moments, Math.max(0, moments - 2), 420);
+    return PhysiqueBuilder.builder()
+        .warming(0.75)
+        .spread(0.1)
+        .heartLag(40)
+        .heartLevel(1)
+        .moments(moments)
+        .sooner(Math.max(0, moments - 2))
+        .jacketOff(420)
+        .build();
   }
 
   private static PrescriptionRequest with(PrescriptionRequest request, Physique physique) {

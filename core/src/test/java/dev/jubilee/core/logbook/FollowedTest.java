@@ -61,15 +61,16 @@ class FollowedTest {
     Optional<String> item = told.item().isPresent() ? Optional.empty() : Optional.of("a-skip");
     assertThatThrownBy(
             () ->
-                new Happening.Told(
-                        kind,
-                        item,
-                        told.drill(),
-                        told.reason(),
-                        told.seconds(),
-                        told.value(),
-                        told.signals(),
-                        told.look())
+                HappeningToldBuilder.builder()
+                    .kind(kind)
+                    .item(item)
+                    .drill(told.drill())
+                    .reason(told.reason())
+                    .seconds(told.seconds())
+                    .value(told.value())
+                    .signals(told.signals())
+                    .look(told.look())
+                    .build()
                     .toHappening())
         .isInstanceOf(OutOfRangeException.class)
         .hasMessageContaining("item");
@@ -132,13 +133,14 @@ class FollowedTest {
       case SIGNALS -> new Sensed(List.of(new Signal(at, 90 + chance.nextInt(90), 0, 0)));
       case LOOKED ->
           new Looked(
-              new Look(
-                  Checkpoint.RAISE_DONE,
-                  List.of(Mark.tight(BodyRegion.CALVES, Restriction.Side.LEFT)),
-                  one(chance, Decision.Kind.values()),
-                  Decision.Ground.ALL_WELL,
-                  true,
-                  Optional.empty()));
+              LookBuilder.builder()
+                  .checkpoint(Checkpoint.RAISE_DONE)
+                  .marks(List.of(Mark.tight(BodyRegion.CALVES, Restriction.Side.LEFT)))
+                  .decided(one(chance, Decision.Kind.values()))
+                  .ground(Decision.Ground.ALL_WELL)
+                  .isTaken(true)
+                  .session(Optional.empty())
+                  .build());
       default ->
           kind.isOfItem()
               ? new OfItem(

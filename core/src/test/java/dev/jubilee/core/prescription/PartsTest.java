@@ -11,6 +11,7 @@ import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Conditions;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.demand.Demand;
+import dev.jubilee.core.demand.DemandBuilder;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.drill.WarmUpPart;
@@ -53,21 +54,15 @@ class PartsTest {
 
   private static Demand demand() {
     Demand usual = Scenarios.plan(Sport.RUN, SessionKind.INTERVALS, Level.ADVANCED, 60).demand();
-    return new Demand(
-        usual.firstEffort(),
-        usual.buildTop(),
-        720,
-        Map.of(WarmUpPart.MOBILISE, 300, WarmUpPart.ACTIVATE, 100, WarmUpPart.DRILL, 200),
-        usual.drills(),
-        usual.efforts(),
-        0,
-        0,
-        0,
-        240,
-        usual.needs(),
-        usual.contacts(),
-        usual.warmth(),
-        usual.why());
+    return DemandBuilder.builder(usual)
+        .raiseSeconds(720)
+        .menuSeconds(
+            Map.of(WarmUpPart.MOBILISE, 300, WarmUpPart.ACTIVATE, 100, WarmUpPart.DRILL, 200))
+        .effortSeconds(0)
+        .restSeconds(0)
+        .primingSeconds(0)
+        .transitionSeconds(240)
+        .build();
   }
 
   private static Circumstances in(int minutes, boolean fill, int wait) {

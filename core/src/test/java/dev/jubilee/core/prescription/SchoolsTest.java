@@ -26,6 +26,7 @@ import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.plan.PrescriptionRequestBuilder;
 import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
@@ -250,18 +251,7 @@ class SchoolsTest {
     PrescriptionRequest r = before.request();
     Set<String> ids = new HashSet<>();
     before.items().forEach(i -> ids.add(i.drillId()));
-    return new PrescriptionRequest(
-        r.athlete(),
-        r.session(),
-        r.circumstances(),
-        approach,
-        ids,
-        r.locked(),
-        r.excluded(),
-        r.seen(),
-        r.tuning(),
-        r.phase(),
-        r.efforts());
+    return PrescriptionRequestBuilder.builder(r).approach(approach).lastTime(ids).build();
   }
 
   private static Drill firstDrill(Plan plan) {

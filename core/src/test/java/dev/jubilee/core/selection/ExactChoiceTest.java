@@ -37,14 +37,23 @@ class ExactChoiceTest {
 
   @Test
   void whatIsForcedIsInEvenBeyondTheLimits() {
-    Offer endless = new Offer("endless", "endless", 0, 0, 500, 90, List.of(), -50_000, true);
+    Offer endless =
+        OfferBuilder.builder()
+            .id("endless")
+            .group("endless")
+            .block(0)
+            .setup(0)
+            .seconds(500)
+            .contacts(90)
+            .covers(List.of())
+            .bias(-50_000)
+            .required(true)
+            .build();
     for (int seed = 0; seed < 50; seed++) {
       Menu menu = SmallMenus.of(seed);
       List<Offer> more = new ArrayList<>(menu.offers());
       more.add(endless);
-      Menu required =
-          new Menu(
-              more, menu.weights(), menu.blocks(), menu.seconds(), menu.contacts(), menu.setups());
+      Menu required = MenuBuilder.builder(menu).offers(more).build();
       Choice choice = ExactChoice.of(required);
       assertThat(choice.offers()).contains(endless);
       assertThat(choice.points()).isEqualTo(SmallMenus.best(required, List.of()));
@@ -56,14 +65,7 @@ class ExactChoiceTest {
     Random random = new Random(7);
     for (int seed = 0; seed < 100; seed++) {
       Menu menu = SmallMenus.of(seed);
-      Menu longer =
-          new Menu(
-              menu.offers(),
-              menu.weights(),
-              menu.blocks(),
-              menu.seconds() + random.nextInt(60),
-              menu.contacts(),
-              menu.setups());
+      Menu longer = MenuBuilder.builder(menu).seconds(menu.seconds() + random.nextInt(60)).build();
       assertThat(ExactChoice.of(longer).points())
           .isGreaterThanOrEqualTo(ExactChoice.of(menu).points());
     }
@@ -72,7 +74,14 @@ class ExactChoiceTest {
   @Test
   void aMenuWithNothingOnItGivesNothing() {
     Menu empty =
-        new Menu(List.of(), List.of(10), List.of(new Menu.Room(0, 60)), 300, 50, SetupTime.free());
+        MenuBuilder.builder()
+            .offers(List.of())
+            .weights(List.of(10))
+            .blocks(List.of(new Menu.Room(0, 60)))
+            .seconds(300)
+            .contacts(50)
+            .setups(SetupTime.free())
+            .build();
     Choice choice = ExactChoice.of(empty);
     assertThat(choice.offers()).isEmpty();
     assertThat(choice.points()).isZero();

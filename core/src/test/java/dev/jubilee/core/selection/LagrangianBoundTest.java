@@ -66,9 +66,7 @@ class LagrangianBoundTest {
         offers.add(tables.free.get(i));
       }
     }
-    Menu rest =
-        new Menu(
-            offers, menu.weights(), menu.blocks(), menu.seconds(), menu.contacts(), menu.setups());
+    Menu rest = MenuBuilder.builder(menu).offers(offers).build();
     List<Offer> all = new ArrayList<>(chosen);
     all.addAll(with);
     return SmallMenus.best(rest, all);

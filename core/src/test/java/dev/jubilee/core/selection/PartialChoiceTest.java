@@ -66,9 +66,7 @@ class PartialChoiceTest {
           kept.add(tables.free.get(i));
         }
       }
-      Menu fewer =
-          new Menu(
-              kept, menu.weights(), menu.blocks(), menu.seconds(), menu.contacts(), menu.setups());
+      Menu fewer = MenuBuilder.builder(menu).offers(kept).build();
       assertThat(SmallMenus.best(fewer, List.of())).isEqualTo(SmallMenus.best(menu, List.of()));
     }
   }

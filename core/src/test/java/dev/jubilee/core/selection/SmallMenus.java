@@ -29,8 +29,14 @@ final class SmallMenus {
       int least = random.nextBoolean() ? 0 : random.nextInt(80);
       rooms.add(new Menu.Room(least, least + 30 + random.nextInt(150)));
     }
-    return new Menu(
-        offers, weights, rooms, random.nextInt(260), random.nextInt(60), setups(random));
+    return MenuBuilder.builder()
+        .offers(offers)
+        .weights(weights)
+        .blocks(rooms)
+        .seconds(random.nextInt(260))
+        .contacts(random.nextInt(60))
+        .setups(setups(random))
+        .build();
   }
 
   private static Offer offer(Random random, int i, int count, boolean required) {
@@ -42,16 +48,17 @@ final class SmallMenus {
     }
     // Forced offers stand alone in their group, as what the coach locked does.
     String group = required ? "required " + i : "group " + random.nextInt(count);
-    return new Offer(
-        "offer " + i,
-        group,
-        random.nextInt(BLOCKS),
-        random.nextInt(SET_UPS),
-        10 + random.nextInt(60),
-        random.nextInt(3) == 0 ? 5 * random.nextInt(6) : 0,
-        covers,
-        random.nextInt(20_000) - 12_000,
-        required);
+    return OfferBuilder.builder()
+        .id("offer " + i)
+        .group(group)
+        .block(random.nextInt(BLOCKS))
+        .setup(random.nextInt(SET_UPS))
+        .seconds(10 + random.nextInt(60))
+        .contacts(random.nextInt(3) == 0 ? 5 * random.nextInt(6) : 0)
+        .covers(covers)
+        .bias(random.nextInt(20_000) - 12_000)
+        .required(required)
+        .build();
   }
 
   /** Each set-up costs its own seconds, and the more of them the more between. */

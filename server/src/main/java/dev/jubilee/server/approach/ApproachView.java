@@ -9,6 +9,7 @@ import dev.jubilee.core.approach.Approach.Neck;
 import dev.jubilee.core.approach.Approach.Routine;
 import dev.jubilee.core.approach.Approach.Support;
 import dev.jubilee.core.approach.Approach.Top;
+import dev.jubilee.core.approach.ApproachBuilder;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 
@@ -37,6 +38,15 @@ public record ApproachView(
   }
 
   public Approach toCore() {
-    return new Approach(first, holds, neck, balance, top, routine, support, changing);
+    return ApproachBuilder.builder()
+        .first(first)
+        .holds(holds)
+        .neck(neck)
+        .balance(balance)
+        .top(top)
+        .routine(routine)
+        .support(support)
+        .changing(changing)
+        .build();
   }
 }

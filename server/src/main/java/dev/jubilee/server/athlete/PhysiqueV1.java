@@ -1,6 +1,7 @@
 package dev.jubilee.server.athlete;
 
 import dev.jubilee.core.athlete.Physique;
+import dev.jubilee.core.athlete.PhysiqueBuilder;
 import java.util.Optional;
 
 /** What earlier warm-ups had shown of a body, as it is stored; see {@link Physique}. */
@@ -30,6 +31,14 @@ public record PhysiqueV1(
 
   /** As core knows it. */
   public Physique toCore() {
-    return new Physique(warming, spread, heartLag, heartLevel, moments, sooner, jacketOff);
+    return PhysiqueBuilder.builder()
+        .warming(warming)
+        .spread(spread)
+        .heartLag(heartLag)
+        .heartLevel(heartLevel)
+        .moments(moments)
+        .sooner(sooner)
+        .jacketOff(jacketOff)
+        .build();
   }
 }

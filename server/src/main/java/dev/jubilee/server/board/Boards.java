@@ -5,6 +5,7 @@ import dev.jubilee.core.day.Crossing;
 import dev.jubilee.core.day.Crossings;
 import dev.jubilee.core.day.Crossings.Held;
 import dev.jubilee.core.day.Group;
+import dev.jubilee.core.day.GroupBuilder;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.quantity.Bounds;
@@ -204,7 +205,15 @@ public class Boards {
         }
       }
     }
-    return new Group(session.id().toString(), details.place(), start, length, watched, uses, false);
+    return GroupBuilder.builder()
+        .id(session.id().toString())
+        .place(details.place())
+        .start(start)
+        .length(length)
+        .watchedFrom(watched)
+        .uses(uses)
+        .isFixed(false)
+        .build();
   }
 
   private static Place placeOf(Sketch sketch, int stage, Place otherwise) {
@@ -243,14 +252,7 @@ public class Boards {
   }
 
   private static Group fixed(Group group) {
-    return new Group(
-        group.id(),
-        group.place(),
-        group.start(),
-        group.length(),
-        group.watchedFrom(),
-        group.uses(),
-        true);
+    return GroupBuilder.builder(group).isFixed(true).build();
   }
 
   private static CrossingView view(Crossing crossing, ZoneId zone) {

@@ -3,6 +3,7 @@ package dev.jubilee.server.checkin;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.checkin.Alarm;
 import dev.jubilee.core.checkin.CheckIn;
+import dev.jubilee.core.checkin.CheckInBuilder;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.sport.BodyRegion;
@@ -73,16 +74,17 @@ public record CheckInInput(
         throw e.in("pains[" + i + "].");
       }
     }
-    return new CheckIn(
-        Optional.ofNullable(sleep),
-        Optional.ofNullable(mood),
-        Optional.ofNullable(freshness),
-        aches.stream().map(a -> new CheckIn.Ache(a.region(), a.side(), a.isSore())).toList(),
-        hurts,
-        hurting,
-        Set.copyOf(alarms),
-        Optional.ofNullable(minutes),
-        Optional.ofNullable(comingFrom),
-        word);
+    return CheckInBuilder.builder()
+        .sleep(Optional.ofNullable(sleep))
+        .mood(Optional.ofNullable(mood))
+        .freshness(Optional.ofNullable(freshness))
+        .aches(aches.stream().map(a -> new CheckIn.Ache(a.region(), a.side(), a.isSore())).toList())
+        .hurts(hurts)
+        .pains(hurting)
+        .alarms(Set.copyOf(alarms))
+        .minutes(Optional.ofNullable(minutes))
+        .comingFrom(Optional.ofNullable(comingFrom))
+        .word(word)
+        .build();
   }
 }

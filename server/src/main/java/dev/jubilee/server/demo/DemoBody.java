@@ -1,6 +1,7 @@
 package dev.jubilee.server.demo;
 
 import dev.jubilee.core.athlete.Physique;
+import dev.jubilee.core.athlete.PhysiqueBuilder;
 import dev.jubilee.core.learning.WarmingMoment;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.SimulatedPlan;
@@ -91,13 +92,14 @@ record DemoBody(
 
   /** The body to simulate their strap with. */
   Physique physique() {
-    return new Physique(
-        Math.max(Physique.LEAST, warming),
-        Physique.BODIES_DIFFER,
-        heartLag == 0 ? Physique.USUAL_LAG : heartLag,
-        heartLevel,
-        0,
-        0,
-        0);
+    return PhysiqueBuilder.builder()
+        .warming(Math.max(Physique.LEAST, warming))
+        .spread(Physique.BODIES_DIFFER)
+        .heartLag(heartLag == 0 ? Physique.USUAL_LAG : heartLag)
+        .heartLevel(heartLevel)
+        .moments(0)
+        .sooner(0)
+        .jacketOff(0)
+        .build();
   }
 }

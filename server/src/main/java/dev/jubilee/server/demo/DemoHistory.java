@@ -16,7 +16,7 @@ import dev.jubilee.core.logbook.Happening.Moment;
 import dev.jubilee.core.logbook.Happening.OfItem;
 import dev.jubilee.core.logbook.Happening.Sensed;
 import dev.jubilee.core.logbook.Happening.SkipReason;
-import dev.jubilee.core.logbook.Look;
+import dev.jubilee.core.logbook.LookBuilder;
 import dev.jubilee.core.logbook.Signal;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
@@ -355,14 +355,17 @@ class DemoHistory {
       tell(
           at,
           new Looked(
-              new Look(
-                  Checkpoint.RAISE_DONE,
-                  List.of(
-                      new Mark(Sign.TIGHT, Optional.of(BodyRegion.ACHILLES), Side.LEFT, 0, false)),
-                  Decision.Kind.CARRY_ON,
-                  Decision.Ground.ALL_WELL,
-                  true,
-                  Optional.empty())));
+              LookBuilder.builder()
+                  .checkpoint(Checkpoint.RAISE_DONE)
+                  .marks(
+                      List.of(
+                          new Mark(
+                              Sign.TIGHT, Optional.of(BodyRegion.ACHILLES), Side.LEFT, 0, false)))
+                  .decided(Decision.Kind.CARRY_ON)
+                  .ground(Decision.Ground.ALL_WELL)
+                  .isTaken(true)
+                  .session(Optional.empty())
+                  .build()));
     }
 
     private void signals(long begun) {

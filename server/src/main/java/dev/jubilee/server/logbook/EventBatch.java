@@ -3,6 +3,7 @@ package dev.jubilee.server.logbook;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.jubilee.core.logbook.FollowEvent;
 import dev.jubilee.core.logbook.Happening;
+import dev.jubilee.core.logbook.HappeningToldBuilder;
 import dev.jubilee.core.logbook.Signal;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -74,15 +75,17 @@ public record EventBatch(
      */
     FollowEvent toCore() {
       Happening.Told told =
-          new Happening.Told(
-              kind,
-              Optional.ofNullable(item),
-              Optional.ofNullable(drill),
-              Optional.ofNullable(reason),
-              seconds == null ? 0 : seconds,
-              value == null ? 0 : value,
-              signals == null ? List.of() : signals.stream().map(SignalInput::toCore).toList(),
-              Optional.ofNullable(look).map(LookInput::toCore));
+          HappeningToldBuilder.builder()
+              .kind(kind)
+              .item(Optional.ofNullable(item))
+              .drill(Optional.ofNullable(drill))
+              .reason(Optional.ofNullable(reason))
+              .seconds(seconds == null ? 0 : seconds)
+              .value(value == null ? 0 : value)
+              .signals(
+                  signals == null ? List.of() : signals.stream().map(SignalInput::toCore).toList())
+              .look(Optional.ofNullable(look).map(LookInput::toCore))
+              .build();
       return new FollowEvent(sequence, run, at, told.toHappening());
     }
   }

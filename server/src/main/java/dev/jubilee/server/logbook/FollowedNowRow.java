@@ -3,6 +3,7 @@ package dev.jubilee.server.logbook;
 import dev.jubilee.core.decision.Decision;
 import dev.jubilee.core.logbook.Standing;
 import dev.jubilee.core.logbook.Standing.Since;
+import dev.jubilee.core.logbook.StandingBuilder;
 import dev.jubilee.server.tenant.ClubRow;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -51,13 +52,14 @@ public class FollowedNowRow extends ClubRow<UUID> {
   }
 
   Standing standing() {
-    return new Standing(
-        Optional.ofNullable(onWayAt),
-        Optional.ofNullable(begunAt),
-        Optional.ofNullable(item).map(i -> new Since<>(i, itemAt)),
-        Optional.ofNullable(endedAt),
-        Optional.ofNullable(startedAt),
-        Optional.ofNullable(decided).map(d -> new Since<>(d, decidedAt)));
+    return StandingBuilder.builder()
+        .onWay(Optional.ofNullable(onWayAt))
+        .begun(Optional.ofNullable(begunAt))
+        .item(Optional.ofNullable(item).map(i -> new Since<>(i, itemAt)))
+        .ended(Optional.ofNullable(endedAt))
+        .started(Optional.ofNullable(startedAt))
+        .decided(Optional.ofNullable(decided).map(d -> new Since<>(d, decidedAt)))
+        .build();
   }
 
   /** Of which warm-up. */

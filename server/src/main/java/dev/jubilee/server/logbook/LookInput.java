@@ -6,6 +6,7 @@ import dev.jubilee.core.decision.Decision;
 import dev.jubilee.core.decision.Mark;
 import dev.jubilee.core.decision.Sign;
 import dev.jubilee.core.logbook.Look;
+import dev.jubilee.core.logbook.LookBuilder;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.sport.BodyRegion;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -45,8 +46,14 @@ public record LookInput(
   }
 
   Look toCore() {
-    return new Look(
-        checkpoint, marks(marks), decided, ground, isTaken, Optional.ofNullable(session));
+    return LookBuilder.builder()
+        .checkpoint(checkpoint)
+        .marks(marks(marks))
+        .decided(decided)
+        .ground(ground)
+        .isTaken(isTaken)
+        .session(Optional.ofNullable(session))
+        .build();
   }
 
   static LookInput of(Look look) {

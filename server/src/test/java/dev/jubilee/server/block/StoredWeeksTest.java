@@ -3,8 +3,10 @@ package dev.jubilee.server.block;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.jubilee.core.block.AthleteWeek;
+import dev.jubilee.core.block.AthleteWeekBuilder;
 import dev.jubilee.core.block.BuildStage;
 import dev.jubilee.core.block.Change;
+import dev.jubilee.core.block.ChangeBuilder;
 import dev.jubilee.core.block.Emphasis;
 import dev.jubilee.core.block.Week;
 import dev.jubilee.server.block.stored.AthleteWeeksV1;
@@ -20,23 +22,33 @@ import org.junit.jupiter.api.Test;
 /** Weeks that an earlier server stored are read as they were; the sample is never rewritten. */
 class StoredWeeksTest {
   private static final AthleteWeek WEEK =
-      new AthleteWeek(
-          new Week(3, LocalDate.of(2026, 12, 21), Emphasis.SPECIFIC),
-          Map.of("a-series", 2, "squat", 1),
-          Map.of("squat", 120),
-          new BuildStage(0.95, -1),
-          84,
-          70,
-          Map.of("a-series", 1, "squat", 3),
-          List.of(
-              new Change(
-                  Change.Kind.RUNG_UP,
-                  "a-series",
-                  1,
-                  2,
-                  true,
-                  "Two weeks on A-march; A-skip next."),
-              new Change(Change.Kind.HOLD, "", 0, 0, false, "As it was.")));
+      AthleteWeekBuilder.builder()
+          .week(new Week(3, LocalDate.of(2026, 12, 21), Emphasis.SPECIFIC))
+          .rungs(Map.of("a-series", 2, "squat", 1))
+          .doses(Map.of("squat", 120))
+          .stage(new BuildStage(0.95, -1))
+          .contacts(84)
+          .reference(70)
+          .held(Map.of("a-series", 1, "squat", 3))
+          .changes(
+              List.of(
+                  ChangeBuilder.builder()
+                      .kind(Change.Kind.RUNG_UP)
+                      .ladder("a-series")
+                      .from(1)
+                      .to(2)
+                      .provisional(true)
+                      .why("Two weeks on A-march; A-skip next.")
+                      .build(),
+                  ChangeBuilder.builder()
+                      .kind(Change.Kind.HOLD)
+                      .ladder("")
+                      .from(0)
+                      .to(0)
+                      .provisional(false)
+                      .why("As it was.")
+                      .build()))
+          .build();
 
   private final Json json = new Json();
 
@@ -55,15 +67,25 @@ class StoredWeeksTest {
     for (Emphasis emphasis : Emphasis.values()) {
       for (Change.Kind kind : Change.Kind.values()) {
         AthleteWeek week =
-            new AthleteWeek(
-                new Week(1, LocalDate.of(2028, 2, 28), emphasis),
-                Map.of(),
-                Map.of(),
-                new BuildStage(1, 1),
-                0,
-                0,
-                Map.of(),
-                List.of(new Change(kind, "squat", 1, 2, false, "Grüße, –8 °C")));
+            AthleteWeekBuilder.builder()
+                .week(new Week(1, LocalDate.of(2028, 2, 28), emphasis))
+                .rungs(Map.of())
+                .doses(Map.of())
+                .stage(new BuildStage(1, 1))
+                .contacts(0)
+                .reference(0)
+                .held(Map.of())
+                .changes(
+                    List.of(
+                        ChangeBuilder.builder()
+                            .kind(kind)
+                            .ladder("squat")
+                            .from(1)
+                            .to(2)
+                            .provisional(false)
+                            .why("Grüße, –8 °C")
+                            .build()))
+                .build();
         String stored = json.write(AthleteWeeksV1.of(List.of(week), List.of()));
         assertThat(json.read(stored, AthleteWeeksV1.class).toCore()).containsExactly(week);
       }

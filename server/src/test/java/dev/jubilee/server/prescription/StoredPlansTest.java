@@ -32,6 +32,8 @@ import dev.jubilee.core.session.SessionBuilder;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
 import dev.jubilee.core.warmup.GivenWarmUp;
+import dev.jubilee.core.warmup.GivenWarmUpBuilder;
+import dev.jubilee.core.warmup.GivenWarmUpNoteBuilder;
 import dev.jubilee.core.warmup.WarmUp;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.prescription.stored.OutcomeV1;
@@ -163,26 +165,18 @@ class StoredPlansTest {
         edits.stream()
             .map(
                 edit ->
-                    new GivenWarmUp.Note(
-                        "LAYERS",
-                        Severity.NOTE,
-                        Optional.empty(),
-                        "what",
-                        "why",
-                        "evidence",
-                        new Remedy("Do it", edit),
-                        false))
+                    GivenWarmUpNoteBuilder.builder()
+                        .code("LAYERS")
+                        .severity(Severity.NOTE)
+                        .itemId(Optional.empty())
+                        .what("what")
+                        .why("why")
+                        .evidence("evidence")
+                        .remedy(new Remedy("Do it", edit))
+                        .isSeen(false)
+                        .build())
             .toList();
-    return new GivenWarmUp(
-        given.availableSeconds(),
-        given.firstEffort(),
-        given.contacts(),
-        given.why(),
-        given.basis(),
-        given.conflicts(),
-        given.items(),
-        findings,
-        given.forecast());
+    return GivenWarmUpBuilder.builder(given).findings(findings).build();
   }
 
   private PlanSource everything(String aim) throws IOException {

@@ -2,8 +2,10 @@ package dev.jubilee.server.block.stored;
 
 import com.fasterxml.jackson.annotation.JsonAlias;
 import dev.jubilee.core.block.AthleteWeek;
+import dev.jubilee.core.block.AthleteWeekBuilder;
 import dev.jubilee.core.block.BuildStage;
 import dev.jubilee.core.block.Change;
+import dev.jubilee.core.block.ChangeBuilder;
 import dev.jubilee.core.block.Emphasis;
 import dev.jubilee.core.block.Week;
 import java.time.LocalDate;
@@ -35,7 +37,7 @@ public record AthleteWeeksV1(List<WeekV1> weeks, List<String> ladders) {
           new DatesV1(week.number(), week.firstDay(), week.emphasis()),
           w.rungs(),
           w.doses(),
-          new BuildV1(w.build().top(), w.build().efforts()),
+          new BuildV1(w.stage().top(), w.stage().efforts()),
           w.contacts(),
           w.reference(),
           w.held(),
@@ -43,15 +45,16 @@ public record AthleteWeeksV1(List<WeekV1> weeks, List<String> ladders) {
     }
 
     AthleteWeek toCore() {
-      return new AthleteWeek(
-          new Week(week.number(), week.firstDay(), week.emphasis()),
-          rungs,
-          doses,
-          new BuildStage(build.top(), build.efforts()),
-          contacts,
-          reference,
-          held,
-          changes.stream().map(ChangeV1::toCore).toList());
+      return AthleteWeekBuilder.builder()
+          .week(new Week(week.number(), week.firstDay(), week.emphasis()))
+          .rungs(rungs)
+          .doses(doses)
+          .stage(new BuildStage(build.top(), build.efforts()))
+          .contacts(contacts)
+          .reference(reference)
+          .held(held)
+          .changes(changes.stream().map(ChangeV1::toCore).toList())
+          .build();
     }
   }
 
@@ -70,7 +73,14 @@ public record AthleteWeeksV1(List<WeekV1> weeks, List<String> ladders) {
     }
 
     Change toCore() {
-      return new Change(kind, ladder, from, to, provisional, why);
+      return ChangeBuilder.builder()
+          .kind(kind)
+          .ladder(ladder)
+          .from(from)
+          .to(to)
+          .provisional(provisional)
+          .why(why)
+          .build();
     }
   }
 

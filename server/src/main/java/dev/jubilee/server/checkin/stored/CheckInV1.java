@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.checkin.Alarm;
 import dev.jubilee.core.checkin.CheckIn;
+import dev.jubilee.core.checkin.CheckInBuilder;
 import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.sport.BodyRegion;
 import java.util.List;
@@ -48,18 +49,20 @@ public record CheckInV1(
   }
 
   public CheckIn toCore() {
-    return new CheckIn(
-        Optional.ofNullable(sleep),
-        Optional.ofNullable(mood),
-        Optional.ofNullable(freshness),
-        aches.stream().map(a -> new CheckIn.Ache(a.region(), a.side(), a.isSore())).toList(),
-        hurts,
-        pains.stream()
-            .map(p -> new CheckIn.Pain(p.region(), p.side(), p.intensity(), p.since()))
-            .toList(),
-        Set.copyOf(alarms),
-        Optional.ofNullable(minutes),
-        Optional.ofNullable(comingFrom),
-        word);
+    return CheckInBuilder.builder()
+        .sleep(Optional.ofNullable(sleep))
+        .mood(Optional.ofNullable(mood))
+        .freshness(Optional.ofNullable(freshness))
+        .aches(aches.stream().map(a -> new CheckIn.Ache(a.region(), a.side(), a.isSore())).toList())
+        .hurts(hurts)
+        .pains(
+            pains.stream()
+                .map(p -> new CheckIn.Pain(p.region(), p.side(), p.intensity(), p.since()))
+                .toList())
+        .alarms(Set.copyOf(alarms))
+        .minutes(Optional.ofNullable(minutes))
+        .comingFrom(Optional.ofNullable(comingFrom))
+        .word(word)
+        .build();
   }
 }

@@ -8,7 +8,9 @@ import dev.jubilee.core.decision.Mark;
 import dev.jubilee.core.decision.Sign;
 import dev.jubilee.core.logbook.FollowEvent;
 import dev.jubilee.core.logbook.Happening;
+import dev.jubilee.core.logbook.HappeningToldBuilder;
 import dev.jubilee.core.logbook.Look;
+import dev.jubilee.core.logbook.LookBuilder;
 import dev.jubilee.core.logbook.Signal;
 import dev.jubilee.core.sport.BodyRegion;
 import java.util.List;
@@ -47,15 +49,16 @@ public record EventV1(
 
   public FollowEvent toCore() {
     Happening.Told told =
-        new Happening.Told(
-            kind,
-            Optional.ofNullable(item),
-            Optional.ofNullable(drill),
-            Optional.ofNullable(reason),
-            seconds == null ? 0 : seconds,
-            value == null ? 0 : value,
-            signals == null ? List.of() : signals.stream().map(SignalV1::toCore).toList(),
-            Optional.ofNullable(look).map(LookV1::toCore));
+        HappeningToldBuilder.builder()
+            .kind(kind)
+            .item(Optional.ofNullable(item))
+            .drill(Optional.ofNullable(drill))
+            .reason(Optional.ofNullable(reason))
+            .seconds(seconds == null ? 0 : seconds)
+            .value(value == null ? 0 : value)
+            .signals(signals == null ? List.of() : signals.stream().map(SignalV1::toCore).toList())
+            .look(Optional.ofNullable(look).map(LookV1::toCore))
+            .build();
     return new FollowEvent(sequence, run, at, told.toHappening());
   }
 
@@ -89,13 +92,14 @@ public record EventV1(
     }
 
     public Look toCore() {
-      return new Look(
-          checkpoint,
-          marks.stream().map(MarkV1::toCore).toList(),
-          decided,
-          ground,
-          isTaken,
-          Optional.ofNullable(session));
+      return LookBuilder.builder()
+          .checkpoint(checkpoint)
+          .marks(marks.stream().map(MarkV1::toCore).toList())
+          .decided(decided)
+          .ground(ground)
+          .isTaken(isTaken)
+          .session(Optional.ofNullable(session))
+          .build();
     }
   }
 

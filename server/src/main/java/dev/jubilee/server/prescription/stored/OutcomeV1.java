@@ -13,10 +13,15 @@ import dev.jubilee.core.plan.Lock;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.readiness.Forecast;
+import dev.jubilee.core.readiness.ForecastBuilder;
 import dev.jubilee.core.readiness.Verdict;
+import dev.jubilee.core.readiness.VerdictBuilder;
 import dev.jubilee.core.sport.TargetMetric;
 import dev.jubilee.core.warmup.GivenItem;
+import dev.jubilee.core.warmup.GivenItemBuilder;
 import dev.jubilee.core.warmup.GivenWarmUp;
+import dev.jubilee.core.warmup.GivenWarmUpBuilder;
+import dev.jubilee.core.warmup.GivenWarmUpNoteBuilder;
 import dev.jubilee.core.warmup.Reason;
 import java.util.List;
 import java.util.Optional;
@@ -58,18 +63,20 @@ public record OutcomeV1(
    * @param planned its items, which lie in the snapshot beside this
    */
   public GivenWarmUp toCore(List<PlanItem> planned) {
-    return new GivenWarmUp(
-        available,
-        firstEffort,
-        contacts,
-        why,
-        basis.stream().map(PhraseV1::toCore).toList(),
-        conflicts,
-        IntStream.range(0, planned.size())
-            .mapToObj(i -> items.get(i).toCore(planned.get(i)))
-            .toList(),
-        findings.stream().map(FindingV1::toCore).toList(),
-        Optional.ofNullable(readiness).map(ReadinessV1::toCore));
+    return GivenWarmUpBuilder.builder()
+        .availableSeconds(available)
+        .firstEffort(firstEffort)
+        .contacts(contacts)
+        .why(why)
+        .basis(basis.stream().map(PhraseV1::toCore).toList())
+        .conflicts(conflicts)
+        .items(
+            IntStream.range(0, planned.size())
+                .mapToObj(i -> items.get(i).toCore(planned.get(i)))
+                .toList())
+        .findings(findings.stream().map(FindingV1::toCore).toList())
+        .forecast(Optional.ofNullable(readiness).map(ReadinessV1::toCore))
+        .build();
   }
 
   /** Words with figures in them. */
@@ -158,15 +165,16 @@ public record OutcomeV1(
     }
 
     GivenItem toCore(PlanItem planned) {
-      return new GivenItem(
-          planned,
-          startsBefore,
-          effort,
-          new DoseRange(least, most),
-          Optional.ofNullable(easier).map(RungV1::toCore),
-          Optional.ofNullable(harder).map(RungV1::toCore),
-          new Reason(reason, without),
-          new GivenItem.HowTo(steps, cues, fault, caution, kit));
+      return GivenItemBuilder.builder()
+          .item(planned)
+          .startsBefore(startsBefore)
+          .effort(effort)
+          .range(new DoseRange(least, most))
+          .easier(Optional.ofNullable(easier).map(RungV1::toCore))
+          .harder(Optional.ofNullable(harder).map(RungV1::toCore))
+          .reason(new Reason(reason, without))
+          .howTo(new GivenItem.HowTo(steps, cues, fault, caution, kit))
+          .build();
     }
   }
 
@@ -235,8 +243,16 @@ public record OutcomeV1(
     }
 
     Forecast toCore() {
-      return new Forecast(
-          step, warmth, warmthLow, warmthHigh, freshness, heart, reserve, verdict.toCore());
+      return ForecastBuilder.builder()
+          .step(step)
+          .warmth(warmth)
+          .warmthLow(warmthLow)
+          .warmthHigh(warmthHigh)
+          .freshness(freshness)
+          .heart(heart)
+          .reserve(reserve)
+          .verdict(verdict.toCore())
+          .build();
     }
   }
 
@@ -275,18 +291,19 @@ public record OutcomeV1(
     }
 
     Verdict toCore() {
-      return new Verdict(
-          warmth,
-          warmthLow,
-          warmthHigh,
-          wanted,
-          isWarm,
-          freshness,
-          isFresh,
-          isRehearsed,
-          Optional.ofNullable(readyFrom).map(from -> new Verdict.Window(from, readyTo)),
-          Optional.ofNullable(topUp).map(t -> new Verdict.TopUp(t.seconds(), t.before())),
-          sentences);
+      return VerdictBuilder.builder()
+          .warmth(warmth)
+          .warmthLow(warmthLow)
+          .warmthHigh(warmthHigh)
+          .wanted(wanted)
+          .isWarm(isWarm)
+          .freshness(freshness)
+          .isFresh(isFresh)
+          .isRehearsed(isRehearsed)
+          .window(Optional.ofNullable(readyFrom).map(from -> new Verdict.Window(from, readyTo)))
+          .topUp(Optional.ofNullable(topUp).map(t -> new Verdict.TopUp(t.seconds(), t.before())))
+          .sentences(sentences)
+          .build();
     }
   }
 
@@ -316,15 +333,16 @@ public record OutcomeV1(
     }
 
     GivenWarmUp.Note toCore() {
-      return new GivenWarmUp.Note(
-          code,
-          severity,
-          Optional.ofNullable(itemId),
-          what,
-          why,
-          evidence,
-          new Remedy(remedy.label(), remedy.edit().toCore()),
-          seen);
+      return GivenWarmUpNoteBuilder.builder()
+          .code(code)
+          .severity(severity)
+          .itemId(Optional.ofNullable(itemId))
+          .what(what)
+          .why(why)
+          .evidence(evidence)
+          .remedy(new Remedy(remedy.label(), remedy.edit().toCore()))
+          .isSeen(seen)
+          .build();
     }
   }
 

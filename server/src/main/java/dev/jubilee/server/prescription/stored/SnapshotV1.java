@@ -3,6 +3,7 @@ package dev.jubilee.server.prescription.stored;
 import com.fasterxml.jackson.annotation.JsonAlias;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.jubilee.core.approach.Approach;
+import dev.jubilee.core.approach.ApproachBuilder;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.AthleteBuilder;
 import dev.jubilee.core.athlete.Contraindication;
@@ -20,15 +21,19 @@ import dev.jubilee.core.circumstances.PriorExercise;
 import dev.jubilee.core.circumstances.Stage;
 import dev.jubilee.core.circumstances.Transfer;
 import dev.jubilee.core.demand.TrainingPhase;
+import dev.jubilee.core.demand.TrainingPhaseBuilder;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.intensity.Target;
+import dev.jubilee.core.intensity.TargetBuilder;
 import dev.jubilee.core.plan.Lock;
 import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PlanItemBuilder;
 import dev.jubilee.core.plan.PlanSource;
 import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.plan.PrescriptionRequestBuilder;
 import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.plan.Tuning;
 import dev.jubilee.core.session.Session;
@@ -110,18 +115,19 @@ public record SnapshotV1(Request request, List<Item> items) {
     }
 
     PrescriptionRequest toCore() {
-      return new PrescriptionRequest(
-          athlete.toCore(),
-          session.toCore(),
-          circumstances.toCore(),
-          approach == null ? Approach.USUAL : approach.toCore(),
-          lastTime == null ? Set.of() : lastTime,
-          SnapshotV1.toCore(pinned),
-          excluded,
-          seen == null ? Set.of() : seen,
-          tuning == null ? Tuning.NONE : tuning.toCore(),
-          phase == null ? TrainingPhase.NONE : phase.toCore(),
-          Optional.ofNullable(efforts));
+      return PrescriptionRequestBuilder.builder()
+          .athlete(athlete.toCore())
+          .session(session.toCore())
+          .circumstances(circumstances.toCore())
+          .approach(approach == null ? Approach.USUAL : approach.toCore())
+          .lastTime(lastTime == null ? Set.of() : lastTime)
+          .locked(SnapshotV1.toCore(pinned))
+          .excluded(excluded)
+          .seen(seen == null ? Set.of() : seen)
+          .tuning(tuning == null ? Tuning.NONE : tuning.toCore())
+          .phase(phase == null ? TrainingPhase.NONE : phase.toCore())
+          .efforts(Optional.ofNullable(efforts))
+          .build();
     }
   }
 
@@ -376,15 +382,16 @@ public record SnapshotV1(Request request, List<Item> items) {
 
     public Approach toCore() {
       Approach usual = Approach.USUAL;
-      return new Approach(
-          or(first, usual.first()),
-          or(holds, usual.holds()),
-          or(neck, usual.neck()),
-          or(balance, usual.balance()),
-          or(top, usual.top()),
-          or(routine, usual.routine()),
-          or(support, usual.support()),
-          or(changing, usual.changing()));
+      return ApproachBuilder.builder()
+          .first(or(first, usual.first()))
+          .holds(or(holds, usual.holds()))
+          .neck(or(neck, usual.neck()))
+          .balance(or(balance, usual.balance()))
+          .top(or(top, usual.top()))
+          .routine(or(routine, usual.routine()))
+          .support(or(support, usual.support()))
+          .changing(or(changing, usual.changing()))
+          .build();
     }
 
     /** What was not asked yet when it was stored. */
@@ -420,7 +427,15 @@ public record SnapshotV1(Request request, List<Item> items) {
     }
 
     TrainingPhase toCore() {
-      return new TrainingPhase(words, volume, top, efforts, contacts, doses, familiar);
+      return TrainingPhaseBuilder.builder()
+          .words(words)
+          .volume(volume)
+          .top(top)
+          .efforts(efforts)
+          .contacts(contacts)
+          .doses(doses)
+          .familiar(familiar)
+          .build();
     }
   }
 
@@ -465,19 +480,20 @@ public record SnapshotV1(Request request, List<Item> items) {
     }
 
     PlanItem toCore() {
-      return new PlanItem(
-          id,
-          block,
-          drillId,
-          name,
-          dose.toCore(),
-          Optional.ofNullable(target).map(TargetV1::toCore),
-          round != null ? round : id.endsWith("-round-2") ? 2 : 1,
-          changeSeconds,
-          changeNote,
-          new Recovery(recoverySeconds, recovery != null ? recovery : byNote()),
-          lock,
-          stage == null ? 0 : stage);
+      return PlanItemBuilder.builder()
+          .id(id)
+          .block(block)
+          .drillId(drillId)
+          .name(name)
+          .dose(dose.toCore())
+          .target(Optional.ofNullable(target).map(TargetV1::toCore))
+          .round(round != null ? round : id.endsWith("-round-2") ? 2 : 1)
+          .changeSeconds(changeSeconds)
+          .changeNote(changeNote)
+          .recovery(new Recovery(recoverySeconds, recovery != null ? recovery : byNote()))
+          .lock(lock)
+          .stage(stage == null ? 0 : stage)
+          .build();
     }
 
     private Recovery.Doing byNote() {
@@ -513,15 +529,16 @@ public record SnapshotV1(Request request, List<Item> items) {
     }
 
     Target toCore() {
-      return new Target(
-          Effort.of(effort.points()),
-          gauge,
-          value,
-          percentOfTop,
-          heartLow,
-          heartHigh,
-          ratePerMinute,
-          spread);
+      return TargetBuilder.builder()
+          .effort(Effort.of(effort.points()))
+          .metric(gauge)
+          .value(value)
+          .percentOfTop(percentOfTop)
+          .heartLow(heartLow)
+          .heartHigh(heartHigh)
+          .ratePerMinute(ratePerMinute)
+          .spread(spread)
+          .build();
     }
   }
 

@@ -7,6 +7,7 @@ import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.learning.HeartSighting;
 import dev.jubilee.core.learning.WarmingMoment;
 import dev.jubilee.core.logbook.Counts;
+import dev.jubilee.core.logbook.CountsBuilder;
 import dev.jubilee.core.logbook.DeviceRecord.State;
 import dev.jubilee.core.logbook.Happening.SkipReason;
 import java.util.List;
@@ -56,7 +57,14 @@ public record RecordV1(
     }
 
     public Counts toCore() {
-      return new Counts(mobility, drills, efforts, contacts, top, seconds);
+      return CountsBuilder.builder()
+          .mobility(mobility)
+          .drills(drills)
+          .efforts(efforts)
+          .contacts(contacts)
+          .top(top)
+          .seconds(seconds)
+          .build();
     }
   }
 
