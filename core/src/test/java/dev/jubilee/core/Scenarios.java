@@ -30,10 +30,10 @@ public final class Scenarios {
         .maximumHeartRate(Optional.of(188))
         .results(
             List.of(
-                new TestResult.RunRace(5000, Duration.ofMinutes(20)),
-                new TestResult.ThresholdPower(240),
-                new TestResult.Row2k(Duration.ofSeconds(480)),
-                new TestResult.SwimPair(Duration.ofSeconds(360), Duration.ofSeconds(170))))
+                TestResult.RunRace.of(5000, Duration.ofMinutes(20)),
+                TestResult.ThresholdPower.of(240),
+                TestResult.Row2k.of(Duration.ofSeconds(480)),
+                TestResult.SwimPair.of(Duration.ofSeconds(360), Duration.ofSeconds(170))))
         .restrictions(List.of(restrictions))
         .build();
   }

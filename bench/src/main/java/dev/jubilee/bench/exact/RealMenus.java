@@ -65,11 +65,11 @@ public final class RealMenus {
             .maximumHeartRate(Optional.of(190))
             .results(
                 List.of(
-                    new TestResult.RunRace(5000, Duration.ofMinutes(18)),
-                    new TestResult.RidePowerTest(372, 298),
-                    new TestResult.Row2k(Duration.ofSeconds(440)),
-                    new TestResult.SwimPair(Duration.ofSeconds(292), Duration.ofSeconds(138))))
-            .restrictions(List.of(new Restriction(BodyRegion.HIPS, Restriction.Severity.STIFF)))
+                    TestResult.RunRace.of(5000, Duration.ofMinutes(18)),
+                    TestResult.RidePowerTest.of(372, 298),
+                    TestResult.Row2k.of(Duration.ofSeconds(440)),
+                    TestResult.SwimPair.of(Duration.ofSeconds(292), Duration.ofSeconds(138))))
+            .restrictions(List.of(Restriction.both(BodyRegion.HIPS, Restriction.Severity.STIFF)))
             .build();
     return PrescriptionRequest.of(
         athlete,

@@ -35,13 +35,15 @@ public record Estimate(
   private static final double HELD_BACK = 0.04;
 
   /** Of one result. */
-  Estimate(TestResult result, String name, CriticalModel model, double own, Phrase basis) {
-    this(result, List.of(result), name, model, own, basis);
+  static Estimate ofOne(
+      TestResult result, String name, CriticalModel model, double own, Phrase basis) {
+    return new Estimate(result, List.of(result), name, model, own, basis);
   }
 
   /** Of one result, told without figures that depend on measures. */
-  Estimate(TestResult result, String name, CriticalModel model, double own, String basis) {
-    this(result, name, model, own, Phrase.of(basis));
+  static Estimate ofOne(
+      TestResult result, String name, CriticalModel model, double own, String basis) {
+    return ofOne(result, name, model, own, Phrase.of(basis));
   }
 
   /** Whether a result is among those that it comes from. */

@@ -208,7 +208,7 @@ final class Estimates {
     double d20 = RunningIndex.distance(index, 20);
     double critical = (d20 - d5) / 900;
     double minutes = race.time().toMillis() / 60_000.0;
-    return new Estimate(
+    return Estimate.ofOne(
         race,
         length(race.metres()) + " in " + Bounds.clock(race.time()),
         CriticalModel.through(300, d5, 1200, d20, runnersTop(critical)).bentAs(SportCurve.ON_FOOT),
@@ -224,7 +224,7 @@ final class Estimates {
   }
 
   private static Estimate rideWith(TestResult test, String name, double critical, String basis) {
-    return new Estimate(test, name, RIDING.times(critical), ONE_EFFORT, basis);
+    return Estimate.ofOne(test, name, RIDING.times(critical), ONE_EFFORT, basis);
   }
 
   private static Estimate ride(TestResult.RidePowerTest test) {
@@ -232,7 +232,7 @@ final class Estimates {
     double longWork = 720.0 * test.twelveMinuteWatts();
     double critical = (longWork - shortWork) / 540;
     double top = Math.max(RIDING.top() * critical, 1.5 * test.threeMinuteWatts());
-    return new Estimate(
+    return Estimate.ofOne(
         test,
         "3 min at "
             + test.threeMinuteWatts()
@@ -261,7 +261,7 @@ final class Estimates {
       return ofShort(best, Sport.RIDE, seconds, best.watts(), name(best));
     }
     double critical = best.watts() / RIDING.sustainable(seconds);
-    return new Estimate(
+    return Estimate.ofOne(
         best,
         name(best),
         RIDING.times(critical),
@@ -308,7 +308,7 @@ final class Estimates {
                 "Critical speed about {0}" + why,
                 new Phrase.Figure(
                     sport.isOnFoot() ? Phrase.Kind.RUN_SPEED : Phrase.Kind.SWIM_SPEED, critical));
-    return new Estimate(
+    return Estimate.ofOne(
         result, name, theirs.times(critical), isSprint ? SPRINT_ALONE : TOO_SHORT, basis);
   }
 
@@ -346,7 +346,7 @@ final class Estimates {
             .restsOn(List.of(shorter.result(), longer.result()))
             .name(words(shorter) + " and " + words(longer) + " together")
             .model(
-                new CriticalModel(
+                CriticalModel.of(
                         critical,
                         reserve,
                         Math.max(RIDING.top() * critical, 1.1 * shorter.intensity()))
@@ -379,10 +379,10 @@ final class Estimates {
     double watts = RowingErgometer.watts(seconds / 2000);
     double critical = RowingErgometer.CRITICAL_OF_2K * watts;
     // The reserve is what makes the 2 km itself come out exactly.
-    return new Estimate(
+    return Estimate.ofOne(
         test,
         "2 km in " + Bounds.clock(test.time()),
-        new CriticalModel(critical, (watts - critical) * seconds, ROWING.top() * critical)
+        CriticalModel.of(critical, (watts - critical) * seconds, ROWING.top() * critical)
             .bentAs(SportCurve.ON_THE_ROWING_MACHINE),
         ONE_EFFORT,
         String.format(
@@ -397,10 +397,10 @@ final class Estimates {
     double seconds = seconds(piece.time());
     double watts = RowingErgometer.watts(seconds / piece.metres());
     double critical = watts / ROWING.sustainable(seconds);
-    return new Estimate(
+    return Estimate.ofOne(
         piece,
         length(piece.metres()) + " in " + Bounds.clock(piece.time()),
-        new CriticalModel(critical, ROWING.reserve() * critical, ROWING.top() * critical)
+        CriticalModel.of(critical, ROWING.reserve() * critical, ROWING.top() * critical)
             .bentAs(SportCurve.ON_THE_ROWING_MACHINE),
         seconds < 360 || seconds > 3600 ? FAR_OFF : ONE_EFFORT,
         String.format(
@@ -477,7 +477,7 @@ final class Estimates {
     double t400 = seconds(pair.time400());
     double critical = 200 / (t400 - t200);
     double top = Math.max(SWIMMING.top() * critical, 1.1 * 200 / t200);
-    return new Estimate(
+    return Estimate.ofOne(
         pair,
         "400 m in "
             + Bounds.clock(pair.time400())
@@ -502,10 +502,10 @@ final class Estimates {
     double critical =
         race.metres() / seconds / curve.shareLeft(seconds)
             - SWIMMING.reserve() / Math.min(seconds, curve.tiresFrom());
-    return new Estimate(
+    return Estimate.ofOne(
         race,
         length(race.metres()) + " in " + Bounds.clock(race.time()),
-        new CriticalModel(critical, SWIMMING.reserve(), SWIMMING.top() * critical).bentAs(curve),
+        CriticalModel.of(critical, SWIMMING.reserve(), SWIMMING.top() * critical).bentAs(curve),
         FAR_OFF,
         Phrase.of(
             String.format(

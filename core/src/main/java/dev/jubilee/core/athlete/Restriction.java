@@ -10,8 +10,8 @@ import java.util.Locale;
  */
 public record Restriction(BodyRegion region, Severity severity, Side side) {
   /** On both sides, or where there is but one. */
-  public Restriction(BodyRegion region, Severity severity) {
-    this(region, severity, Side.BOTH);
+  public static Restriction both(BodyRegion region, Severity severity) {
+    return new Restriction(region, severity, Side.BOTH);
   }
 
   public Restriction {

@@ -48,8 +48,8 @@ public sealed interface TestResult {
    *     best known for the distance
    */
   record RunRace(double metres, Duration time, ResultConditions taken) implements TestResult {
-    public RunRace(double metres, Duration time) {
-      this(metres, time, ResultConditions.UNKNOWN);
+    public static RunRace of(double metres, Duration time) {
+      return new RunRace(metres, time, ResultConditions.UNKNOWN);
     }
 
     public RunRace {
@@ -77,8 +77,8 @@ public sealed interface TestResult {
    * @param watts 50 to 550 W
    */
   record ThresholdPower(int watts, ResultConditions taken) implements TestResult {
-    public ThresholdPower(int watts) {
-      this(watts, ResultConditions.UNKNOWN);
+    public static ThresholdPower of(int watts) {
+      return new ThresholdPower(watts, ResultConditions.UNKNOWN);
     }
 
     public ThresholdPower {
@@ -105,8 +105,8 @@ public sealed interface TestResult {
    */
   record RidePowerTest(int threeMinuteWatts, int twelveMinuteWatts, ResultConditions taken)
       implements TestResult {
-    public RidePowerTest(int threeMinuteWatts, int twelveMinuteWatts) {
-      this(threeMinuteWatts, twelveMinuteWatts, ResultConditions.UNKNOWN);
+    public static RidePowerTest of(int threeMinuteWatts, int twelveMinuteWatts) {
+      return new RidePowerTest(threeMinuteWatts, twelveMinuteWatts, ResultConditions.UNKNOWN);
     }
 
     public RidePowerTest {
@@ -141,8 +141,8 @@ public sealed interface TestResult {
    * @param time 5:20 to 15:00
    */
   record Row2k(Duration time, ResultConditions taken) implements TestResult {
-    public Row2k(Duration time) {
-      this(time, ResultConditions.UNKNOWN);
+    public static Row2k of(Duration time) {
+      return new Row2k(time, ResultConditions.UNKNOWN);
     }
 
     public Row2k {
@@ -171,8 +171,8 @@ public sealed interface TestResult {
   record SwimPair(
       Duration time400, Duration time200, Optional<Stroke> stroke, ResultConditions taken)
       implements TestResult {
-    public SwimPair(Duration time400, Duration time200) {
-      this(time400, time200, Optional.empty(), ResultConditions.UNKNOWN);
+    public static SwimPair of(Duration time400, Duration time200) {
+      return new SwimPair(time400, time200, Optional.empty(), ResultConditions.UNKNOWN);
     }
 
     public SwimPair {

@@ -113,7 +113,7 @@ public record BlockAthlete(
       restrictions.removeIf(
           l -> l.region() == region && l.severity().compareTo(Restriction.Severity.SORE) < 0);
       if (restrictions.stream().noneMatch(l -> l.region() == region)) {
-        restrictions.add(new Restriction(region, Restriction.Severity.SORE));
+        restrictions.add(Restriction.both(region, Restriction.Severity.SORE));
       }
     }
     Map<String, Integer> mastery = new HashMap<>(asOfThen.mastery());

@@ -64,7 +64,7 @@ public final class RegionRules {
   /** Regions that may not be sore for a drill to be given, in the order of the body. */
   public static List<BodyRegion> notWhenSore(Drill drill) {
     return Arrays.stream(BodyRegion.values())
-        .filter(r -> against(drill, new Restriction(r, Restriction.Severity.SORE)).isPresent())
+        .filter(r -> against(drill, Restriction.both(r, Restriction.Severity.SORE)).isPresent())
         .toList();
   }
 

@@ -45,7 +45,7 @@ public record Anchors(
   private static final Duration RESTS_ON_SPRINT = Duration.ofSeconds(60);
 
   /** With a sprint that was not measured. */
-  public Anchors(
+  public static Anchors withoutTop(
       Sport sport,
       CriticalModel model,
       boolean known,
@@ -53,7 +53,7 @@ public record Anchors(
       List<Phrase> basis,
       double spread,
       List<String> conflicts) {
-    this(sport, model, known, heart, basis, spread, conflicts, false);
+    return new Anchors(sport, model, known, heart, basis, spread, conflicts, false);
   }
 
   public Anchors {

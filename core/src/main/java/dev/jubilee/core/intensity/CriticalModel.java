@@ -20,8 +20,8 @@ public record CriticalModel(
   /** Where the fading sprint meets the hyperbola, s; Jubilee modelling choice. */
   private static final double MEET = 150;
 
-  public CriticalModel(double critical, double reserve, double top) {
-    this(critical, reserve, top, SportCurve.PLAIN, BestEfforts.NONE);
+  public static CriticalModel of(double critical, double reserve, double top) {
+    return new CriticalModel(critical, reserve, top, SportCurve.PLAIN, BestEfforts.NONE);
   }
 
   /** The same, bent as in a sport. */
@@ -88,7 +88,7 @@ public record CriticalModel(
   public static CriticalModel through(
       double shortSeconds, double shortWork, double longSeconds, double longWork, double top) {
     double critical = (longWork - shortWork) / (longSeconds - shortSeconds);
-    return new CriticalModel(critical, shortWork - critical * shortSeconds, top);
+    return CriticalModel.of(critical, shortWork - critical * shortSeconds, top);
   }
 
   /** The intensity that can just be held for {@code duration}, in the unit of {@code critical}. */

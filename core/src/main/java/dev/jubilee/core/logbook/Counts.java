@@ -102,7 +102,7 @@ public record Counts(
 
   /** As if all had been done as it was planned. */
   public static Counts planned(Plan plan) {
-    return of(plan, id -> new Done(State.DONE, secondsOf(plan, id)));
+    return of(plan, id -> Done.of(State.DONE, secondsOf(plan, id)));
   }
 
   private static int secondsOf(Plan plan, String id) {

@@ -67,11 +67,11 @@ public record DeviceRecord(
    */
   public record Done(
       State state, int seconds, Optional<String> drill, Optional<SkipReason> reason) {
-    static final Done NOT_REACHED = new Done(State.NOT_REACHED, 0);
+    static final Done NOT_REACHED = Done.of(State.NOT_REACHED, 0);
 
     /** With the drill of the plan, and no reason. */
-    public Done(State state, int seconds) {
-      this(state, seconds, Optional.empty(), Optional.empty());
+    public static Done of(State state, int seconds) {
+      return new Done(state, seconds, Optional.empty(), Optional.empty());
     }
 
     /** Whichever of the two tells of more. */

@@ -61,9 +61,8 @@ final class Rowing {
           .easyShare(SportProfile.EASY_SHARE)
           .steadyShare(SportProfile.STEADY_SHARE)
           .relative(
-              new CriticalModel(1, RESERVE_SECONDS, SPRINT)
-                  .bentAs(SportCurve.ON_THE_ROWING_MACHINE))
-          .usual(new CriticalModel(190, 15_000, 420))
+              CriticalModel.of(1, RESERVE_SECONDS, SPRINT).bentAs(SportCurve.ON_THE_ROWING_MACHINE))
+          .usual(CriticalModel.of(190, 15_000, 420))
           .top(new SportProfile.TopRange(100, 1300))
           .trial(Duration.ofMinutes(8))
           .hardSpeed(5)

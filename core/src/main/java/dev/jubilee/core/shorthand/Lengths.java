@@ -19,8 +19,8 @@ final class Lengths {
    * @param isOfSets whether the words say it stands between sets
    */
   record Found<T>(T value, int next, String note, boolean isBare, boolean isOfSets) {
-    Found(T value, int next) {
-      this(value, next, "", false, false);
+    static <T> Found<T> of(T value, int next) {
+      return new Found<>(value, next, "", false, false);
     }
 
     /** Whether a length after a comma is a recovery rather than more work; common practice. */
@@ -200,14 +200,14 @@ final class Lengths {
     Token t = token(at);
     if (t.isWord() && Vocabulary.RACES.containsKey(t.text())) {
       int next = t.is("half") && token(at + 1).is("marathon") ? at + 2 : at + 1;
-      return new Found<>(distance(Vocabulary.RACES.get(t.text())), next);
+      return Found.of(distance(Vocabulary.RACES.get(t.text())), next);
     }
     if (t.isClock() && Vocabulary.SECONDS.getOrDefault(token(at + 1).text(), 0) == 3600) {
       // 1:15 h
-      return new Found<>(new Extent.Time((int) Math.round(60 * t.value())), at + 2);
+      return Found.of(new Extent.Time((int) Math.round(60 * t.value())), at + 2);
     }
     if (t.isClock()) {
-      return new Found<>(new Extent.Time((int) Math.round(t.value())), at + 1);
+      return Found.of(new Extent.Time((int) Math.round(t.value())), at + 1);
     }
     if (!t.isNumber()) {
       return null;
@@ -235,7 +235,7 @@ final class Lengths {
             t.text() + " m is read as metres and is too short; minutes are “min”",
             t.text() + " min");
       }
-      return new Found<>(distance(t.value() * Vocabulary.METRES.get(unit)), at + 2);
+      return Found.of(distance(t.value() * Vocabulary.METRES.get(unit)), at + 2);
     }
     return bare(at, work);
   }
@@ -290,7 +290,7 @@ final class Lengths {
       seconds += token(next).value() * unit;
       next += written ? 2 : 1;
     }
-    return new Found<>(new Extent.Time((int) Math.round(seconds)), next);
+    return Found.of(new Extent.Time((int) Math.round(seconds)), next);
   }
 
   private Found<Extent> bare(int at, Optional<Extent> work) {
@@ -301,7 +301,7 @@ final class Lengths {
         return strokes(at, 1);
       }
       if (isWayJogged(at)) {
-        return new Found<>(distance(value), at + 1);
+        return Found.of(distance(value), at + 1);
       }
       if (work.get() instanceof Extent.Distance && isOfMetres(value)) {
         String metres = (int) value + " m";
@@ -444,7 +444,7 @@ final class Lengths {
     i += isOfSets || isBeforeRest(i, "rep", "reps") ? 1 : 0;
     if (token(i).is("full")) {
       int next = BETWEEN.contains(token(i + 1).text()) ? i + 2 : i + 1;
-      return new Found<>(new Rest.Full(), next);
+      return Found.of(new Rest.Full(), next);
     }
     Optional<Rest.Manner> manner = manner(i);
     if (manner.isPresent() && manner(i + 1).isPresent() && manner.get() == Rest.Manner.EASY) {
@@ -462,7 +462,7 @@ final class Lengths {
         i++;
       }
       if (token(i).is("back") || token(i).is("down")) {
-        return new Found<>(new Rest.WayBack(moving(manner.get())), afterWords(i + 1));
+        return Found.of(new Rest.WayBack(moving(manner.get())), afterWords(i + 1));
       }
     }
     int time = token(i + 1).is("the") ? i + 2 : i + 1;
@@ -471,21 +471,21 @@ final class Lengths {
       while (BETWEEN.contains(token(next).text()) || manner(next).isPresent()) {
         next++;
       }
-      return new Found<>(new Rest.Ratio(2, 1), next);
+      return Found.of(new Rest.Ratio(2, 1), next);
     }
     if (token(i).is("equal") || token(i).is("same")) {
       int next = i + 1;
       while (BETWEEN.contains(token(next).text()) || token(next).is("time")) {
         next++;
       }
-      return new Found<>(new Rest.Ratio(1, 1), next);
+      return Found.of(new Rest.Ratio(1, 1), next);
     }
     if (token(i).isNumber() && token(i + 1).is(":") && token(i + 2).isNumber()) {
       int next = i + 3;
       while (BETWEEN.contains(token(next).text())) {
         next++;
       }
-      return new Found<>(new Rest.Ratio(token(i).value(), token(i + 2).value()), next);
+      return Found.of(new Rest.Ratio(token(i).value(), token(i + 2).value()), next);
     }
     boolean isRange =
         token(i).isNumber()

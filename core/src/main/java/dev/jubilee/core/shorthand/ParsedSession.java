@@ -29,13 +29,13 @@ public record ParsedSession(
   }
 
   /** In one sport. */
-  ParsedSession(
+  static ParsedSession inOneSport(
       Optional<SessionKind> said,
       Optional<Sport> sport,
       boolean isHills,
       List<Step> steps,
       String free) {
-    this(said, sport, isHills, steps, free, Optional.empty());
+    return new ParsedSession(said, sport, isHills, steps, free, Optional.empty());
   }
 
   /** The same with something after it. */

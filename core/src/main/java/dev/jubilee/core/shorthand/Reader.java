@@ -105,11 +105,11 @@ final class Reader {
   private ParseResult reading(List<Step> steps) {
     if (whole.kind.filter(SessionKind::isOnLand).isPresent()) {
       ParsedSession onLand =
-          new ParsedSession(whole.kind, Optional.empty(), false, List.of(), whole.free);
+          ParsedSession.inOneSport(whole.kind, Optional.empty(), false, List.of(), whole.free);
       return new ParseResult(onLand, List.of(), List.of());
     }
     return new ParseResult(
-        new ParsedSession(whole.kind, whole.sport, whole.isHills, steps, whole.free),
+        ParsedSession.inOneSport(whole.kind, whole.sport, whole.isHills, steps, whole.free),
         whole.notes,
         faults);
   }

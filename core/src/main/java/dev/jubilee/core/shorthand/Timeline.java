@@ -68,7 +68,7 @@ public final class Timeline {
    */
   public static Anchors usual(Sport sport) {
     CriticalModel model = Profiles.of(sport).usual();
-    return new Anchors(sport, model, true, Optional.empty(), List.of(), 0, List.of());
+    return Anchors.withoutTop(sport, model, true, Optional.empty(), List.of(), 0, List.of());
   }
 
   /** About how long it takes a club athlete, s. */

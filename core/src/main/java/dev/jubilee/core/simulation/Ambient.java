@@ -27,8 +27,8 @@ public record Ambient(int felt, boolean layers, int water) {
   private static final double THROUGH_A_WETSUIT = 0.5;
 
   /** With a pool's water. */
-  public Ambient(int felt, boolean layers) {
-    this(felt, layers, POOL);
+  public static Ambient inAir(int felt, boolean layers) {
+    return new Ambient(felt, layers, POOL);
   }
 
   public static Ambient of(Circumstances circumstances) {

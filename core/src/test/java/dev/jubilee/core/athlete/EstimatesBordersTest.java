@@ -18,7 +18,7 @@ class EstimatesBordersTest {
   /** 3 min at 400 W and 12 min at 210 W: the top is half as much again, above three times 146.7. */
   @Test
   void aStrongThreeMinutesLiftsTheTop() {
-    CriticalModel model = model(new TestResult.RidePowerTest(400, 210));
+    CriticalModel model = model(TestResult.RidePowerTest.of(400, 210));
     assertThat(model.critical()).isCloseTo(146.7, within(0.1));
     assertThat(model.top()).isCloseTo(600, within(0.1));
   }
@@ -26,7 +26,7 @@ class EstimatesBordersTest {
   /** 2 km in 8:00 are 202.5 W (P = 2.80 / pace³); critical power is taken as 85 % of that. */
   @Test
   void criticalPowerIsAShareOfTheTwoKilometrePower() {
-    CriticalModel model = model(new TestResult.Row2k(Duration.ofMinutes(8)));
+    CriticalModel model = model(TestResult.Row2k.of(Duration.ofMinutes(8)));
     assertThat(model.critical()).isCloseTo(0.85 * 202.5, within(0.1));
     assertThat(model.sustainable(Duration.ofMinutes(8))).isCloseTo(202.5, within(0.5));
   }

@@ -342,7 +342,7 @@ class ProgressionTest {
                 TrainingBlock.of(Blocks.START, Blocks.RACE),
                 Scenarios.athlete(
                     Level.INTERMEDIATE,
-                    new Restriction(BodyRegion.ACHILLES, Restriction.Severity.STIFF)),
+                    Restriction.both(BodyRegion.ACHILLES, Restriction.Severity.STIFF)),
                 Sport.RUN,
                 Blocks.START,
                 List.of(
@@ -352,9 +352,9 @@ class ProgressionTest {
                 List.of())
             .blockAthlete();
     assertThat(blockAthlete.on(day, blockAthlete.athlete(), Map.of()).restrictions())
-        .containsExactly(new Restriction(BodyRegion.ACHILLES, Restriction.Severity.SORE));
+        .containsExactly(Restriction.both(BodyRegion.ACHILLES, Restriction.Severity.SORE));
     assertThat(blockAthlete.on(day.plusDays(1), blockAthlete.athlete(), Map.of()).restrictions())
-        .containsExactly(new Restriction(BodyRegion.ACHILLES, Restriction.Severity.STIFF));
+        .containsExactly(Restriction.both(BodyRegion.ACHILLES, Restriction.Severity.STIFF));
   }
 
   private static List<AthleteWeek> runner(Interruption interruption) {

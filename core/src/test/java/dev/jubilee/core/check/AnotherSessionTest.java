@@ -64,7 +64,7 @@ class AnotherSessionTest {
   private static Plan plan(Sport sport, SessionKind kind, BodyRegion region, Severity severity) {
     return Scenarios.plan(
         Scenarios.request(
-            Scenarios.athlete(Level.INTERMEDIATE, new Restriction(region, severity)),
+            Scenarios.athlete(Level.INTERMEDIATE, Restriction.both(region, severity)),
             sport,
             kind,
             40));

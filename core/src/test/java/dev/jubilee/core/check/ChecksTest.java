@@ -88,7 +88,7 @@ class ChecksTest {
                 SessionKind.THRESHOLD,
                 Level.ADVANCED,
                 40,
-                new Restriction(BodyRegion.ACHILLES, Restriction.Severity.SORE)));
+                Restriction.both(BodyRegion.ACHILLES, Restriction.Severity.SORE)));
     assertThat(codes(sore)).contains("SORE").doesNotContain("LOADS_SORE_REGION");
     assertThat(codes(editor.add(sore, "a-skip"))).contains("LOADS_SORE_REGION");
   }
@@ -109,7 +109,7 @@ class ChecksTest {
                 SessionKind.SPRINT,
                 Level.ADVANCED,
                 40,
-                new Restriction(BodyRegion.HAMSTRINGS, Restriction.Severity.HURT)));
+                Restriction.both(BodyRegion.HAMSTRINGS, Restriction.Severity.HURT)));
     Finding finding = finding(hurt, "HURT");
     assertThat(finding.severity()).isEqualTo(Severity.CAUTION);
     assertThat(finding.why()).contains("licensed clinician");

@@ -210,7 +210,7 @@ class FindingsTableTest {
 
   private static Plan limited(Plan plan, BodyRegion region, Restriction.Severity severity) {
     return replan(
-        plan.request().with(Scenarios.athlete(Level.ADVANCED, new Restriction(region, severity))));
+        plan.request().with(Scenarios.athlete(Level.ADVANCED, Restriction.both(region, severity))));
   }
 
   private static Plan dose(Plan plan, WarmUpPart block, int... amounts) {
@@ -260,7 +260,7 @@ class FindingsTableTest {
   private static Plan withEverythingHurt(Plan plan) {
     Restriction[] everywhere =
         Arrays.stream(BodyRegion.values())
-            .map(region -> new Restriction(region, Restriction.Severity.HURT))
+            .map(region -> Restriction.both(region, Restriction.Severity.HURT))
             .toArray(Restriction[]::new);
     return replan(plan.request().with(Scenarios.athlete(Level.ADVANCED, everywhere)));
   }

@@ -273,7 +273,7 @@ class AdjustmentsTest {
             .withResults(athlete.results())
             .withContraindications(Set.of(Contraindication.CONTACTS));
     assertThat(demand(SessionKind.SPRINT, spared).contacts()).isZero();
-    Athlete soreShin = Scenarios.athlete(level, new Restriction(BodyRegion.SHINS, Severity.SORE));
+    Athlete soreShin = Scenarios.athlete(level, Restriction.both(BodyRegion.SHINS, Severity.SORE));
     assertThat(demand(SessionKind.SPRINT, soreShin).contacts()).isZero();
     Session row = Scenarios.session(Sport.ROW, SessionKind.SPRINT);
     assertThat(demand(row, athlete, USUAL, Approach.USUAL).contacts()).isZero();
@@ -305,7 +305,7 @@ class AdjustmentsTest {
   }
 
   private static Athlete with(BodyRegion region, Severity severity) {
-    return Scenarios.athlete(Level.ADVANCED, new Restriction(region, severity));
+    return Scenarios.athlete(Level.ADVANCED, Restriction.both(region, severity));
   }
 
   private static Athlete deconditioned(Athlete a) {

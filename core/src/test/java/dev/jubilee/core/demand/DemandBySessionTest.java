@@ -290,7 +290,7 @@ class DemandBySessionTest {
   }
 
   private static Restriction restricted(Severity severity) {
-    return new Restriction(BodyRegion.CALVES, severity);
+    return Restriction.both(BodyRegion.CALVES, severity);
   }
 
   private static Approach with(Approach.Top top, Approach.Balance balance) {

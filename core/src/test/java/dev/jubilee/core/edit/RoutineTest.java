@@ -52,7 +52,7 @@ class RoutineTest {
                 SessionKind.SPRINT,
                 Level.ADVANCED,
                 45,
-                new Restriction(BodyRegion.ACHILLES, Restriction.Severity.SORE)));
+                Restriction.both(BodyRegion.ACHILLES, Restriction.Severity.SORE)));
     Routine.Applied given = Routine.of(advanced).applyTo(sore);
     assertThat(given.simulated().plan().contacts()).isZero();
     assertThat(String.join(" ", given.differences())).contains("Achilles");

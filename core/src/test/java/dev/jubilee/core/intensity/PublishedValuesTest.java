@@ -52,7 +52,7 @@ class PublishedValuesTest {
   void thinAirTakesWhatItTakesOfUptake(int metres, double share) {
     assertThat(Altitude.share(Sport.RUN, metres)).isCloseTo(share, within(1e-9));
     assertThat(Math.pow(Altitude.share(Sport.SWIM, metres), 3)).isCloseTo(share, within(1e-9));
-    CriticalModel low = ride(new TestResult.RidePowerTest(400, 300));
+    CriticalModel low = ride(TestResult.RidePowerTest.of(400, 300));
     CriticalModel high = low.withShareOfOxygen(share);
     assertThat(high.critical()).isCloseTo(share * 266.7, within(0.1));
     for (int seconds = 1; seconds <= 14_400; seconds += seconds / 4 + 1) {
@@ -63,7 +63,7 @@ class PublishedValuesTest {
   /** Monod &amp; Scherrer 1965: 3 min at 400 W and 12 min at 300 W give 266.7 W and 24.0 kJ. */
   @Test
   void twoMaximalRidesGiveCriticalPower() {
-    CriticalModel model = ride(new TestResult.RidePowerTest(400, 300));
+    CriticalModel model = ride(TestResult.RidePowerTest.of(400, 300));
     assertThat(model.critical()).isCloseTo(266.7, within(0.05));
     assertThat(model.reserve()).isCloseTo(24_000, within(1.0));
     assertThat(model.sustainable(Duration.ofMinutes(3))).isCloseTo(400, within(0.01));
@@ -124,7 +124,7 @@ class PublishedValuesTest {
   void aTwoHundredWattRowerRowsLightlyAtHundredWatts() {
     double pace = RowingErgometer.splitSeconds(200) / 500;
     Duration time = Duration.ofMillis(Math.round(2000 * pace * 1000));
-    Athlete rower = withResult(new TestResult.Row2k(time));
+    Athlete rower = withResult(TestResult.Row2k.of(time));
     Anchors anchors = AnchorFinder.anchors(rower, Sport.ROW);
     Effort trial = anchors.maximalFor(time);
     assertThat(anchors.target(trial, time).value()).isCloseTo(200, within(0.2));
@@ -146,8 +146,8 @@ class PublishedValuesTest {
   void effortAndIntensityAreInverse() {
     for (CriticalModel model :
         List.of(
-            new CriticalModel(4, 200, 7),
-            new CriticalModel(1.05, 20, 1.5).bentAs(SportCurve.IN_WATER))) {
+            CriticalModel.of(4, 200, 7),
+            CriticalModel.of(1.05, 20, 1.5).bentAs(SportCurve.IN_WATER))) {
       for (int points = 0; points <= 100; points++) {
         double back = model.effortOf(model.intensityAt(Effort.of(points))).points();
         assertThat(back).isCloseTo(points, within(1e-6));

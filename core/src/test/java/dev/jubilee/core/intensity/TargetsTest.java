@@ -19,10 +19,10 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Efforts in one athlete's own figures. */
 class TargetsTest {
   /** Critical 250 W, 20 kJ above it, 1,000 W at most; hearts between 50 and 190. */
-  private static final CriticalModel POWER = new CriticalModel(250, 20_000, 1000);
+  private static final CriticalModel POWER = CriticalModel.of(250, 20_000, 1000);
 
   private static Anchors anchors(Sport sport, boolean known) {
-    return new Anchors(
+    return Anchors.withoutTop(
         sport, POWER, known, Optional.of(new HeartRate(50, 190, true)), List.of(), 0.03, List.of());
   }
 
@@ -73,7 +73,7 @@ class TargetsTest {
   @Test
   void withoutHeartRatesThereAreNone() {
     Anchors none =
-        new Anchors(Sport.RUN, POWER, true, Optional.empty(), List.of(), 0.03, List.of());
+        Anchors.withoutTop(Sport.RUN, POWER, true, Optional.empty(), List.of(), 0.03, List.of());
     assertThat(none.target(Effort.of(50), LONG).heartHigh()).isZero();
     assertThat(none.atHeartRate(150)).isEmpty();
   }
@@ -112,7 +112,7 @@ class TargetsTest {
   @ParameterizedTest
   @CsvSource({"0, 10, 100", "250, -1, 1000", "250, 10, 250", "NaN, 10, 1000", "250, 10, NaN"})
   void aModelOfNoBodyIsRefused(double critical, double reserve, double top) {
-    assertThatThrownBy(() -> new CriticalModel(critical, reserve, top))
+    assertThatThrownBy(() -> CriticalModel.of(critical, reserve, top))
         .isInstanceOf(IllegalArgumentException.class)
         .hasMessageContaining("0 < critical < top");
   }
@@ -178,11 +178,12 @@ class TargetsTest {
     Effort split = POWER.effortOf(202.5);
     assertThat(TargetWords.of(row.target(split, Duration.ofSeconds(30)).atRate(22)))
         .isEqualTo("203 W, 2:00 /500 m, rate 22");
-    CriticalModel speed = new CriticalModel(4, 200, 8);
-    Anchors run = new Anchors(Sport.RUN, speed, true, Optional.empty(), List.of(), 0.03, List.of());
+    CriticalModel speed = CriticalModel.of(4, 200, 8);
+    Anchors run =
+        Anchors.withoutTop(Sport.RUN, speed, true, Optional.empty(), List.of(), 0.03, List.of());
     assertThat(TargetWords.of(run.target(Effort.of(70), LONG))).isEqualTo("4:10 /km");
     Anchors swim =
-        new Anchors(Sport.SWIM, speed, true, Optional.empty(), List.of(), 0.03, List.of());
+        Anchors.withoutTop(Sport.SWIM, speed, true, Optional.empty(), List.of(), 0.03, List.of());
     assertThat(TargetWords.of(swim.target(Effort.of(70), LONG))).isEqualTo("0:25 /100 m");
     assertThat(TargetWords.of(anchors(Sport.RIDE, false).generalTarget(Effort.of(35), LONG)))
         .isEqualTo("effort 2 of 10, HR 107–119");

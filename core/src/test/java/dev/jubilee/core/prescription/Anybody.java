@@ -143,10 +143,10 @@ final class Anybody {
   private List<TestResult> results() {
     List<TestResult> all =
         List.of(
-            new TestResult.RunRace(5000, Duration.ofSeconds(840 + random.nextInt(1200))),
-            new TestResult.RunRace(21_097.5, Duration.ofSeconds(3800 + random.nextInt(4500))),
-            new TestResult.ThresholdPower(120 + random.nextInt(250)),
-            new TestResult.Row2k(Duration.ofSeconds(360 + random.nextInt(240))),
+            TestResult.RunRace.of(5000, Duration.ofSeconds(840 + random.nextInt(1200))),
+            TestResult.RunRace.of(21_097.5, Duration.ofSeconds(3800 + random.nextInt(4500))),
+            TestResult.ThresholdPower.of(120 + random.nextInt(250)),
+            TestResult.Row2k.of(Duration.ofSeconds(360 + random.nextInt(240))),
             swim(270 + random.nextInt(200)),
             new TestResult.RideTwentyMinutes(120 + random.nextInt(250), ResultConditions.UNKNOWN));
     List<TestResult> results = new ArrayList<>(all);
@@ -179,7 +179,7 @@ final class Anybody {
   /** The half of a 400 m is a little quicker alone. */
   private TestResult swim(int seconds400) {
     double share = 0.42 + 0.07 * random.nextDouble();
-    return new TestResult.SwimPair(
+    return TestResult.SwimPair.of(
         Duration.ofSeconds(seconds400), Duration.ofSeconds(Math.round(share * seconds400)));
   }
 

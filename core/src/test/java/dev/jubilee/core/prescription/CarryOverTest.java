@@ -160,7 +160,7 @@ class CarryOverTest {
   @ValueSource(ints = {-10, 12, 30})
   void whatIsCarriedOverIsWhatTheWorkLeaves(int felt) {
     CriticalModel model = Scenarios.plan(race(Sport.RIDE, 45)).anchors().model();
-    Ambient air = new Ambient(felt, false);
+    Ambient air = Ambient.inAir(felt, false);
     PriorExercise ride = new PriorExercise(Kind.SESSION, Movement.RIDING, Hardness.STEADY, 20, 30);
     Arrival exact = Arrival.after(List.of(ride), 20 * 60, model, Body.USUAL, air);
 

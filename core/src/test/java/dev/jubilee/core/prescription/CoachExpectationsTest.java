@@ -75,7 +75,7 @@ class CoachExpectationsTest {
         AthleteBuilder.builder(Athlete.of(Level.ADVANCED, 28))
             .restingHeartRate(usual.restingHeartRate())
             .maximumHeartRate(usual.maximumHeartRate())
-            .results(List.of(new TestResult.RunRace(5000, Duration.ofMinutes(fiveKilometres))))
+            .results(List.of(TestResult.RunRace.of(5000, Duration.ofMinutes(fiveKilometres))))
             .build();
     Session race =
         Session.of(Sport.RUN, SessionKind.TIME_TRIAL, "race").withEffortMetres(Optional.of(metres));
@@ -213,7 +213,7 @@ class CoachExpectationsTest {
                 SessionKind.THRESHOLD,
                 Level.INTERMEDIATE,
                 40,
-                new Restriction(BodyRegion.ANKLES, Restriction.Severity.STIFF)));
+                Restriction.both(BodyRegion.ANKLES, Restriction.Severity.STIFF)));
     Need bent = new Need.AnkleRange(Need.AnkleRange.Foot.BENT);
     assertThat(stiff.coverage().get(ankles)).isGreaterThan(0.4);
     assertThat(stiff.coverage().get(bent)).isGreaterThanOrEqualTo(usual.coverage().get(bent));
@@ -224,7 +224,7 @@ class CoachExpectationsTest {
                 SessionKind.SPRINT,
                 Level.ADVANCED,
                 40,
-                new Restriction(BodyRegion.ACHILLES, Restriction.Severity.SORE)));
+                Restriction.both(BodyRegion.ACHILLES, Restriction.Severity.SORE)));
     assertThat(percents(sore)).isNotEmpty().allMatch(p -> p <= 80);
     assertThat(sore.contacts()).isZero();
   }
@@ -246,7 +246,7 @@ class CoachExpectationsTest {
                 SessionKind.SPRINT,
                 Level.ADVANCED,
                 5,
-                new Restriction(BodyRegion.ACHILLES, Restriction.Severity.SORE))
+                Restriction.both(BodyRegion.ACHILLES, Restriction.Severity.SORE))
             .with(Circumstances.of(5, Place.ROAD, Set.of(), -8, ComingFrom.MOVING));
     Plan plan = Scenarios.plan(request);
     assertThat(plan.seconds()).isLessThanOrEqualTo(300);
@@ -262,7 +262,7 @@ class CoachExpectationsTest {
   @ParameterizedTest
   @EnumSource(Sport.class)
   void aPainfulKneeIsNeitherKneltOnNorBentFully(Sport sport) {
-    Restriction knee = new Restriction(BodyRegion.KNEES, Restriction.Severity.HURT);
+    Restriction knee = Restriction.both(BodyRegion.KNEES, Restriction.Severity.HURT);
     for (SessionKind kind : List.of(SessionKind.LONG, SessionKind.THRESHOLD)) {
       Plan plan = Scenarios.plan(Scenarios.request(sport, kind, Level.INTERMEDIATE, 30, knee));
       assertThat(plan.items())

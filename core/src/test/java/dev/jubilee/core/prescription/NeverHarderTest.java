@@ -143,7 +143,7 @@ class NeverHarderTest {
   private static Plan with(PrescriptionRequest request, BodyRegion region, Severity severity) {
     List<Restriction> restrictions = new ArrayList<>();
     if (severity != null) {
-      restrictions.add(new Restriction(region, severity));
+      restrictions.add(Restriction.both(region, severity));
     }
     Athlete athlete = request.athlete();
     return Scenarios.plan(request.with(athlete.with(restrictions, athlete.mastery())));

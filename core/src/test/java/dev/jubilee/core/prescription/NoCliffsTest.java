@@ -166,10 +166,10 @@ class NoCliffsTest {
   private static Athlete result(Sport sport, double slower) {
     TestResult result =
         switch (sport) {
-          case RUN -> new TestResult.RunRace(5000, seconds(1000 * slower));
-          case RIDE -> new TestResult.ThresholdPower((int) Math.round(340 / slower));
-          case ROW -> new TestResult.Row2k(seconds(400 * slower));
-          case SWIM -> new TestResult.SwimPair(seconds(290 * slower), seconds(138 * slower));
+          case RUN -> TestResult.RunRace.of(5000, seconds(1000 * slower));
+          case RIDE -> TestResult.ThresholdPower.of((int) Math.round(340 / slower));
+          case ROW -> TestResult.Row2k.of(seconds(400 * slower));
+          case SWIM -> TestResult.SwimPair.of(seconds(290 * slower), seconds(138 * slower));
         };
     return Athlete.of(Level.INTERMEDIATE, 30).withResults(List.of(result));
   }

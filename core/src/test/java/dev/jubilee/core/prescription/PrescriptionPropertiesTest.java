@@ -72,7 +72,7 @@ class PrescriptionPropertiesTest {
                 continue;
               }
               Restriction limit =
-                  new Restriction(pick(BodyRegion.values(), n), pick(Severity.values(), n));
+                  Restriction.both(pick(BodyRegion.values(), n), pick(Severity.values(), n));
               Set<Kit> kit = m % 2 == 0 ? place.usualKit() : Set.of();
               int temperature = TEMPERATURES[n % 3];
               ComingFrom comingFrom = pick(ComingFrom.values(), n);

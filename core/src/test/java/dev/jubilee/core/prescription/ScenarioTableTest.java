@@ -719,7 +719,7 @@ class ScenarioTableTest {
   }
 
   private static UnaryOperator<PrescriptionRequest> limit(BodyRegion region, Severity severity) {
-    return r -> r.with(Scenarios.athlete(Level.INTERMEDIATE, new Restriction(region, severity)));
+    return r -> r.with(Scenarios.athlete(Level.INTERMEDIATE, Restriction.both(region, severity)));
   }
 
   private static Athlete deconditioned() {

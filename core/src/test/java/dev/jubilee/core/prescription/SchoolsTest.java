@@ -102,8 +102,8 @@ class SchoolsTest {
     Athlete tight =
         Scenarios.athlete(
             Level.INTERMEDIATE,
-            new Restriction(BodyRegion.HIP_FLEXORS, Restriction.Severity.STIFF),
-            new Restriction(BodyRegion.CALVES, Restriction.Severity.STIFF));
+            Restriction.both(BodyRegion.HIP_FLEXORS, Restriction.Severity.STIFF),
+            Restriction.both(BodyRegion.CALVES, Restriction.Severity.STIFF));
     Plan none = plan(day, tight, ComingFrom.LONG_DRIVE, Holds.NONE);
     Plan shortly = plan(day, tight, ComingFrom.LONG_DRIVE, Holds.SHORT);
     Plan longer = plan(day, tight, ComingFrom.LONG_DRIVE, Holds.LONG);

@@ -83,7 +83,7 @@ class SeveralThingsAtOnceTest {
         run("Seventy, before a 5 km: long to warm, few landings, no sprint", SessionKind.TIME_TRIAL)
             .over(5000)
             .aged(70)
-            .knownFor(new TestResult.RunRace(5000, Duration.ofMinutes(26)))
+            .knownFor(TestResult.RunRace.of(5000, Duration.ofMinutes(26)))
             // 26 min is 5:12 a kilometre.
             .must(
                 raise(11, 18),
@@ -448,7 +448,7 @@ class SeveralThingsAtOnceTest {
         run("A novice's half marathon", SessionKind.TIME_TRIAL)
             .over(21_097)
             .by(Level.NOVICE)
-            .knownFor(new TestResult.RunRace(5000, Duration.ofMinutes(32)))
+            .knownFor(TestResult.RunRace.of(5000, Duration.ofMinutes(32)))
             .must(shorterThan(20), efforts(0, 2), noLanding(), noFault()),
         ride("An hour, as far as one gets", SessionKind.TIME_TRIAL)
             .lasting(3600)

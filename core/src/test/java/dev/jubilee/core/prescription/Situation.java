@@ -127,7 +127,7 @@ final class Situation {
   }
 
   Situation is(Severity severity, BodyRegion region) {
-    restrictions.add(new Restriction(region, severity));
+    restrictions.add(Restriction.both(region, severity));
     return this;
   }
 

@@ -177,7 +177,7 @@ class SituationsTest {
             .aged(62)
             .must(raise(12, 17), efforts(5, 6), contactsUpTo(45)),
         run("Who would jog slower than people run walks and runs", SessionKind.INTERVALS)
-            .knownFor(new TestResult.RunRace(5000, Duration.ofMinutes(42)))
+            .knownFor(TestResult.RunRace.of(5000, Duration.ofMinutes(42)))
             .must(not("easy-jog"), has("run-walk")),
         run("Back after a lay-off: the easier rung everywhere", SessionKind.INTERVALS)
             .backAfterALayOff()
@@ -373,13 +373,13 @@ class SituationsTest {
             .lasting(4 * 3600)
             .must(noBuild(), shorterThan(10), noFault()),
         run("A sprint that was measured is given as a pace", SessionKind.SPRINT)
-            .knownFor(new TestResult.RunRace(5000, Duration.ofMinutes(18)))
+            .knownFor(TestResult.RunRace.of(5000, Duration.ofMinutes(18)))
             .knownFor(new TestResult.Sprint(Sport.RUN, 8.4, ResultConditions.UNKNOWN))
             .must(allOf(WarmUpPart.BUILD, TargetMetric.PACE)),
         run("One that was not is a share of the top", SessionKind.SPRINT)
             .must(allOf(WarmUpPart.BUILD, TargetMetric.FEEL)),
         run("No distance runner is taken to sprint at 10 m/s", SessionKind.SPRINT)
-            .knownFor(new TestResult.RunRace(5000, Duration.ofMinutes(14)))
+            .knownFor(TestResult.RunRace.of(5000, Duration.ofMinutes(14)))
             .by(Level.ADVANCED)
             .must(topSpeedBelow(9.2)));
   }
@@ -430,7 +430,7 @@ class SituationsTest {
     return List.of(
         swim("Breaststroke is built at a breaststroker's pace", SessionKind.INTERVALS)
             .in(Stroke.BREASTSTROKE)
-            .knownFor(new TestResult.SwimPair(Duration.ofSeconds(360), Duration.ofSeconds(172)))
+            .knownFor(TestResult.SwimPair.of(Duration.ofSeconds(360), Duration.ofSeconds(172)))
             // 400 m freestyle in 6:00 is 1:30 a 100; a quarter more is 1:52.
             .must(swumSlowerThan(107)),
         swim("A medley: a length of each stroke at its own pace, in order", SessionKind.TIME_TRIAL)

@@ -43,7 +43,7 @@ class BodyHistoryTest {
     List<Seen> twice = List.of(seen(1, ankle()), seen(2), seen(3, ankle()));
     assertThat(BodyHistory.of(twice, ATHLETE).proposals()).isEmpty();
     Athlete known =
-        Scenarios.athlete(Level.INTERMEDIATE, new Restriction(BodyRegion.ANKLES, Severity.STIFF));
+        Scenarios.athlete(Level.INTERMEDIATE, Restriction.both(BodyRegion.ANKLES, Severity.STIFF));
     List<Seen> often = List.of(seen(1, ankle()), seen(2, ankle()), seen(3, ankle()));
     assertThat(BodyHistory.of(often, ATHLETE).proposals()).hasSize(1);
     assertThat(BodyHistory.of(often, known).proposals()).isEmpty();

@@ -13,9 +13,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** What a load asks of a body, and what it leaves behind. */
 class LoadTest {
   /** Critical 250 W, 20 kJ: 80 s of critical power. */
-  private static final CriticalModel MODEL = new CriticalModel(250, 20_000, 1000);
+  private static final CriticalModel MODEL = CriticalModel.of(250, 20_000, 1000);
 
-  private static final Ambient MILD = new Ambient(20, false);
+  private static final Ambient MILD = Ambient.inAir(20, false);
 
   private static LoadProfile load(int seconds) {
     return LoadProfile.standing(seconds, MODEL);
@@ -136,7 +136,7 @@ class LoadTest {
   @ParameterizedTest
   @ValueSource(ints = {-20, 5, 20, 35})
   void whoArrivesClothedIsWarmerThanWhoHasStoodAboutWithout(int felt) {
-    Ambient air = new Ambient(felt, false);
+    Ambient air = Ambient.inAir(felt, false);
     Trace idle = Simulation.run(load(3600), Body.USUAL, air);
     Arrival rested = Arrival.rested(Body.USUAL, air);
     double arrived = rested.muscle();
@@ -157,8 +157,8 @@ class LoadTest {
     double rest = body.after(0, 0, false, 100_000);
     double down = (body.after(level, 0, false, 1300) - rest) / (level - rest);
     assertThat(down).isCloseTo(1 / Math.E, within(0.001));
-    MuscleTemperature clothed = new MuscleTemperature(Body.USUAL, new Ambient(0, true));
-    MuscleTemperature bare = new MuscleTemperature(Body.USUAL, new Ambient(0, false));
+    MuscleTemperature clothed = new MuscleTemperature(Body.USUAL, Ambient.inAir(0, true));
+    MuscleTemperature bare = new MuscleTemperature(Body.USUAL, Ambient.inAir(0, false));
     assertThat(clothed.after(2, 0.51, false, 300)).isEqualTo(bare.after(2, 0.51, false, 300));
     assertThat(clothed.after(2, 0.5, false, 300)).isGreaterThan(bare.after(2, 0.5, false, 300));
     assertThat(clothed.after(2, 0.5, true, 1)).isEqualTo(bare.after(2, 0.5, true, 1));

@@ -18,7 +18,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** The simulation against published shapes (from memory) and an independent integrator. */
 class SimulationTest {
-  private static final Ambient MILD = new Ambient(20, false);
+  private static final Ambient MILD = Ambient.inAir(20, false);
 
   /** Moderate work, 70 to 75 % of maximal oxygen uptake. */
   private static final double MODERATE = 0.725 / Body.UPTAKE_AT_CRITICAL;
@@ -87,7 +87,7 @@ class SimulationTest {
   void anIndependentIntegratorArrivesAtTheSame(Sport sport) {
     Plan plan = Scenarios.plan(sport, SessionKind.INTERVALS, Level.ADVANCED, 40);
     LoadProfile load = PlanLoad.of(plan);
-    Ambient air = new Ambient(3, false);
+    Ambient air = Ambient.inAir(3, false);
     Trace trace = Simulation.run(load, Body.USUAL, air);
     DormandPrince853Integrator integrator = new DormandPrince853Integrator(1e-6, 1, 1e-10, 1e-10);
     double[] state = {trace.muscle(0), 0, 0, 1};
@@ -139,12 +139,12 @@ class SimulationTest {
       }
       for (int felt : new int[] {-25, 4, 20, 38}) {
         LoadProfile load = PlanLoad.of(Scenarios.plan(sport, kind, Level.NOVICE, 45));
-        Trace bare = Simulation.run(load, Body.USUAL, new Ambient(felt, false));
-        Arrival rested = Arrival.rested(Body.USUAL, new Ambient(felt, false));
+        Trace bare = Simulation.run(load, Body.USUAL, Ambient.inAir(felt, false));
+        Arrival rested = Arrival.rested(Body.USUAL, Ambient.inAir(felt, false));
         TemperatureTrace alone =
-            Simulation.warming(load, Body.USUAL, new Ambient(felt, false), rested);
+            Simulation.warming(load, Body.USUAL, Ambient.inAir(felt, false), rested);
         TemperatureTrace layered =
-            Simulation.warming(load, Body.USUAL, new Ambient(felt, true), rested);
+            Simulation.warming(load, Body.USUAL, Ambient.inAir(felt, true), rested);
         for (int s = 0; s <= bare.seconds(); s++) {
           assertThat(bare.muscle(s)).isBetween(-2.0, 6.0);
           assertThat(alone.muscle(s)).isEqualTo(bare.muscle(s));

@@ -1,6 +1,5 @@
 package dev.jubilee.server.athlete;
 
-import com.fasterxml.jackson.annotation.JsonAlias;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.AthleteBuilder;
@@ -35,7 +34,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * An athlete as coaches enter them and as they are stored.
+ * An athlete as coaches enter them.
  *
  * @param name 1 to 80 characters
  * @param sport their main sport
@@ -54,8 +53,8 @@ public record AthleteProfile(
     @Schema(nullable = true) Integer restingHeartRate,
     @Schema(nullable = true) Integer maximumHeartRate,
     @Size(max = 500) List<@NotNull @Valid ResultInput> results,
-    @JsonAlias("limits") @Size(max = 20) List<@NotNull @Valid RestrictionInput> restrictions,
-    @JsonAlias("avoidances") @Size(max = 10) List<@NotNull Contraindication> contraindications,
+    @Size(max = 20) List<@NotNull @Valid RestrictionInput> restrictions,
+    @Size(max = 10) List<@NotNull Contraindication> contraindications,
     boolean deconditioned,
     @Size(max = 500) Map<@Size(max = 60) String, @NotNull Integer> mastery,
     @Size(max = 10) List<@NotNull HealthCondition> health,

@@ -5,6 +5,7 @@ import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Estimate;
 import dev.jubilee.core.athlete.Physique;
 import dev.jubilee.core.intensity.Anchors;
+import dev.jubilee.server.athlete.stored.AthleteV1;
 import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.problem.ConflictException;
@@ -47,7 +48,7 @@ public class Athletes {
   public AthleteView create(UUID clubId, UUID id, AthleteProfile profile) {
     check(clubId, profile);
     AthleteRow row = new AthleteRow(id, clubId);
-    row.write(profile, json.write(profile));
+    row.write(profile, json.write(AthleteForm.INSTANCE.stored(profile)));
     return view(repository.saveAndFlush(row));
   }
 
@@ -55,7 +56,7 @@ public class Athletes {
   public AthleteView change(UUID clubId, UUID id, long version, AthleteProfile profile) {
     check(clubId, profile);
     AthleteRow row = unchanged(id, version);
-    row.write(profile, json.write(profile));
+    row.write(profile, json.write(AthleteForm.INSTANCE.stored(profile)));
     return view(repository.saveAndFlush(row));
   }
 
@@ -94,7 +95,7 @@ public class Athletes {
   }
 
   public AthleteProfile profile(AthleteRow row) {
-    return json.read(row.profile(), AthleteProfile.class);
+    return AthleteForm.INSTANCE.entered(json.read(row.profile(), AthleteV1.class));
   }
 
   /** What all of them are called, those who left too. */

@@ -21,6 +21,7 @@ import dev.jubilee.server.athlete.AthleteProfile;
 import dev.jubilee.server.athlete.AthleteRow;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.block.stored.AthleteWeeksV1;
+import dev.jubilee.server.block.stored.WarmUpsV1;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.learning.FrozenRoutine;
@@ -75,9 +76,6 @@ class AthleteBlocks {
     this.routines = routines;
     this.json = json;
   }
-
-  /** Warm-ups as stored. */
-  record WarmUps(List<BlockView.WarmUpView> all) {}
 
   /** What an athlete's block is computed from: read, and nothing worked out yet. */
   record Case(
@@ -196,7 +194,7 @@ class AthleteBlocks {
     row.write(
         run,
         json.write(AthleteWeeksV1.of(computed.weeks(), computed.blockAthlete().ladders())),
-        json.write(new WarmUps(warmUps)));
+        json.write(new WarmUpsV1(BlockForm.INSTANCE.stored(warmUps))));
     repository.save(row);
   }
 

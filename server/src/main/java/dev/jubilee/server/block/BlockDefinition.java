@@ -1,6 +1,5 @@
 package dev.jubilee.server.block;
 
-import com.fasterxml.jackson.annotation.JsonAlias;
 import dev.jubilee.core.block.Emphasis;
 import dev.jubilee.core.block.Interruption;
 import dev.jubilee.core.block.MasteryRecord;
@@ -13,6 +12,7 @@ import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.club.WeekStart;
 import dev.jubilee.server.problem.Limits;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -33,7 +33,7 @@ import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 
 /**
- * A block as a coach lays it out and as it is stored.
+ * A block as a coach lays it out.
  *
  * @param name 1 to 80 characters
  * @param start first day
@@ -50,6 +50,7 @@ import java.util.stream.Collectors;
  * @param weekStart on which its weeks begin; in a new block the club's when absent, in an old one
  *     Monday
  */
+@RecordBuilder
 public record BlockDefinition(
     @NotBlank(message = Limits.NAME_ACCEPTED)
         @Size(min = 1, max = Limits.NAME, message = Limits.NAME_ACCEPTED)
@@ -63,8 +64,8 @@ public record BlockDefinition(
     @Size(max = 5000) List<@NotNull @Valid DayException> exceptions,
     @Size(max = 500) List<@NotNull @Valid Member> members,
     @Size(max = 5000) List<@NotNull @Valid AthleteInterruption> interruptions,
-    @JsonAlias("marks") @Size(max = 10_000) List<@NotNull @Valid AthleteMastery> mastery,
-    @JsonAlias("wishes") @Size(max = 5000) List<@NotNull @Valid AthleteProgression> progressions,
+    @Size(max = 10_000) List<@NotNull @Valid AthleteMastery> mastery,
+    @Size(max = 5000) List<@NotNull @Valid AthleteProgression> progressions,
     @Schema(nullable = true) WeekStart weekStart) {
 
   /** The same with its sessions written in other words. */
@@ -99,25 +100,11 @@ public record BlockDefinition(
                             words.apply(sports.get(e.key()), e.shorthand()))
                         : e)
             .toList();
-    return new BlockDefinition(
-        name,
-        start,
-        race,
-        otherRaces,
-        emphases,
-        groups,
-        sessions,
-        days,
-        members,
-        interruptions,
-        mastery,
-        progressions,
-        weekStart);
+    return BlockDefinitionBuilder.builder(this).pattern(sessions).exceptions(days).build();
   }
 
   /** A week whose emphasis the coach chose, by its first day. */
-  public record WeekEmphasis(
-      @JsonAlias("monday") @NotNull LocalDate firstDay, @NotNull Emphasis emphasis) {}
+  public record WeekEmphasis(@NotNull LocalDate firstDay, @NotNull Emphasis emphasis) {}
 
   /** Athletes who train together. */
   public record Group(
@@ -141,7 +128,7 @@ public record BlockDefinition(
       @NotNull Place place,
       int minutes,
       int temperature,
-      @JsonAlias("arrival") @NotNull ComingFrom comingFrom) {}
+      @NotNull ComingFrom comingFrom) {}
 
   /**
    * A day that differs.
@@ -185,7 +172,7 @@ public record BlockDefinition(
       @NotNull UUID athleteId,
       @NotNull @Size(max = Limits.KEY, message = "{text.length}") String ladder,
       int step,
-      @JsonAlias("monday") @NotNull LocalDate firstDay) {}
+      @NotNull LocalDate firstDay) {}
 
   public BlockDefinition {
     otherRaces = orNone(otherRaces);
@@ -205,22 +192,7 @@ public record BlockDefinition(
 
   /** The same, with weeks as the club has them where nothing was said. */
   BlockDefinition orStartingOn(WeekStart usual) {
-    return weekStart != null
-        ? this
-        : new BlockDefinition(
-            name,
-            start,
-            race,
-            otherRaces,
-            emphases,
-            groups,
-            pattern,
-            exceptions,
-            members,
-            interruptions,
-            mastery,
-            progressions,
-            usual);
+    return weekStart != null ? this : BlockDefinitionBuilder.builder(this).weekStart(usual).build();
   }
 
   /**

@@ -2,6 +2,7 @@ package dev.jubilee.server.block;
 
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.athlete.Athletes;
+import dev.jubilee.server.block.stored.BlockV1;
 import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.guard.Causes;
 import dev.jubilee.server.guard.DatabaseAway;
@@ -92,7 +93,7 @@ class BlockRunner {
   private BlockDefinition definition(BlockRunRow run) {
     BlockRevisionRow revision =
         revisions.findByBlockIdAndNumber(run.blockId(), run.revision()).orElseThrow();
-    return json.read(revision.definition(), BlockDefinition.class);
+    return BlockForm.INSTANCE.laidOut(json.read(revision.definition(), BlockV1.class));
   }
 
   /** The first athlete of the lane who has nothing of this run yet. */

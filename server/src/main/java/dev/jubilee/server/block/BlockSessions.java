@@ -10,6 +10,7 @@ import dev.jubilee.core.shorthand.SessionClassification;
 import dev.jubilee.core.shorthand.Shorthand;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.session.SessionDetails;
+import dev.jubilee.server.session.SessionDetailsBuilder;
 import dev.jubilee.server.session.SessionRow;
 import dev.jubilee.server.session.SessionSource;
 import java.time.LocalDate;
@@ -126,21 +127,22 @@ final class BlockSessions {
       Map<String, SessionClassification> judged,
       List<UUID> athletes) {
     SessionClassification judgement = judgement(p.sport(), shorthand, judged);
-    return new SessionDetails(
-        date.atTime(p.time()),
-        p.sport(),
-        judgement.kind(),
-        shorthand,
-        judgement.effortMetres().orElse(null),
-        judgement.effortSeconds().map(Integer::doubleValue).orElse(null),
-        judgement.stroke().orElse(null),
-        p.place(),
-        p.minutes(),
-        p.temperature(),
-        p.comingFrom(),
-        null,
-        athletes,
-        List.of());
+    return SessionDetailsBuilder.builder()
+        .startsAt(date.atTime(p.time()))
+        .sport(p.sport())
+        .kind(judgement.kind())
+        .title(shorthand)
+        .effortMetres(judgement.effortMetres().orElse(null))
+        .effortSeconds(judgement.effortSeconds().map(Integer::doubleValue).orElse(null))
+        .stroke(judgement.stroke().orElse(null))
+        .place(p.place())
+        .minutes(p.minutes())
+        .temperature(p.temperature())
+        .comingFrom(p.comingFrom())
+        .kit(null)
+        .athleteIds(athletes)
+        .laterStarts(List.of())
+        .build();
   }
 
   /** Refuses a session of the week that cannot be warmed up for, naming the field. */

@@ -9,6 +9,7 @@ import dev.jubilee.server.athlete.AthleteProfile;
 import dev.jubilee.server.athlete.AthleteRow;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.block.stored.AthleteWeeksV1;
+import dev.jubilee.server.block.stored.WarmUpsV1;
 import dev.jubilee.server.drill.Libraries;
 import dev.jubilee.server.json.Json;
 import java.time.LocalDate;
@@ -101,7 +102,7 @@ class BlockViews {
       AthleteWeeksV1 athleteWeeks = json.read(computed.athleteWeeks(), AthleteWeeksV1.class);
       ladders.addAll(athleteWeeks.ladders());
       weeks = athleteWeeks.toCore().stream().map(s -> week(s, athleteWeeks.ladders())).toList();
-      warmUps = json.read(computed.warmUps(), AthleteBlocks.WarmUps.class).all();
+      warmUps = BlockForm.INSTANCE.shown(json.read(computed.warmUps(), WarmUpsV1.class).all());
     }
     return new BlockView.AthleteBlock(
         id, athlete.name(), profile.level(), group.name(), weeks, warmUps);

@@ -2,6 +2,7 @@ package dev.jubilee.server.block;
 
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.athlete.Athletes;
+import dev.jubilee.server.block.stored.BlockV1;
 import dev.jubilee.server.club.ClubRepository;
 import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.drill.Libraries;
@@ -276,7 +277,7 @@ public class Blocks {
             number,
             parent,
             edit,
-            json.write(definition),
+            json.write(BlockForm.INSTANCE.stored(definition)),
             coach.coachId(),
             clubTime.instant()));
     layOut(row, laidOut);
@@ -348,7 +349,7 @@ public class Blocks {
   }
 
   private BlockDefinition definition(BlockRevisionRow revision) {
-    return json.read(revision.definition(), BlockDefinition.class);
+    return BlockForm.INSTANCE.laidOut(json.read(revision.definition(), BlockV1.class));
   }
 
   private LocalDate today(UUID clubId) {

@@ -14,6 +14,7 @@ import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.athlete.Athletes;
 import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.session.SessionDetails;
+import dev.jubilee.server.session.SessionDetailsBuilder;
 import dev.jubilee.server.session.SessionRow;
 import dev.jubilee.server.session.SessionSource;
 import dev.jubilee.server.session.Sessions;
@@ -296,21 +297,22 @@ class Imports {
     ParseResult reading = BlockSessions.read("session", title, sport);
     sport = reading.outline().sport().orElse(sport);
     SessionClassification judgement = SessionClassification.of(reading.outline(), sport);
-    return new SessionDetails(
-        entry.startsAt(),
-        sport,
-        judgement.kind(),
-        title,
-        judgement.effortMetres().orElse(null),
-        judgement.effortSeconds().map(Integer::doubleValue).orElse(null),
-        judgement.stroke().orElse(null),
-        place(entry.place(), before, sport),
-        minutes(entry.minutes(), before),
-        before.map(SessionDetails::temperature).orElse(USUAL_TEMPERATURE),
-        before.map(SessionDetails::comingFrom).orElse(ComingFrom.DESK),
-        before.map(SessionDetails::kit).orElse(null),
-        before.map(SessionDetails::athleteIds).orElse(group.athleteIds()),
-        before.map(SessionDetails::laterStarts).orElse(List.of()));
+    return SessionDetailsBuilder.builder()
+        .startsAt(entry.startsAt())
+        .sport(sport)
+        .kind(judgement.kind())
+        .title(title)
+        .effortMetres(judgement.effortMetres().orElse(null))
+        .effortSeconds(judgement.effortSeconds().map(Integer::doubleValue).orElse(null))
+        .stroke(judgement.stroke().orElse(null))
+        .place(place(entry.place(), before, sport))
+        .minutes(minutes(entry.minutes(), before))
+        .temperature(before.map(SessionDetails::temperature).orElse(USUAL_TEMPERATURE))
+        .comingFrom(before.map(SessionDetails::comingFrom).orElse(ComingFrom.DESK))
+        .kit(before.map(SessionDetails::kit).orElse(null))
+        .athleteIds(before.map(SessionDetails::athleteIds).orElse(group.athleteIds()))
+        .laterStarts(before.map(SessionDetails::laterStarts).orElse(List.of()))
+        .build();
   }
 
   private static int minutes(String text, Optional<SessionDetails> before) {

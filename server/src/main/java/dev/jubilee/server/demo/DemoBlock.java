@@ -7,6 +7,7 @@ import dev.jubilee.server.block.BlockDefinition;
 import dev.jubilee.server.block.BlockDefinition.DayException;
 import dev.jubilee.server.block.BlockDefinition.Group;
 import dev.jubilee.server.block.BlockDefinition.Pattern;
+import dev.jubilee.server.block.BlockDefinitionBuilder;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -51,24 +52,28 @@ final class DemoBlock {
   private static BlockDefinition of(
       LocalDate start, int weeks, List<DayException> exceptions, Map<String, UUID> ids) {
     LocalDate race = start.plusWeeks(weeks - 1).with(DayOfWeek.SATURDAY);
-    return new BlockDefinition(
-        "Lantern Mere Relay",
-        start,
-        race,
-        List.of(),
-        List.of(),
-        List.of(
-            new Group("Runners", ids(ids, "Maren Tarnfield", "Ines Farrowby", "Tobias Quillow")),
-            new Group("Riders", ids(ids, "Saskia Brandlow", "Jory Pellwick")),
-            new Group("Rowers", ids(ids, "Edda Lindmere", "Pia Thornmere", "Caspian Roewater")),
-            new Group("Swimmers", ids(ids, "Wren Osterbeck", "Dov Marlowick", "Bram Hollowell"))),
-        patterns(),
-        exceptions,
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        null);
+    return BlockDefinitionBuilder.builder()
+        .name("Lantern Mere Relay")
+        .start(start)
+        .race(race)
+        .otherRaces(List.of())
+        .emphases(List.of())
+        .groups(
+            List.of(
+                new Group(
+                    "Runners", ids(ids, "Maren Tarnfield", "Ines Farrowby", "Tobias Quillow")),
+                new Group("Riders", ids(ids, "Saskia Brandlow", "Jory Pellwick")),
+                new Group("Rowers", ids(ids, "Edda Lindmere", "Pia Thornmere", "Caspian Roewater")),
+                new Group(
+                    "Swimmers", ids(ids, "Wren Osterbeck", "Dov Marlowick", "Bram Hollowell"))))
+        .pattern(patterns())
+        .exceptions(exceptions)
+        .members(List.of())
+        .interruptions(List.of())
+        .mastery(List.of())
+        .progressions(List.of())
+        .weekStart(null)
+        .build();
   }
 
   private static List<Pattern> patterns() {

@@ -19,6 +19,8 @@ import dev.jubilee.server.athlete.AthleteProfile.RestrictionInput;
 import dev.jubilee.server.athlete.AthleteProfile.ResultInput;
 import dev.jubilee.server.athlete.AthleteProfile.ResultKind;
 import dev.jubilee.server.session.SessionDetails;
+import dev.jubilee.server.session.SessionDetailsBuilder;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
@@ -95,11 +97,11 @@ final class DemoWorld {
     return switch (dayOfPattern) {
       case 0 ->
           List.of(
-              new Day(day, 6, 45, Sport.ROW, SessionKind.TIME_TRIAL, "2 km test", Place.BOATHOUSE)
+              Day.of(day, 6, 45, Sport.ROW, SessionKind.TIME_TRIAL, "2 km test", Place.BOATHOUSE)
                   .metres(2000)
                   .in(40, 4, ComingFrom.BED)
                   .with(rowers),
-              new Day(
+              Day.of(
                       day,
                       7,
                       30,
@@ -109,7 +111,7 @@ final class DemoWorld {
                       Place.POOL_DECK)
                   .in(35, 26, ComingFrom.MOVING)
                   .with(swimmers),
-              new Day(
+              Day.of(
                       day,
                       17,
                       45,
@@ -119,7 +121,7 @@ final class DemoWorld {
                       Place.TRACK)
                   .in(30, 6, ComingFrom.DESK)
                   .with(runners),
-              new Day(
+              Day.of(
                       day,
                       18,
                       30,
@@ -131,13 +133,13 @@ final class DemoWorld {
                   .with(riders));
       case 1 ->
           List.of(
-              new Day(day, 7, 0, Sport.RUN, SessionKind.EASY, "Easy 40 min", Place.ROAD)
+              Day.of(day, 7, 0, Sport.RUN, SessionKind.EASY, "Easy 40 min", Place.ROAD)
                   .in(10, 3, ComingFrom.BED)
                   .with(runners),
-              new Day(day, 7, 15, Sport.ROW, SessionKind.EASY, "Steady 8 km", Place.BOATHOUSE)
+              Day.of(day, 7, 15, Sport.ROW, SessionKind.EASY, "Steady 8 km", Place.BOATHOUSE)
                   .in(12, 5, ComingFrom.BED)
                   .with(rowers),
-              new Day(
+              Day.of(
                       day,
                       18,
                       0,
@@ -149,7 +151,7 @@ final class DemoWorld {
                   .with(swimmers));
       case 2 ->
           List.of(
-              new Day(
+              Day.of(
                       day,
                       17,
                       30,
@@ -159,7 +161,7 @@ final class DemoWorld {
                       Place.TRACK)
                   .in(40, 8, ComingFrom.DESK)
                   .with(runners.subList(0, 2)),
-              new Day(
+              Day.of(
                       day,
                       18,
                       30,
@@ -171,7 +173,7 @@ final class DemoWorld {
                   .with(riders));
       case 3 ->
           List.of(
-              new Day(
+              Day.of(
                       day,
                       6,
                       45,
@@ -181,12 +183,12 @@ final class DemoWorld {
                       Place.BOATHOUSE)
                   .in(35, 4, ComingFrom.BED)
                   .with(rowers),
-              new Day(day, 7, 30, Sport.SWIM, SessionKind.EASY, "Easy 1500 m", Place.POOL_DECK)
+              Day.of(day, 7, 30, Sport.SWIM, SessionKind.EASY, "Easy 1500 m", Place.POOL_DECK)
                   .in(10, 26, ComingFrom.MOVING)
                   .with(swimmers));
       case 4 ->
           List.of(
-              new Day(
+              Day.of(
                       day,
                       17,
                       45,
@@ -196,7 +198,7 @@ final class DemoWorld {
                       Place.TRACK)
                   .in(35, 7, ComingFrom.DESK)
                   .with(runners),
-              new Day(
+              Day.of(
                       day,
                       18,
                       30,
@@ -208,7 +210,7 @@ final class DemoWorld {
                   .with(riders));
       case 5 ->
           List.of(
-              new Day(
+              Day.of(
                       day,
                       9,
                       0,
@@ -218,27 +220,20 @@ final class DemoWorld {
                       Place.ROAD)
                   .in(10, 9, ComingFrom.MOVING)
                   .with(riders),
-              new Day(
-                      day,
-                      9,
-                      30,
-                      Sport.SWIM,
-                      SessionKind.TIME_TRIAL,
-                      "400 m trial",
-                      Place.POOL_DECK)
+              Day.of(day, 9, 30, Sport.SWIM, SessionKind.TIME_TRIAL, "400 m trial", Place.POOL_DECK)
                   .metres(400)
                   .in(40, 26, ComingFrom.MOVING)
                   .with(swimmers),
-              new Day(day, 10, 30, Sport.RUN, SessionKind.TIME_TRIAL, "5 km trial", Place.ROAD)
+              Day.of(day, 10, 30, Sport.RUN, SessionKind.TIME_TRIAL, "5 km trial", Place.ROAD)
                   .metres(5000)
                   .in(40, 9, ComingFrom.MOVING)
                   .with(runners));
       default ->
           List.of(
-              new Day(day, 9, 0, Sport.RUN, SessionKind.LONG, "Long run 75 min", Place.ROAD)
+              Day.of(day, 9, 0, Sport.RUN, SessionKind.LONG, "Long run 75 min", Place.ROAD)
                   .in(10, 8, ComingFrom.BED)
                   .with(runners),
-              new Day(day, 10, 0, Sport.ROW, SessionKind.LONG, "Long row 60 min", Place.BOATHOUSE)
+              Day.of(day, 10, 0, Sport.ROW, SessionKind.LONG, "Long row 60 min", Place.BOATHOUSE)
                   .in(12, 8, ComingFrom.MOVING)
                   .with(rowers));
     };
@@ -396,7 +391,8 @@ final class DemoWorld {
   }
 
   /** A session in the making. */
-  private record Day(
+  @RecordBuilder
+  record Day(
       LocalDate date,
       int hour,
       int minute,
@@ -408,7 +404,7 @@ final class DemoWorld {
       int minutes,
       int temperature,
       ComingFrom comingFrom) {
-    Day(
+    static Day of(
         LocalDate date,
         int hour,
         int minute,
@@ -416,45 +412,39 @@ final class DemoWorld {
         SessionKind kind,
         String title,
         Place place) {
-      this(date, hour, minute, sport, kind, title, place, null, 30, 15, ComingFrom.MOVING);
+      return new Day(
+          date, hour, minute, sport, kind, title, place, null, 30, 15, ComingFrom.MOVING);
     }
 
     Day metres(double metres) {
-      return new Day(
-          date, hour, minute, sport, kind, title, place, metres, minutes, temperature, comingFrom);
+      return DemoWorldDayBuilder.builder(this).effortMetres(metres).build();
     }
 
     Day in(int newMinutes, int newTemperature, ComingFrom from) {
-      return new Day(
-          date,
-          hour,
-          minute,
-          sport,
-          kind,
-          title,
-          place,
-          effortMetres,
-          newMinutes,
-          newTemperature,
-          from);
+      return DemoWorldDayBuilder.builder(this)
+          .minutes(newMinutes)
+          .temperature(newTemperature)
+          .comingFrom(from)
+          .build();
     }
 
     SessionDetails with(List<UUID> athletes) {
-      return new SessionDetails(
-          date.atTime(LocalTime.of(hour, minute)),
-          sport,
-          kind,
-          title,
-          effortMetres,
-          null,
-          sport == Sport.SWIM ? Stroke.FREESTYLE : null,
-          place,
-          minutes,
-          temperature,
-          comingFrom,
-          null,
-          athletes,
-          List.of());
+      return SessionDetailsBuilder.builder()
+          .startsAt(date.atTime(LocalTime.of(hour, minute)))
+          .sport(sport)
+          .kind(kind)
+          .title(title)
+          .effortMetres(effortMetres)
+          .effortSeconds(null)
+          .stroke(sport == Sport.SWIM ? Stroke.FREESTYLE : null)
+          .place(place)
+          .minutes(minutes)
+          .temperature(temperature)
+          .comingFrom(comingFrom)
+          .kit(null)
+          .athleteIds(athletes)
+          .laterStarts(List.of())
+          .build();
     }
   }
 }

@@ -1,5 +1,7 @@
 package dev.jubilee.server.lead;
 
+import dev.jubilee.server.lead.stored.LeadV1;
+import dev.jubilee.server.lead.stored.SheetV1;
 import dev.jubilee.server.prescription.SquadSheet;
 import dev.jubilee.server.tenant.ClubRow;
 import jakarta.persistence.Entity;
@@ -23,11 +25,11 @@ class LeadRow extends ClubRow<UUID> {
 
   @JdbcTypeCode(SqlTypes.JSON)
   @Mutability(Immutability.class)
-  private SquadSheet sheet;
+  private SheetV1 sheet;
 
   @JdbcTypeCode(SqlTypes.JSON)
   @Mutability(Immutability.class)
-  private LeadState state;
+  private LeadV1 state;
 
   private Instant changedAt;
 
@@ -38,14 +40,14 @@ class LeadRow extends ClubRow<UUID> {
   }
 
   void begin(SquadSheet led, LeadState begun, Instant now) {
-    this.sheet = led;
+    this.sheet = LeadForm.INSTANCE.stored(led);
     leadOn(begun, now);
   }
 
   void leadOn(LeadState next, Instant now) {
     this.leadId = next.leadId();
     this.number = next.number();
-    this.state = next;
+    this.state = LeadForm.INSTANCE.stored(next);
     this.changedAt = now;
   }
 
@@ -60,11 +62,11 @@ class LeadRow extends ClubRow<UUID> {
   }
 
   SquadSheet sheet() {
-    return sheet;
+    return LeadForm.INSTANCE.shown(sheet);
   }
 
   LeadState state() {
-    return state;
+    return LeadForm.INSTANCE.standing(state);
   }
 
   boolean isChangedSince(Instant time) {

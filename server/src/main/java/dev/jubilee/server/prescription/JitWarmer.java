@@ -86,10 +86,10 @@ class JitWarmer {
             .maximumHeartRate(Optional.of(190))
             .results(
                 List.of(
-                    new TestResult.RunRace(5000, Duration.ofMinutes(20)),
-                    new TestResult.ThresholdPower(250),
-                    new TestResult.Row2k(Duration.ofMinutes(8)),
-                    new TestResult.SwimPair(Duration.ofMinutes(6), Duration.ofSeconds(170))))
+                    TestResult.RunRace.of(5000, Duration.ofMinutes(20)),
+                    TestResult.ThresholdPower.of(250),
+                    TestResult.Row2k.of(Duration.ofMinutes(8)),
+                    TestResult.SwimPair.of(Duration.ofMinutes(6), Duration.ofSeconds(170))))
             .build();
     return PrescriptionRequest.of(
         athlete,

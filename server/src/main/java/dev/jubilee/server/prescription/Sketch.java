@@ -7,7 +7,6 @@ import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.warmup.GivenItem;
 import dev.jubilee.core.warmup.GivenWarmUp;
-import dev.jubilee.server.session.SessionView;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -23,10 +22,13 @@ import java.util.stream.IntStream;
  */
 public record Sketch(
     int seconds,
-    List<SessionView.Step> steps,
+    List<Step> steps,
     @JsonInclude(JsonInclude.Include.NON_NULL) Integer slipped,
     @JsonInclude(JsonInclude.Include.NON_NULL) List<SketchItem> items,
     @JsonInclude(JsonInclude.Include.NON_NULL) List<Place> places) {
+
+  /** Effort, 0 to 100, for so many seconds. */
+  public record Step(int seconds, int effort) {}
 
   /**
    * One line of the plan.
@@ -47,7 +49,7 @@ public record Sketch(
   }
 
   static Sketch of(GivenWarmUp warmUp, Circumstances circumstances) {
-    List<SessionView.Step> steps = new ArrayList<>();
+    List<Step> steps = new ArrayList<>();
     for (GivenItem given : warmUp.items()) {
       add(steps, given.item().changeSeconds(), 0);
       add(steps, given.item().dose().seconds(), given.effort());
@@ -79,9 +81,9 @@ public record Sketch(
         .toList();
   }
 
-  private static void add(List<SessionView.Step> steps, int seconds, int effort) {
+  private static void add(List<Step> steps, int seconds, int effort) {
     if (seconds > 0) {
-      steps.add(new SessionView.Step(seconds, effort));
+      steps.add(new Step(seconds, effort));
     }
   }
 }

@@ -39,7 +39,9 @@ public class StoredWarmUps implements WarmUpLookup {
                   row.prescriptionId(),
                   row.athleteId(),
                   sketch.seconds(),
-                  sketch.steps(),
+                  sketch.steps().stream()
+                      .map(s -> new SessionView.Step(s.seconds(), s.effort()))
+                      .toList(),
                   sketch.slipped() == null ? 0 : sketch.slipped()));
     }
     return bySession;

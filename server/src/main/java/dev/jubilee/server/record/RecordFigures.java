@@ -46,7 +46,7 @@ final class RecordFigures {
         id ->
             said.containsKey(id)
                 ? said.get(id)
-                : isFollowed ? told.item(id) : new Done(State.DONE, items.get(id).seconds());
+                : isFollowed ? told.item(id) : Done.of(State.DONE, items.get(id).seconds());
     Optional<Integer> jacket =
         byHand
             .flatMap(b -> Optional.ofNullable(b.jacketOff()))
@@ -107,7 +107,7 @@ final class RecordFigures {
           case PARTLY -> said.seconds() == null ? item.seconds() / 2 : said.seconds();
           case SKIPPED, NOT_REACHED -> 0;
         };
-    return new Done(said.state(), seconds);
+    return Done.of(said.state(), seconds);
   }
 
   private static List<RecordV1.ItemV1> items(

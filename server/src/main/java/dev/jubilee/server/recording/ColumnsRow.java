@@ -1,5 +1,6 @@
 package dev.jubilee.server.recording;
 
+import dev.jubilee.server.recording.stored.ColumnsV1;
 import dev.jubilee.server.tenant.ClubRow;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -17,7 +18,7 @@ class ColumnsRow extends ClubRow<String> {
 
   @JdbcTypeCode(SqlTypes.JSON)
   @Mutability(Immutability.class)
-  private RecordingFile.Columns mapping;
+  private ColumnsV1 mapping;
 
   protected ColumnsRow() {}
 
@@ -31,10 +32,11 @@ class ColumnsRow extends ClubRow<String> {
   }
 
   RecordingFile.Columns mapping() {
-    return mapping;
+    return new RecordingFile.Columns(
+        mapping.time(), mapping.speed(), mapping.power(), mapping.heart());
   }
 
   void map(RecordingFile.Columns columns) {
-    this.mapping = columns;
+    this.mapping = new ColumnsV1(columns.time(), columns.speed(), columns.power(), columns.heart());
   }
 }

@@ -1,6 +1,5 @@
 package dev.jubilee.server.session;
 
-import com.fasterxml.jackson.annotation.JsonAlias;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.ComingFrom;
@@ -17,6 +16,7 @@ import dev.jubilee.core.shorthand.SessionClassification;
 import dev.jubilee.core.shorthand.Shorthand;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -31,7 +31,7 @@ import java.util.Set;
 import java.util.UUID;
 
 /**
- * A session as coaches enter it and as it is stored.
+ * A session as coaches enter it.
  *
  * @param startsAt first effort, in the club's local time
  * @param minutes usually available before it
@@ -39,6 +39,7 @@ import java.util.UUID;
  * @param laterStarts of those who do not start with the others
  * @param calledOff whether it does not take place, and stays on the calendar all the same
  */
+@RecordBuilder
 public record SessionDetails(
     @NotNull LocalDateTime startsAt,
     @NotNull Sport sport,
@@ -50,7 +51,7 @@ public record SessionDetails(
     @NotNull Place place,
     int minutes,
     int temperature,
-    @JsonAlias("arrival") @NotNull ComingFrom comingFrom,
+    @NotNull ComingFrom comingFrom,
     @Schema(nullable = true) @Size(max = 20) List<@NotNull Kit> kit,
     @Size(max = 500) List<@NotNull UUID> athleteIds,
     @Schema(nullable = true) @JsonInclude(JsonInclude.Include.NON_EMPTY) @Size(max = 500)
@@ -74,40 +75,6 @@ public record SessionDetails(
     calledOff = Boolean.TRUE.equals(calledOff) ? true : null;
   }
 
-  /** That takes place. */
-  public SessionDetails(
-      LocalDateTime startsAt,
-      Sport sport,
-      SessionKind kind,
-      String title,
-      Double effortMetres,
-      Double effortSeconds,
-      Stroke stroke,
-      Place place,
-      int minutes,
-      int temperature,
-      ComingFrom comingFrom,
-      List<Kit> kit,
-      List<UUID> athleteIds,
-      List<LaterStart> laterStarts) {
-    this(
-        startsAt,
-        sport,
-        kind,
-        title,
-        effortMetres,
-        effortSeconds,
-        stroke,
-        place,
-        minutes,
-        temperature,
-        comingFrom,
-        kit,
-        athleteIds,
-        laterStarts,
-        null);
-  }
-
   /** Whether it does not take place. */
   public boolean doesNotTakePlace() {
     return calledOff != null;
@@ -115,7 +82,7 @@ public record SessionDetails(
 
   /** The same with others. */
   public SessionDetails withAthletes(List<UUID> others, List<LaterStart> later) {
-    return with(startsAt, title, others, later);
+    return SessionDetailsBuilder.builder(this).athleteIds(others).laterStarts(later).build();
   }
 
   /**
@@ -187,41 +154,17 @@ public record SessionDetails(
 
   /** The same on another day. */
   public SessionDetails on(LocalDate date) {
-    return with(date.atTime(startsAt.toLocalTime()), title);
+    return at(date.atTime(startsAt.toLocalTime()));
   }
 
   /** The same at another time. */
   SessionDetails at(LocalDateTime otherStart) {
-    return with(otherStart, title);
+    return SessionDetailsBuilder.builder(this).startsAt(otherStart).build();
   }
 
   /** The same, written in other words. */
   SessionDetails titled(String words) {
-    return with(startsAt, words);
-  }
-
-  private SessionDetails with(LocalDateTime otherStart, String otherTitle) {
-    return with(otherStart, otherTitle, athleteIds, laterStarts);
-  }
-
-  private SessionDetails with(
-      LocalDateTime otherStart, String otherTitle, List<UUID> others, List<LaterStart> later) {
-    return new SessionDetails(
-        otherStart,
-        sport,
-        kind,
-        otherTitle,
-        effortMetres,
-        effortSeconds,
-        stroke,
-        place,
-        minutes,
-        temperature,
-        comingFrom,
-        kit,
-        others,
-        later,
-        calledOff);
+    return SessionDetailsBuilder.builder(this).title(words).build();
   }
 
   /** What the warm-up finds unless the coach says otherwise. */

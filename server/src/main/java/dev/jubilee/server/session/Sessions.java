@@ -6,6 +6,7 @@ import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.json.Json;
 import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.problem.NotFoundException;
+import dev.jubilee.server.session.stored.SessionV1;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -79,13 +80,13 @@ public class Sessions {
   public SessionView create(UUID clubId, UUID id, SessionDetails details, int weeks) {
     check(details);
     SessionRow first = new SessionRow(id, clubId);
-    first.write(details, json.write(details));
+    first.write(details, stored(details));
     first = repository.saveAndFlush(first);
     for (int week = 1; week < weeks; week++) {
       SessionDetails later = details.on(details.startsAt().toLocalDate().plusWeeks(week));
       later.check();
       SessionRow row = new SessionRow(UUID.randomUUID(), clubId);
-      row.write(later, json.write(later));
+      row.write(later, stored(later));
       repository.save(row);
     }
     return view(first, List.of());
@@ -101,7 +102,7 @@ public class Sessions {
     check(details);
     SessionRow row = onCalendar(id);
     requireVersion(row, version);
-    row.write(details, json.write(details));
+    row.write(details, stored(details));
     return view(repository.saveAndFlush(row));
   }
 
@@ -126,7 +127,7 @@ public class Sessions {
           isBeforeNow ? "a start that is still to come" : "a start on the same day");
     }
     SessionDetails shifted = details.at(start);
-    row.write(shifted, json.write(shifted));
+    row.write(shifted, stored(shifted));
     return view(repository.saveAndFlush(row));
   }
 
@@ -143,7 +144,7 @@ public class Sessions {
       SessionDetails later = details.on(details.startsAt().toLocalDate().plusWeeks(week));
       later.check();
       SessionRow row = new SessionRow(UUID.randomUUID(), clubId);
-      row.write(later, json.write(later));
+      row.write(later, stored(later));
       repeated.add(view(repository.saveAndFlush(row), List.of()));
     }
     return repeated;
@@ -169,7 +170,7 @@ public class Sessions {
                           : l)
               .toList();
       SessionDetails changed = details.withAthletes(ids, later);
-      row.write(changed, json.write(changed));
+      row.write(changed, stored(changed));
       repository.saveAndFlush(row);
     }
   }
@@ -258,7 +259,7 @@ public class Sessions {
       } else {
         changed++;
       }
-      row.make(family.of(entry.getKey()), details, json.write(details));
+      row.make(family.of(entry.getKey()), details, stored(details));
       repository.save(row);
     }
     List<SessionRow> surplus = new ArrayList<>();
@@ -283,7 +284,7 @@ public class Sessions {
 
   /** Whether a coach changed what a block or an import made. */
   public boolean isChangedByHand(SessionRow row) {
-    return !details(row).equals(json.read(row.sourceDetails(), SessionDetails.class));
+    return !details(row).equals(entered(row.sourceDetails()));
   }
 
   @Transactional
@@ -305,7 +306,15 @@ public class Sessions {
   }
 
   public SessionDetails details(SessionRow row) {
-    return json.read(row.details(), SessionDetails.class);
+    return entered(row.details());
+  }
+
+  private SessionDetails entered(String stored) {
+    return SessionForm.INSTANCE.entered(json.read(stored, SessionV1.class));
+  }
+
+  private String stored(SessionDetails details) {
+    return json.write(SessionForm.INSTANCE.stored(details));
   }
 
   private SessionView view(SessionRow row) {

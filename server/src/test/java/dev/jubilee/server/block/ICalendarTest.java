@@ -12,6 +12,7 @@ import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.server.session.SessionDetails;
+import dev.jubilee.server.session.SessionDetailsBuilder;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -38,21 +39,22 @@ class ICalendarTest {
   private static final LocalDate UNTIL = LocalDate.of(2026, 11, 30);
 
   private static SessionDetails session(LocalDateTime at, String title) {
-    return new SessionDetails(
-        at,
-        Sport.RUN,
-        SessionKind.INTERVALS,
-        title,
-        null,
-        null,
-        null,
-        Place.TRACK,
-        30,
-        8,
-        ComingFrom.DESK,
-        null,
-        List.of(),
-        List.of());
+    return SessionDetailsBuilder.builder()
+        .startsAt(at)
+        .sport(Sport.RUN)
+        .kind(SessionKind.INTERVALS)
+        .title(title)
+        .effortMetres(null)
+        .effortSeconds(null)
+        .stroke(null)
+        .place(Place.TRACK)
+        .minutes(30)
+        .temperature(8)
+        .comingFrom(ComingFrom.DESK)
+        .kit(null)
+        .athleteIds(List.of())
+        .laterStarts(List.of())
+        .build();
   }
 
   @Test

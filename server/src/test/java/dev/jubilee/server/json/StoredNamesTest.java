@@ -9,13 +9,13 @@ import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.TargetMetric;
-import dev.jubilee.server.athlete.AthleteProfile;
-import dev.jubilee.server.block.BlockDefinition;
+import dev.jubilee.server.athlete.stored.AthleteV1;
+import dev.jubilee.server.block.stored.BlockV1;
 import dev.jubilee.server.checkin.stored.CheckInV1;
 import dev.jubilee.server.checkin.stored.TakenV1;
 import dev.jubilee.server.logbook.stored.EventV1;
 import dev.jubilee.server.prescription.stored.OutcomeV1;
-import dev.jubilee.server.session.SessionDetails;
+import dev.jubilee.server.session.stored.SessionV1;
 import dev.jubilee.server.zone.stored.ZonesV1;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -35,14 +35,14 @@ class StoredNamesTest {
             "{'name':'Old Hand','sport':'RUN','level':'ADVANCED','age':40,'results':[],"
                 + "'limits':[{'region':'HIPS','severity':'STIFF'}],'avoidances':['CONTACTS'],"
                 + "'deconditioned':false,'mastery':{}}");
-    AthleteProfile profile = json.read(stored, AthleteProfile.class);
+    AthleteV1 profile = json.read(stored, AthleteV1.class);
     assertThat(profile.restrictions())
         .containsExactly(
-            new AthleteProfile.RestrictionInput(BodyRegion.HIPS, Restriction.Severity.STIFF, null));
+            new AthleteV1.RestrictionV1(BodyRegion.HIPS, Restriction.Severity.STIFF, null));
     assertThat(profile.contraindications()).containsExactly(Contraindication.CONTACTS);
     String written = json.write(profile);
     assertThat(written).contains("restrictions", "contraindications").doesNotContain("limits");
-    assertThat(json.read(written, AthleteProfile.class)).isEqualTo(profile);
+    assertThat(json.read(written, AthleteV1.class)).isEqualTo(profile);
   }
 
   @Test
@@ -52,8 +52,7 @@ class StoredNamesTest {
             "{'startsAt':'2026-10-01T17:30:00','sport':'RUN','kind':'EASY','title':'easy',"
                 + "'place':'TRACK','minutes':30,'temperature':10,'arrival':'LONG_DRIVE',"
                 + "'athleteIds':[]}");
-    assertThat(json.read(session, SessionDetails.class).comingFrom())
-        .isEqualTo(ComingFrom.LONG_DRIVE);
+    assertThat(json.read(session, SessionV1.class).comingFrom()).isEqualTo(ComingFrom.LONG_DRIVE);
     String block =
         quoted(
             "{'name':'B','start':'2026-10-01','race':'2026-12-01','pattern':[{'key':'k',"
@@ -63,9 +62,8 @@ class StoredNamesTest {
                 + "'on':'2026-10-05','step':2}],'wishes':[{'athleteId':"
                 + "'00000000-0000-0000-0000-000000000001','ladder':'a-series','step':3,"
                 + "'monday':'2026-10-12'}]}");
-    BlockDefinition definition = json.read(block, BlockDefinition.class);
+    BlockV1 definition = json.read(block, BlockV1.class);
     assertThat(definition.pattern().get(0).comingFrom()).isEqualTo(ComingFrom.BED);
-    assertThat(definition.groups()).isEmpty();
     assertThat(definition.mastery()).hasSize(1);
     assertThat(definition.progressions()).hasSize(1);
     assertThat(json.write(definition)).doesNotContain("marks", "wishes", "arrival");

@@ -27,7 +27,7 @@ class PlanViewTest {
   @Test
   void noHarderVersionIsOfferedThanTheBodyAllows() {
     PlanView.ItemView sound = raise(List.of());
-    PlanView.ItemView sore = raise(List.of(new Restriction(BodyRegion.ACHILLES, Severity.SORE)));
+    PlanView.ItemView sore = raise(List.of(Restriction.both(BodyRegion.ACHILLES, Severity.SORE)));
     assertThat(sound.drillId()).isEqualTo("easy-jog");
     assertThat(sound.harder().name()).isEqualTo("Easy continuous running");
     assertThat(sore.drillId()).isEqualTo("walk");
