@@ -2,6 +2,7 @@ package dev.jubilee.core.athlete;
 
 import dev.jubilee.core.sport.BodyRegion;
 import java.util.Locale;
+import java.util.Objects;
 
 /**
  * A region that is not quite right today.
@@ -15,7 +16,7 @@ public record Restriction(BodyRegion region, Severity severity, Side side) {
   }
 
   public Restriction {
-    side = side == null ? Side.BOTH : side;
+    Objects.requireNonNull(side, "side");
   }
 
   /** Which one. */

@@ -25,9 +25,4 @@ public record ResultConditions(Optional<Integer> daysAgo, Setting setting) {
   public ResultConditions {
     daysAgo.ifPresent(d -> Bounds.within("takenOn", d, 0, 7300, "days ago"));
   }
-
-  /** For results from before dates were kept. */
-  static ResultConditions orUnknown(ResultConditions taken) {
-    return taken == null ? UNKNOWN : taken;
-  }
 }

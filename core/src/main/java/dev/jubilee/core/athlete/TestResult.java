@@ -6,6 +6,7 @@ import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
 import java.time.Duration;
+import java.util.Objects;
 import java.util.Optional;
 
 /** A test or race from which an athlete's own figures are computed. */
@@ -53,7 +54,7 @@ public sealed interface TestResult {
     }
 
     public RunRace {
-      taken = ResultConditions.orUnknown(taken);
+      Objects.requireNonNull(taken, "taken");
       Bounds.within("metres", metres, 60, 100_000, "m");
       double fastest = BestKnown.running(metres);
       double slowest = metres > 50_000 ? 0.8 : 1.5;
@@ -82,7 +83,7 @@ public sealed interface TestResult {
     }
 
     public ThresholdPower {
-      taken = ResultConditions.orUnknown(taken);
+      Objects.requireNonNull(taken, "taken");
       Bounds.within("watts", watts, 50, 550, "W");
     }
 
@@ -110,7 +111,7 @@ public sealed interface TestResult {
     }
 
     public RidePowerTest {
-      taken = ResultConditions.orUnknown(taken);
+      Objects.requireNonNull(taken, "taken");
       Bounds.within("threeMinuteWatts", threeMinuteWatts, 60, 800, "W");
       Bounds.within("twelveMinuteWatts", twelveMinuteWatts, 50, 600, "W");
       if (threeMinuteWatts <= twelveMinuteWatts || threeMinuteWatts > 2 * twelveMinuteWatts) {
@@ -146,7 +147,7 @@ public sealed interface TestResult {
     }
 
     public Row2k {
-      taken = ResultConditions.orUnknown(taken);
+      Objects.requireNonNull(taken, "taken");
       Bounds.within("time", time, Duration.ofSeconds(320), Duration.ofSeconds(900));
     }
 
@@ -176,7 +177,7 @@ public sealed interface TestResult {
     }
 
     public SwimPair {
-      taken = ResultConditions.orUnknown(taken);
+      Objects.requireNonNull(taken, "taken");
       Bounds.within("time400", time400, Duration.ofSeconds(210), Duration.ofSeconds(1200));
       Bounds.within("time200", time200, Duration.ofSeconds(98), Duration.ofSeconds(600));
       // At half the 400 or slower the fitted reserve would be negative.
@@ -210,7 +211,7 @@ public sealed interface TestResult {
    */
   record RideTwentyMinutes(int watts, ResultConditions taken) implements TestResult {
     public RideTwentyMinutes {
-      taken = ResultConditions.orUnknown(taken);
+      Objects.requireNonNull(taken, "taken");
       Bounds.within("watts", watts, 50, 600, "W");
     }
 
@@ -233,7 +234,7 @@ public sealed interface TestResult {
    */
   record RideBest(Duration length, int watts, ResultConditions taken) implements TestResult {
     public RideBest {
-      taken = ResultConditions.orUnknown(taken);
+      Objects.requireNonNull(taken, "taken");
       Bounds.within("length", length, Duration.ofSeconds(5), Duration.ofHours(24));
       Bounds.within("watts", watts, 20, BestKnown.riding(length.toMillis() / 1000.0), "W");
     }
@@ -257,7 +258,7 @@ public sealed interface TestResult {
    */
   record RowPiece(double metres, Duration time, ResultConditions taken) implements TestResult {
     public RowPiece {
-      taken = ResultConditions.orUnknown(taken);
+      Objects.requireNonNull(taken, "taken");
       Bounds.within("metres", metres, 100, 50_000, "m");
       double fastest = BestKnown.rowing(metres);
       Bounds.within("time", time, seconds(metres / 500 * fastest), seconds(metres / 500 * 200));
@@ -285,7 +286,7 @@ public sealed interface TestResult {
   record SwimRace(double metres, Duration time, Optional<Stroke> stroke, ResultConditions taken)
       implements TestResult {
     public SwimRace {
-      taken = ResultConditions.orUnknown(taken);
+      Objects.requireNonNull(taken, "taken");
       Bounds.within("metres", metres, 25, 25_000, "m");
       double fastest = BestKnown.swimming(metres);
       Bounds.within("time", time, seconds(metres / fastest), seconds(metres / 0.4));
@@ -310,7 +311,7 @@ public sealed interface TestResult {
    */
   record Sprint(Sport sport, double top, ResultConditions taken) implements TestResult {
     public Sprint {
-      taken = ResultConditions.orUnknown(taken);
+      Objects.requireNonNull(taken, "taken");
       Profiles.of(sport).top().check("top", top, sport);
     }
 

@@ -4,6 +4,7 @@ import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.sport.BodyRegion;
+import java.util.Objects;
 import java.util.Optional;
 
 /**
@@ -20,7 +21,7 @@ public record Mark(
    * @throws OutOfRangeException naming the field and what would be accepted
    */
   public Mark {
-    side = side == null ? Restriction.Side.BOTH : side;
+    Objects.requireNonNull(side, "side");
     Bounds.within("pain", pain, sign == Sign.PAIN ? 1 : 0, sign == Sign.PAIN ? 10 : 0, "of 10");
     if (sign.hasPlace() != region.isPresent()) {
       throw new OutOfRangeException(

@@ -35,7 +35,9 @@ class EstimatesBordersTest {
   @Test
   void aSwimRaceLeavesTwentyMetresToTheReserve() {
     CriticalModel model =
-        model(new TestResult.SwimRace(1500, Duration.ofMinutes(25), Optional.empty(), null));
+        model(
+            new TestResult.SwimRace(
+                1500, Duration.ofMinutes(25), Optional.empty(), ResultConditions.UNKNOWN));
     assertThat(model.critical()).isCloseTo(1480.0 / 1500, within(0.0005));
     assertThat(model.reserve()).isCloseTo(20, within(0.001));
   }

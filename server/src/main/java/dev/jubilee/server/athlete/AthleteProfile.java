@@ -145,7 +145,8 @@ public record AthleteProfile(
       @Schema(nullable = true) Restriction.Side side) {
 
     Restriction toCore() {
-      return new Restriction(region, severity, side);
+      return new Restriction(
+          region, severity, Optional.ofNullable(side).orElse(Restriction.Side.BOTH));
     }
   }
 

@@ -36,7 +36,12 @@ public record LookInput(
       int pain,
       boolean onlyFast) {
     Mark toCore() {
-      return new Mark(sign, Optional.ofNullable(region), side, pain, onlyFast);
+      return new Mark(
+          sign,
+          Optional.ofNullable(region),
+          Optional.ofNullable(side).orElse(Restriction.Side.BOTH),
+          pain,
+          onlyFast);
     }
 
     static MarkInput of(Mark mark) {

@@ -7,6 +7,7 @@ import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Freshness;
 import dev.jubilee.core.sport.BodyRegion;
 import java.util.List;
+import java.util.Optional;
 
 /** What a coach took over of a check-in, as it lies in the database. */
 public record TakenV1(List<ChangeV1> changes) {
@@ -53,7 +54,10 @@ public record TakenV1(List<ChangeV1> changes) {
 
     TodaysChange toCore() {
       return switch (change) {
-        case LIMIT -> new TodaysChange.Limit(new Restriction(region, severity, side));
+        case LIMIT ->
+            new TodaysChange.Limit(
+                new Restriction(
+                    region, severity, Optional.ofNullable(side).orElse(Restriction.Side.BOTH)));
         case MINUTES -> new TodaysChange.Time(minutes);
         case COMING_FROM -> new TodaysChange.Coming(comingFrom);
         case FRESHNESS -> new TodaysChange.Fresh(freshness);

@@ -111,7 +111,12 @@ public record EventV1(
     }
 
     Mark toCore() {
-      return new Mark(sign, Optional.ofNullable(region), side, pain, onlyFast);
+      return new Mark(
+          sign,
+          Optional.ofNullable(region),
+          Optional.ofNullable(side).orElse(Restriction.Side.BOTH),
+          pain,
+          onlyFast);
     }
   }
 }

@@ -187,7 +187,8 @@ public record SnapshotV1(Request request, List<Item> items) {
     }
 
     Restriction toCore() {
-      return new Restriction(region, severity, side);
+      return new Restriction(
+          region, severity, Optional.ofNullable(side).orElse(Restriction.Side.BOTH));
     }
   }
 
