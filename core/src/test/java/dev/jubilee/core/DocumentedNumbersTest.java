@@ -9,12 +9,27 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What the pages say of numbers is what the code computes with. */
 class DocumentedNumbersTest {
+  private static final String SOURCE = ".*\\.(java|tsx?|properties)";
+
+  private static final Pattern DECLARED =
+      Pattern.compile("(?:class|interface|record|enum|function|const) ([A-Z][A-Za-z0-9]*)");
+
+  /** A name in code of two words at the least: `TimeBudget`, `Edit.StartSlipped`. */
+  private static final Pattern NAMED = Pattern.compile("`([A-Z][a-z]+(?:[A-Z][a-z0-9]*)+)[`.]");
 
   /** A constant, what it is multiplied by to be written, and how the page of evidence says it. */
   @ParameterizedTest
@@ -68,19 +83,45 @@ class DocumentedNumbersTest {
           build.RideBuild.CLIMBING                      | 1   | # turns a minute on the bike
           build.Slope.A_SLOPE                           | 1   | over 1 + # G
           """)
-  void theEvidenceNamesTheConstant(String constant, int scale, String phrase) throws Exception {
-    int dot = constant.strip().lastIndexOf('.');
-    Class<?> type = Class.forName("dev.jubilee.core." + constant.strip().substring(0, dot));
-    Field field = type.getDeclaredField(constant.strip().substring(dot + 1));
+  void theEvidenceNamesTheConstant(String constant, double scale, String phrase) throws Exception {
+    expectNamed("evidence.md", constant, scale, phrase);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      textBlock =
+          """
+          selection.Menu.SHORT_SECOND            | 1       | − # Σ s_b
+          selection.Menu.LONG_SECOND             | 1       | − # Σ l_b
+          choice.DrillMenu.ATTENTION             | 0.001   | −# 000 for the attention
+          choice.DrillMenu.NEWNESS               | 0.001   | −# 000 for one that would be new
+          choice.DrillMenu.FAVOUR                | 0.001   | +# 000 for one that is meant for
+          prescription.TimeBudget.KEEP_BUILD     | 1       | shrinks least (∝ share^#)
+          prescription.TimeBudget.KEEP_RAISE     | 1       | then the raise (share^#)
+          readiness.Readiness.LOOK_AHEAD         | 0.0166667 | through warm-up and # min of standing
+          intensity.Effort.CRITICAL              | 1       | 0 is rest, # critical speed
+          prescription.StabilityTest.MOST        | 1       | drills on average and # at most
+          """)
+  void theArchitectureNamesTheConstant(String constant, double scale, String phrase)
+      throws Exception {
+    expectNamed("architecture.md", constant, scale, phrase);
+  }
+
+  private static void expectNamed(String page, String constant, double scale, String phrase)
+      throws Exception {
+    int dot = constant.lastIndexOf('.');
+    Class<?> type = Class.forName("dev.jubilee.core." + constant.substring(0, dot));
+    Field field = type.getDeclaredField(constant.substring(dot + 1));
     field.setAccessible(true);
     double value = ((Number) field.get(null)).doubleValue() * scale;
     String exact =
         BigDecimal.valueOf(value)
-            .setScale(6, RoundingMode.HALF_UP)
+            .setScale(2, RoundingMode.HALF_UP)
             .stripTrailingZeros()
             .toPlainString();
     String said = phrase.replace("@", "|");
-    assertThat(page("evidence.md"))
+    assertThat(page(page).replaceAll("\\s+", " "))
         .as("%s is %s", constant, exact)
         .matches(
             text ->
@@ -88,6 +129,32 @@ class DocumentedNumbersTest {
                     || text.contains(said.replace("#", exact + ".0"))
                     || text.contains(said.replace("#", exact + "0")),
             said.replace("#", exact));
+  }
+
+  /** Each class that a page names in code is one, or was renamed and the page was not. */
+  @ParameterizedTest
+  @ValueSource(strings = {"architecture.md", "contributing.md"})
+  void classesThatAPageNamesAreThere(String name) throws Exception {
+    Set<String> known = new HashSet<>();
+    for (String folder : List.of("core/src", "server/src", "web/src", "e2e/src", "bench/src")) {
+      try (Stream<Path> files = Files.walk(Path.of("..", folder))) {
+        for (Path file : files.filter(f -> f.toString().matches(SOURCE)).toList()) {
+          known.add(file.getFileName().toString().replaceFirst("\\..*", ""));
+          Matcher declared = DECLARED.matcher(Files.readString(file));
+          while (declared.find()) {
+            known.add(declared.group(1));
+          }
+        }
+      }
+    }
+    Matcher named = NAMED.matcher(page(name));
+    Set<String> missing = new TreeSet<>();
+    while (named.find()) {
+      missing.add(named.group(1));
+    }
+    assertThat(missing).hasSizeGreaterThan(15);
+    missing.removeAll(known);
+    assertThat(missing).isEmpty();
   }
 
   @Test
