@@ -42,10 +42,19 @@ public record Approach(
 
   /** A school: a name and what speaks for and against it. */
   public interface School {
-    String title();
+    Words words();
 
-    String forAndAgainst();
+    default String title() {
+      return words().title();
+    }
+
+    default String forAndAgainst() {
+      return words().forAndAgainst();
+    }
   }
+
+  /** How a school is put to a coach. */
+  public record Words(String title, String forAndAgainst) {}
 
   /** What comes first. */
   public enum First implements School {
@@ -58,22 +67,15 @@ public record Approach(
         "Rolling first",
         "Some feel looser for it; it takes time and kit, and its effect is small and short.");
 
-    private final String title;
-    private final String forAndAgainst;
+    private final Words words;
 
     First(String title, String forAndAgainst) {
-      this.title = title;
-      this.forAndAgainst = forAndAgainst;
+      this.words = new Words(title, forAndAgainst);
     }
 
     @Override
-    public String title() {
-      return title;
-    }
-
-    @Override
-    public String forAndAgainst() {
-      return forAndAgainst;
+    public Words words() {
+      return words;
     }
   }
 
@@ -90,13 +92,11 @@ public record Approach(
             + " al. 2016). Held 45 s here, once.",
         45);
 
-    private final String title;
-    private final String forAndAgainst;
+    private final Words words;
     private final int seconds;
 
     Holds(String title, String forAndAgainst, int seconds) {
-      this.title = title;
-      this.forAndAgainst = forAndAgainst;
+      this.words = new Words(title, forAndAgainst);
       this.seconds = seconds;
     }
 
@@ -106,13 +106,8 @@ public record Approach(
     }
 
     @Override
-    public String title() {
-      return title;
-    }
-
-    @Override
-    public String forAndAgainst() {
-      return forAndAgainst;
+    public Words words() {
+      return words;
     }
   }
 
@@ -122,22 +117,15 @@ public record Approach(
     TILTS("Neck tilts", "Side and front only, safe for most; less all-round."),
     NONE("Leave the neck", "Nothing to go wrong; swimmers and riders may miss it.");
 
-    private final String title;
-    private final String forAndAgainst;
+    private final Words words;
 
     Neck(String title, String forAndAgainst) {
-      this.title = title;
-      this.forAndAgainst = forAndAgainst;
+      this.words = new Words(title, forAndAgainst);
     }
 
     @Override
-    public String title() {
-      return title;
-    }
-
-    @Override
-    public String forAndAgainst() {
-      return forAndAgainst;
+    public Words words() {
+      return words;
     }
   }
 
@@ -156,14 +144,12 @@ public record Approach(
     EFFORTS(
         "More efforts", "The session's speed is met often; less is seen of how they move.", 0.5, 2);
 
-    private final String title;
-    private final String forAndAgainst;
+    private final Words words;
     private final double drills;
     private final int efforts;
 
     Balance(String title, String forAndAgainst, double drills, int efforts) {
-      this.title = title;
-      this.forAndAgainst = forAndAgainst;
+      this.words = new Words(title, forAndAgainst);
       this.drills = drills;
       this.efforts = efforts;
     }
@@ -179,13 +165,8 @@ public record Approach(
     }
 
     @Override
-    public String title() {
-      return title;
-    }
-
-    @Override
-    public String forAndAgainst() {
-      return forAndAgainst;
+    public Words words() {
+      return words;
     }
   }
 
@@ -200,13 +181,11 @@ public record Approach(
         "Close to the work without an all-out effort; the last gear is missing.", 0.95),
     FULL("One at 100 %", "The session holds no surprise; costs a little and needs a full wait.", 1);
 
-    private final String title;
-    private final String forAndAgainst;
+    private final Words words;
     private final double share;
 
     Top(String title, String forAndAgainst, double share) {
-      this.title = title;
-      this.forAndAgainst = forAndAgainst;
+      this.words = new Words(title, forAndAgainst);
       this.share = share;
     }
 
@@ -216,13 +195,8 @@ public record Approach(
     }
 
     @Override
-    public String title() {
-      return title;
-    }
-
-    @Override
-    public String forAndAgainst() {
-      return forAndAgainst;
+    public Words words() {
+      return words;
     }
   }
 
@@ -235,13 +209,11 @@ public record Approach(
     MENU(
         "A menu", "Fresh, and fits the day; nothing to compare with, and more to explain.", -6_000);
 
-    private final String title;
-    private final String forAndAgainst;
+    private final Words words;
     private final int bias;
 
     Routine(String title, String forAndAgainst, int bias) {
-      this.title = title;
-      this.forAndAgainst = forAndAgainst;
+      this.words = new Words(title, forAndAgainst);
       this.bias = bias;
     }
 
@@ -251,13 +223,8 @@ public record Approach(
     }
 
     @Override
-    public String title() {
-      return title;
-    }
-
-    @Override
-    public String forAndAgainst() {
-      return forAndAgainst;
+    public Words words() {
+      return words;
     }
   }
 
@@ -267,22 +234,15 @@ public record Approach(
     HOLD_ON("Hold on", "More range, no wobble; balance is not trained."),
     FREE("Free-standing", "Outdoors there is nothing to hold; beginners move less far.");
 
-    private final String title;
-    private final String forAndAgainst;
+    private final Words words;
 
     Support(String title, String forAndAgainst) {
-      this.title = title;
-      this.forAndAgainst = forAndAgainst;
+      this.words = new Words(title, forAndAgainst);
     }
 
     @Override
-    public String title() {
-      return title;
-    }
-
-    @Override
-    public String forAndAgainst() {
-      return forAndAgainst;
+    public Words words() {
+      return words;
     }
   }
 
@@ -295,22 +255,15 @@ public record Approach(
         "On clear signs", "One more try before anything gives way; it takes a few minutes."),
     READILY("Readily", "Nobody forces a flat day; some good sessions are given away early.");
 
-    private final String title;
-    private final String forAndAgainst;
+    private final Words words;
 
     Changing(String title, String forAndAgainst) {
-      this.title = title;
-      this.forAndAgainst = forAndAgainst;
+      this.words = new Words(title, forAndAgainst);
     }
 
     @Override
-    public String title() {
-      return title;
-    }
-
-    @Override
-    public String forAndAgainst() {
-      return forAndAgainst;
+    public Words words() {
+      return words;
     }
   }
 }

@@ -43,7 +43,7 @@ public final class LoadedRegions {
 
   /** Of a sport, whatever the session. */
   public static Set<BodyRegion> of(Sport sport) {
-    return Profiles.of(sport).loads();
+    return Profiles.of(sport).loadedRegions();
   }
 
   /** What a stroke lives from beside shoulders and neck. */

@@ -19,7 +19,7 @@ final class NeedTable {
 
   static Needs of(Session session) {
     return forKind(
-        session.kind().isOnLand() ? wholeBody() : Profiles.of(session.sport()).asks().get(),
+        session.kind().isOnLand() ? wholeBody() : new Needs(Profiles.of(session.sport()).needs()),
         session.kind());
   }
 

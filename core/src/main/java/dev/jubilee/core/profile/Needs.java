@@ -8,7 +8,16 @@ import java.util.Map;
 
 /** Weights of what a session asks of joints, muscles and skills, 0.3 to 3, put together. */
 public final class Needs {
-  private final Map<Need, Double> weights = new LinkedHashMap<>();
+  private final Map<Need, Double> weights;
+
+  public Needs() {
+    this(Map.of());
+  }
+
+  /** What is asked already, to be added to. */
+  public Needs(Map<Need, Double> asked) {
+    weights = new LinkedHashMap<>(asked);
+  }
 
   public Needs mobility(BodyRegion region, double weight) {
     return more(new Need.Mobility(region), weight);

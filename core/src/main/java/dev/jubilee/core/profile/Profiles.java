@@ -23,7 +23,7 @@ public final class Profiles {
   public static Set<Kit> kitAt(Place place, Sport sport) {
     Set<Kit> all = EnumSet.noneOf(Kit.class);
     all.addAll(place.usualKit());
-    if (of(sport).brought().contains(place)) {
+    if (of(sport).placesWithKit().contains(place)) {
       Kit.apparatusOf(sport).ifPresent(all::add);
     }
     return Set.copyOf(all);

@@ -28,7 +28,7 @@ final class Riding {
           .names("ride riding bike cycling turbo")
           .raced(Set.of())
           .place(Place.GYM)
-          .brought(
+          .placesWithKit(
               EnumSet.complementOf(
                   EnumSet.of(
                       Place.LIVING_ROOM,
@@ -37,8 +37,8 @@ final class Riding {
                       Place.HOTEL_ROOM,
                       Place.BEACH,
                       Place.STAIRS)))
-          .asks(Riding::needs)
-          .loads(
+          .needs(needs().weights())
+          .loadedRegions(
               Set.of(
                   NECK,
                   KNEES,

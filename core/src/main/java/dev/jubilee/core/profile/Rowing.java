@@ -32,9 +32,9 @@ final class Rowing {
           .names("row rowing erg ergo boat")
           .raced(Set.of(500.0, 1000.0, 2000.0, 5000.0, 6000.0, 10_000.0, 21_097.5, 42_195.0))
           .place(Place.BOATHOUSE)
-          .brought(Set.of(Place.BOATHOUSE, Place.GYM, Place.WATERSIDE))
-          .asks(Rowing::needs)
-          .loads(
+          .placesWithKit(Set.of(Place.BOATHOUSE, Place.GYM, Place.WATERSIDE))
+          .needs(needs().weights())
+          .loadedRegions(
               Set.of(
                   LOWER_BACK,
                   KNEES,

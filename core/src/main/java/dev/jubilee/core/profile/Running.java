@@ -28,9 +28,9 @@ final class Running {
                   60.0, 100.0, 200.0, 400.0, 800.0, 1500.0, 1609.344, 3000.0, 5000.0, 10_000.0,
                   21_097.5, 42_195.0))
           .place(Place.TRACK)
-          .brought(Set.of())
-          .asks(Running::needs)
-          .loads(
+          .placesWithKit(Set.of())
+          .needs(needs().weights())
+          .loadedRegions(
               Set.of(
                   FEET,
                   ANKLES,

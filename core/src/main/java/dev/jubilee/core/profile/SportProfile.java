@@ -1,6 +1,7 @@
 package dev.jubilee.core.profile;
 
 import dev.jubilee.core.circumstances.Place;
+import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.quantity.Bounds;
@@ -12,7 +13,6 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Duration;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Supplier;
 
 /**
  * A sport in one room: what it asks of a body, how its raise and build go, what can be held in it,
@@ -23,9 +23,9 @@ import java.util.function.Supplier;
  * @param names what coaches call it on a whiteboard
  * @param raced distances that are raced, m; common practice
  * @param place where its sessions are unless said otherwise
- * @param brought where its athletes have its kit, though others find none
- * @param asks of joints, muscles and skills, made afresh each time
- * @param loads regions, when it goes fast or heavy; common practice
+ * @param placesWithKit where its athletes have its kit, though others find none
+ * @param needs weights of what it asks of joints, muscles and skills
+ * @param loadedRegions when it goes fast or heavy; common practice
  * @param easy its easy movement
  * @param effort what a build is made of
  * @param sprint what a build before sprints ends in
@@ -63,9 +63,9 @@ public record SportProfile(
     String names,
     Set<Double> raced,
     Place place,
-    Set<Place> brought,
-    Supplier<Needs> asks,
-    Set<BodyRegion> loads,
+    Set<Place> placesWithKit,
+    Map<Need, Double> needs,
+    Set<BodyRegion> loadedRegions,
     Role easy,
     Role effort,
     Role sprint,

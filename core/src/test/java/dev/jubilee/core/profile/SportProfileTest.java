@@ -64,7 +64,7 @@ class SportProfileTest {
           .containsExactlyElementsOf(apparatus);
     }
     assertThat(BuiltInLibrary.get().require(profile.easy()).suits(sport)).isEqualTo(3);
-    assertThat(profile.asks().get().weights().values()).allMatch(w -> w >= 0.3 && w <= 3);
+    assertThat(profile.needs().values()).allMatch(w -> w >= 0.3 && w <= 3);
   }
 
   @Test
