@@ -42,19 +42,10 @@ public record Approach(
 
   /** A school: a name and what speaks for and against it. */
   public interface School {
-    Words words();
+    String title();
 
-    default String title() {
-      return words().title();
-    }
-
-    default String forAndAgainst() {
-      return words().forAndAgainst();
-    }
+    String forAndAgainst();
   }
-
-  /** How a school is put to a coach. */
-  public record Words(String title, String forAndAgainst) {}
 
   /** What comes first. */
   public enum First implements School {
@@ -67,15 +58,22 @@ public record Approach(
         "Rolling first",
         "Some feel looser for it; it takes time and kit, and its effect is small and short.");
 
-    private final Words words;
+    private final String title;
+    private final String forAndAgainst;
 
     First(String title, String forAndAgainst) {
-      this.words = new Words(title, forAndAgainst);
+      this.title = title;
+      this.forAndAgainst = forAndAgainst;
     }
 
     @Override
-    public Words words() {
-      return words;
+    public String title() {
+      return title;
+    }
+
+    @Override
+    public String forAndAgainst() {
+      return forAndAgainst;
     }
   }
 
@@ -92,11 +90,13 @@ public record Approach(
             + " al. 2016). Held 45 s here, once.",
         45);
 
-    private final Words words;
+    private final String title;
+    private final String forAndAgainst;
     private final int seconds;
 
     Holds(String title, String forAndAgainst, int seconds) {
-      this.words = new Words(title, forAndAgainst);
+      this.title = title;
+      this.forAndAgainst = forAndAgainst;
       this.seconds = seconds;
     }
 
@@ -106,8 +106,13 @@ public record Approach(
     }
 
     @Override
-    public Words words() {
-      return words;
+    public String title() {
+      return title;
+    }
+
+    @Override
+    public String forAndAgainst() {
+      return forAndAgainst;
     }
   }
 
@@ -117,15 +122,22 @@ public record Approach(
     TILTS("Neck tilts", "Side and front only, safe for most; less all-round."),
     NONE("Leave the neck", "Nothing to go wrong; swimmers and riders may miss it.");
 
-    private final Words words;
+    private final String title;
+    private final String forAndAgainst;
 
     Neck(String title, String forAndAgainst) {
-      this.words = new Words(title, forAndAgainst);
+      this.title = title;
+      this.forAndAgainst = forAndAgainst;
     }
 
     @Override
-    public Words words() {
-      return words;
+    public String title() {
+      return title;
+    }
+
+    @Override
+    public String forAndAgainst() {
+      return forAndAgainst;
     }
   }
 
@@ -144,12 +156,14 @@ public record Approach(
     EFFORTS(
         "More efforts", "The session's speed is met often; less is seen of how they move.", 0.5, 2);
 
-    private final Words words;
+    private final String title;
+    private final String forAndAgainst;
     private final double drills;
     private final int efforts;
 
     Balance(String title, String forAndAgainst, double drills, int efforts) {
-      this.words = new Words(title, forAndAgainst);
+      this.title = title;
+      this.forAndAgainst = forAndAgainst;
       this.drills = drills;
       this.efforts = efforts;
     }
@@ -165,8 +179,13 @@ public record Approach(
     }
 
     @Override
-    public Words words() {
-      return words;
+    public String title() {
+      return title;
+    }
+
+    @Override
+    public String forAndAgainst() {
+      return forAndAgainst;
     }
   }
 
@@ -181,11 +200,13 @@ public record Approach(
         "Close to the work without an all-out effort; the last gear is missing.", 0.95),
     FULL("One at 100 %", "The session holds no surprise; costs a little and needs a full wait.", 1);
 
-    private final Words words;
+    private final String title;
+    private final String forAndAgainst;
     private final double share;
 
     Top(String title, String forAndAgainst, double share) {
-      this.words = new Words(title, forAndAgainst);
+      this.title = title;
+      this.forAndAgainst = forAndAgainst;
       this.share = share;
     }
 
@@ -195,8 +216,13 @@ public record Approach(
     }
 
     @Override
-    public Words words() {
-      return words;
+    public String title() {
+      return title;
+    }
+
+    @Override
+    public String forAndAgainst() {
+      return forAndAgainst;
     }
   }
 
@@ -209,11 +235,13 @@ public record Approach(
     MENU(
         "A menu", "Fresh, and fits the day; nothing to compare with, and more to explain.", -6_000);
 
-    private final Words words;
+    private final String title;
+    private final String forAndAgainst;
     private final int bias;
 
     Routine(String title, String forAndAgainst, int bias) {
-      this.words = new Words(title, forAndAgainst);
+      this.title = title;
+      this.forAndAgainst = forAndAgainst;
       this.bias = bias;
     }
 
@@ -223,8 +251,13 @@ public record Approach(
     }
 
     @Override
-    public Words words() {
-      return words;
+    public String title() {
+      return title;
+    }
+
+    @Override
+    public String forAndAgainst() {
+      return forAndAgainst;
     }
   }
 
@@ -234,15 +267,22 @@ public record Approach(
     HOLD_ON("Hold on", "More range, no wobble; balance is not trained."),
     FREE("Free-standing", "Outdoors there is nothing to hold; beginners move less far.");
 
-    private final Words words;
+    private final String title;
+    private final String forAndAgainst;
 
     Support(String title, String forAndAgainst) {
-      this.words = new Words(title, forAndAgainst);
+      this.title = title;
+      this.forAndAgainst = forAndAgainst;
     }
 
     @Override
-    public Words words() {
-      return words;
+    public String title() {
+      return title;
+    }
+
+    @Override
+    public String forAndAgainst() {
+      return forAndAgainst;
     }
   }
 
@@ -255,15 +295,22 @@ public record Approach(
         "On clear signs", "One more try before anything gives way; it takes a few minutes."),
     READILY("Readily", "Nobody forces a flat day; some good sessions are given away early.");
 
-    private final Words words;
+    private final String title;
+    private final String forAndAgainst;
 
     Changing(String title, String forAndAgainst) {
-      this.words = new Words(title, forAndAgainst);
+      this.title = title;
+      this.forAndAgainst = forAndAgainst;
     }
 
     @Override
-    public Words words() {
-      return words;
+    public String title() {
+      return title;
+    }
+
+    @Override
+    public String forAndAgainst() {
+      return forAndAgainst;
     }
   }
 }

@@ -34,7 +34,7 @@ public class BlockEdits {
   }
 
   BlockView undo(SignedIn coach, UUID id, int baseRevision) {
-    Blocks.Stored earlier =
+    BlockRevisions.Stored earlier =
         blocks
             .earlier(id, baseRevision)
             .orElseThrow(() -> new ConflictException("There is nothing to undo."));
@@ -42,7 +42,7 @@ public class BlockEdits {
   }
 
   BlockView redo(SignedIn coach, UUID id, int baseRevision) {
-    Blocks.Stored later =
+    BlockRevisions.Stored later =
         blocks
             .later(id, baseRevision)
             .orElseThrow(() -> new ConflictException("There is nothing to redo."));
@@ -51,11 +51,12 @@ public class BlockEdits {
 
   /** Prescribes everything anew from today on, around what a coach changed. */
   BlockView compile(SignedIn coach, UUID id) {
-    Blocks.Stored current = blocks.stored(coach.clubId(), id);
+    BlockRevisions.Stored current = blocks.stored(id);
     return pointTo(coach, id, current.revision(), current);
   }
 
-  private BlockView pointTo(SignedIn coach, UUID id, int baseRevision, Blocks.Stored wanted) {
+  private BlockView pointTo(
+      SignedIn coach, UUID id, int baseRevision, BlockRevisions.Stored wanted) {
     return blocks.pointTo(
         coach, id, baseRevision, wanted.revision(), LaidOutBlock.ofStored(wanted.definition()));
   }

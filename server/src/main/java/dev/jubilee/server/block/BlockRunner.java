@@ -2,11 +2,9 @@ package dev.jubilee.server.block;
 
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.athlete.Athletes;
-import dev.jubilee.server.block.stored.BlockV1;
 import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.guard.Causes;
 import dev.jubilee.server.guard.DatabaseAway;
-import dev.jubilee.server.json.Json;
 import dev.jubilee.server.postgres.Locks;
 import dev.jubilee.server.signin.SignedIn;
 import dev.jubilee.server.tenant.ClubScope;
@@ -38,23 +36,21 @@ class BlockRunner {
 
   private final BlockRunRepository runs;
   private final BlockAthleteRepository athleteBlocks;
-  private final BlockRevisionRepository revisions;
+  private final BlockRevisions revisions;
   private final AthleteBlocks computation;
   private final Athletes athletes;
   private final ClubTime clubTime;
   private final Locks locks;
-  private final Json json;
   private final TransactionTemplate transaction;
 
   BlockRunner(
       BlockRunRepository runs,
       BlockAthleteRepository athleteBlocks,
-      BlockRevisionRepository revisions,
+      BlockRevisions revisions,
       AthleteBlocks computation,
       Athletes athletes,
       ClubTime clubTime,
       Locks locks,
-      Json json,
       TransactionTemplate transaction) {
     this.runs = runs;
     this.athleteBlocks = athleteBlocks;
@@ -63,7 +59,6 @@ class BlockRunner {
     this.athletes = athletes;
     this.clubTime = clubTime;
     this.locks = locks;
-    this.json = json;
     this.transaction = transaction;
   }
 
@@ -91,9 +86,7 @@ class BlockRunner {
   }
 
   private BlockDefinition definition(BlockRunRow run) {
-    BlockRevisionRow revision =
-        revisions.findByBlockIdAndNumber(run.blockId(), run.revision()).orElseThrow();
-    return BlockForm.INSTANCE.laidOut(json.read(revision.definition(), BlockV1.class));
+    return revisions.definition(run.blockId(), run.revision());
   }
 
   /** The first athlete of the lane who has nothing of this run yet. */

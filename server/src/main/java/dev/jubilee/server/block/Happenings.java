@@ -87,7 +87,7 @@ class Happenings {
   @Transactional(readOnly = true)
   public List<AthleteHappened> of(SignedIn coach, UUID blockId) {
     UUID clubId = coach.clubId();
-    BlockDefinition definition = blocks.stored(clubId, blockId).definition();
+    BlockDefinition definition = blocks.stored(blockId).definition();
     LocalDate today = clubTime.today(clubId);
     DrillLibrary library = libraries.of(clubId);
     Map<UUID, List<Kept>> kept =

@@ -34,6 +34,7 @@ import dev.jubilee.server.prescription.Prescription;
 import dev.jubilee.server.prescription.Prescriptions;
 import dev.jubilee.server.problem.ConflictException;
 import dev.jubilee.server.question.QuestionInput;
+import dev.jubilee.server.question.QuestionTurns;
 import dev.jubilee.server.question.Questions;
 import dev.jubilee.server.session.SessionDetails;
 import dev.jubilee.server.session.SessionView;
@@ -89,6 +90,7 @@ class DemoHistory {
   private final Drafts drafts;
   private final Logbook logbook;
   private final Questions questions;
+  private final QuestionTurns turns;
   private final CheckIns checkIns;
   private final ClubTime clubTime;
   private final TransactionTemplate aDay;
@@ -100,6 +102,7 @@ class DemoHistory {
       Drafts drafts,
       Logbook logbook,
       Questions questions,
+      QuestionTurns turns,
       CheckIns checkIns,
       ClubTime clubTime,
       PlatformTransactionManager transactions,
@@ -109,6 +112,7 @@ class DemoHistory {
     this.drafts = drafts;
     this.logbook = logbook;
     this.questions = questions;
+    this.turns = turns;
     this.checkIns = checkIns;
     this.clubTime = clubTime;
     this.aDay = new TransactionTemplate(transactions);
@@ -263,7 +267,7 @@ class DemoHistory {
     if (number > questions.one(question).turns()) {
       return false;
     }
-    int efforts = questions.efforts(question, number);
+    int efforts = turns.efforts(question, number);
     try {
       prescriptions.keep(
           coach,
@@ -271,7 +275,7 @@ class DemoHistory {
               prescription,
               efforts,
               "Turn " + number + " of a question: graded efforts " + efforts));
-      questions.took(question, prescription);
+      turns.took(question, prescription);
     } catch (ConflictException e) {
       // No warm-up of that day has just as many: the turn waits for the next session.
       return false;

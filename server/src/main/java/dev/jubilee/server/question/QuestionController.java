@@ -21,9 +21,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class QuestionController {
   private final Questions questions;
+  private final QuestionTurns turns;
 
-  QuestionController(Questions questions) {
+  QuestionController(Questions questions, QuestionTurns turns) {
     this.questions = questions;
+    this.turns = turns;
   }
 
   @GetMapping("/athletes/{id}/questions")
@@ -42,7 +44,7 @@ class QuestionController {
 
   @GetMapping("/questions/power")
   QuestionView.PowerView questionPower() {
-    return Questions.power();
+    return QuestionViews.power();
   }
 
   @PostMapping("/questions/{id}/end")
@@ -61,11 +63,11 @@ class QuestionController {
 
   @GetMapping("/prescriptions/{id}/turn")
   Due dueTurn(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
-    return new Due(questions.dueFor(coach.clubId(), id).orElse(null));
+    return new Due(turns.dueFor(coach.clubId(), id).orElse(null));
   }
 
   @PostMapping("/prescriptions/{id}/turn")
   QuestionView takeTurn(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
-    return questions.takeTurn(coach, id);
+    return turns.takeTurn(coach, id);
   }
 }
