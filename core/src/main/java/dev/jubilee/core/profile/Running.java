@@ -8,6 +8,7 @@ import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.drill.Skill;
 import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.SportCurve;
+import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.SessionKind;
 import java.time.Duration;
@@ -25,8 +26,18 @@ final class Running {
           .names("run running track")
           .raced(
               Set.of(
-                  60.0, 100.0, 200.0, 400.0, 800.0, 1500.0, 1609.344, 3000.0, 5000.0, 10_000.0,
-                  21_097.5, 42_195.0))
+                  60.0,
+                  100.0,
+                  200.0,
+                  400.0,
+                  800.0,
+                  1500.0,
+                  Distance.Unit.MILE.metres(),
+                  3000.0,
+                  5000.0,
+                  10_000.0,
+                  21_097.5,
+                  42_195.0))
           .place(Place.TRACK)
           .placesWithKit(Set.of())
           .needs(needs().weights())

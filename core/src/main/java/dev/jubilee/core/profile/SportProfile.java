@@ -11,6 +11,7 @@ import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Sport;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Duration;
+import java.util.Collections;
 import java.util.Map;
 import java.util.Set;
 
@@ -89,6 +90,11 @@ public record SportProfile(
     int easyFrom,
     Duration longFrom,
     Duration longestSprint) {
+
+  public SportProfile {
+    // In the order in which they are written, which a copy would lose.
+    needs = Collections.unmodifiableMap(needs);
+  }
 
   /** Easy and steady work where water does not hold back; common practice. */
   static final double EASY_SHARE = 0.72;
