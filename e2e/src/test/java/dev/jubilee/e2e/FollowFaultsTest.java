@@ -180,7 +180,8 @@ class FollowFaultsTest {
           page.waitForTimeout(500);
           followed = FollowedLink.followed(base, own, there);
         }
-        assertThat(followed.at("/items/0/state").asString()).isEqualTo("SKIPPED");
+        // Which of the two depends on how long the server took to close.
+        assertThat(followed.at("/items/0/state").asString()).isIn("SKIPPED", "PARTLY");
         assertThat(followed.get("devices")).hasSize(1);
       }
     }

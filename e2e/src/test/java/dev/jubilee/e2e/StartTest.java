@@ -163,7 +163,10 @@ class StartTest {
     button(owner, "Take out").click();
     button(owner, "Take Bartholomew out now").click();
     assertThat(owner.getByText("Bartholomew Quirke")).hasCount(0);
-    coach.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Library")).click();
+    // Not a click: what the page asks by itself may have brought the dialog before.
+    coach
+        .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Library"))
+        .dispatchEvent("click");
     assertThat(coach.getByText("You have been signed out")).isVisible();
     coach.getByLabel("E-mail").fill("bart@harbourwall.example");
     coach.getByLabel("Password").fill("three grey herons stood");
