@@ -3,7 +3,7 @@ import type { CheckIn } from "../checkin/useCheckIn";
 import { now } from "../running/clock";
 import css from "./follow.module.css";
 
-/** Nobody is on the way to what is further off, ms. */
+/** Only this close to the start is an athlete on the way, ms. */
 const NEAR = 4 * 3_600_000;
 
 /** Half a minute, before anything else; afterwards what became of it. */

@@ -77,9 +77,9 @@ public record AthleteWeek(
     others.put(ladder, step);
     Map<String, Integer> usual = new HashMap<>(doses);
     usual.remove(ladder);
-    Map<String, Integer> anew = new HashMap<>(held);
-    anew.put(ladder, 0);
-    return AthleteWeekBuilder.builder(this).rungs(others).doses(usual).held(anew).build();
+    Map<String, Integer> newlyHeld = new HashMap<>(held);
+    newlyHeld.put(ladder, 0);
+    return AthleteWeekBuilder.builder(this).rungs(others).doses(usual).held(newlyHeld).build();
   }
 
   AthleteWeek withDose(String ladder, int percent) {

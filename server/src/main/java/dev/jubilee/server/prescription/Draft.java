@@ -6,7 +6,7 @@ import java.util.UUID;
 
 /**
  * A computed change to a warm-up, not yet saved. It is computed without a database connection and
- * saved only if nobody has changed the warm-up in the meantime.
+ * saved only if the warm-up was not changed in the meantime.
  *
  * @param baseRevision that it was computed from
  * @param words for undo and history

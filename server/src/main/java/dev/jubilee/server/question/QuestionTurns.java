@@ -97,7 +97,7 @@ public class QuestionTurns {
     return views.of(row);
   }
 
-  /** Keeps a turn; whoever takes the same one at once is refused by the database. */
+  /** Keeps a turn; the database refuses a second coach who takes the same one at once. */
   private void keep(QuestionTurnRow turn) {
     try {
       turns.saveAndFlush(turn);
