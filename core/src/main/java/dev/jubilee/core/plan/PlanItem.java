@@ -45,11 +45,16 @@ public record PlanItem(
 
   /** A drill in a dose, with no intensity of its own; not locked, and without an id as yet. */
   public static PlanItem of(Drill drill, Dose dose) {
+    return of(drill.block(), drill.id(), drill.name(), dose);
+  }
+
+  /** The same for what the library need not hold. */
+  public static PlanItem of(WarmUpPart block, String drillId, String name, Dose dose) {
     return PlanItemBuilder.builder()
         .id("")
-        .block(drill.block())
-        .drillId(drill.id())
-        .name(drill.name())
+        .block(block)
+        .drillId(drillId)
+        .name(name)
         .dose(dose)
         .target(Optional.empty())
         .round(1)

@@ -1,0 +1,141 @@
+package dev.jubilee.core.prescription;
+
+import dev.jubilee.core.build.GradedEffort;
+import dev.jubilee.core.build.Raise;
+import dev.jubilee.core.build.Ramp;
+import dev.jubilee.core.choice.LockedItems;
+import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.demand.Demand;
+import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.intensity.Anchors;
+import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.plan.SetUp;
+import dev.jubilee.core.session.SessionKind;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Shares the minutes out and fills them with raise, build and transition, so that the drills alone
+ * are open.
+ *
+ * @param candidates drills that the request allows
+ */
+record Drafting(
+    DrillLibrary library,
+    PrescriptionRequest request,
+    Anchors anchors,
+    Demand demand,
+    List<Drill> candidates) {
+  /** Below this the land pulse before machine or water is left out; Jubilee modelling choice. */
+  private static final int PULSE_WORTHWHILE = 12 * 60;
+
+  /** Raise and transition that one effort must leave; Jubilee modelling choice. */
+  private static final int LEAST_BEFORE_AN_EFFORT = 90;
+
+  private static final int PULSE = 90;
+
+  /** Three sets up to the first lift have room from so many seconds on; common practice. */
+  private static final int ROOM_FOR_SETS = 10 * 60;
+
+  /** Seconds beyond the drills themselves for getting into them; Jubilee modelling choice. */
+  private static final int GETTING_READY = 30;
+
+  /** All but the drills. */
+  Draft draft() {
+    Ramp ramp = new Ramp(request, library, anchors, demand);
+    Raise raise = new Raise(request, library, anchors, demand);
+    LockedItems locked = LockedItems.of(request);
+
+    Circumstances circumstances = request.circumstances();
+    Optional<Drill> mainRaise = raise.main();
+    boolean onApparatus = mainRaise.filter(SetUp::onApparatus).isPresent();
+    int idealBuild =
+        locked.build().isEmpty() ? Ramp.total(ramp.ideal()) : PlanItem.seconds(locked.build());
+    int mostRaise = mainRaise.map(raise::most).orElse(0);
+    TimeBudget shared =
+        TimeBudget.share(
+            demand.withRaiseOf(mostRaise),
+            idealBuild,
+            circumstances,
+            TimeBudget.leastRaise(request, demand),
+            onApparatus);
+
+    // With little time, drills on land would be done cold and cost the way to the machine as well.
+    boolean isStraightOn =
+        onApparatus
+            && request.session().kind().isHard()
+            && !request.session().kind().isOnLand()
+            && 60 * circumstances.minutes() < PULSE_WORTHWHILE;
+    TimeBudget minutes =
+        (isStraightOn ? shared.straightOn(circumstances) : shared)
+            .withRaiseOf(request.longestRaise());
+    List<Drill> possible =
+        isStraightOn ? candidates.stream().filter(SetUp::onApparatus).toList() : candidates;
+
+    List<PlanItem> items = new ArrayList<>(locked.raise());
+    if (items.isEmpty() && mainRaise.isPresent() && demand.raiseSeconds() > 0) {
+      items.addAll(
+          raiseItems(raise, mainRaise.get(), minutes, circumstances.isStraightFromMoving()));
+    }
+    items.addAll(locked.build().isEmpty() ? items(build(ramp, minutes)) : locked.build());
+    items.addAll(
+        locked.transition().isEmpty()
+            ? new Transition(library).items(request, minutes.transition())
+            : locked.transition());
+    Skeleton skeleton =
+        new Skeleton(
+            library, request.approach().first(), circumstances.conditions().group(), items);
+    // What the build could not use goes to the drills.
+    int left = Math.max(0, minutes.total() - skeleton.seconds());
+    return new Draft(
+        skeleton,
+        new DrillRoom(library, request, demand, locked, skeleton, possible),
+        Math.min(left, demand.menuTotal() + GETTING_READY));
+  }
+
+  /** The fullest build that fits its share; at the very least one effort, if the raise stays. */
+  private List<GradedEffort> build(Ramp ramp, TimeBudget minutes) {
+    List<GradedEffort> fitting = ramp.within(minutes.build());
+    SessionKind kind = request.session().kind();
+    int enough = Math.min(demand.efforts(), Demand.ENOUGH_EFFORTS);
+    int room = kind == SessionKind.GYM ? ROOM_FOR_SETS : Demand.ROOM_FOR_A_BUILD;
+    boolean mustBeEnough = kind.isAllOut() || kind == SessionKind.GYM;
+    if (mustBeEnough && fitting.size() < enough && request.secondsBeforeWait() >= room) {
+      return ramp.atLeast(enough);
+    }
+    boolean roomForOne = Ramp.total(ramp.least()) <= minutes.total() - LEAST_BEFORE_AN_EFFORT;
+    return fitting.isEmpty() && roomForOne ? ramp.least() : fitting;
+  }
+
+  private List<PlanItem> raiseItems(
+      Raise raise, Drill main, TimeBudget minutes, boolean isStraightFromMoving) {
+    List<PlanItem> items = new ArrayList<>();
+    int seconds = Math.min(minutes.raise(), raise.most(main));
+    if (SetUp.onApparatus(main)
+        && minutes.total() >= PULSE_WORTHWHILE
+        && minutes.menu() > 90
+        && !isStraightFromMoving) {
+      Optional<Drill> land = raise.onLand();
+      if (land.isPresent()) {
+        items.add(raise.stage(land.get(), PULSE, 0));
+        seconds -= PULSE;
+      }
+    }
+    Optional<PlanItem> walk = raise.walkBefore(main, seconds);
+    if (walk.isPresent()) {
+      items.add(walk.get());
+      seconds -= walk.get().seconds();
+    }
+    items.addAll(raise.stages(main, Math.max(30, seconds)));
+    return items;
+  }
+
+  private List<PlanItem> items(List<GradedEffort> efforts) {
+    return efforts.stream()
+        .map(e -> PlanItem.of(library.require(e.role()), e.dose(), e.target(), e.recovery()))
+        .toList();
+  }
+}
