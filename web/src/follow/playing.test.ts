@@ -1,63 +1,10 @@
 import { describe, expect, it } from "vitest";
-import type { FollowItem, FollowView, LeadState, LeadStep, Segment } from "../api/types";
+import type { LeadState, LeadStep } from "../api/types";
+import { day, ITEMS, VIEW, type Moment } from "../testing/following";
 import { begin, hereOf, itemsOf, step, type Happening, type Playing, type Touch } from "./playing";
 import { endOf } from "./timeline";
 
-const segment = (kind: Segment["kind"], seconds: number): Segment => ({
-  kind,
-  seconds,
-  side: "BOTH",
-  count: 0,
-  note: "",
-});
-
-const item = (id: string, block: FollowItem["block"], ...segments: Segment[]): FollowItem =>
-  ({
-    id,
-    drillId: id,
-    block,
-    name: id,
-    seconds: segments.reduce((sum, s) => sum + s.seconds, 0),
-    segments,
-  }) as unknown as FollowItem;
-
-const ITEMS = [
-  item("jog", "RAISE", segment("WORK", 240)),
-  item("swings", "MOBILISE", segment("CHANGE", 6), segment("WORK", 30)),
-  item("skips", "ACTIVATE", segment("CHANGE", 8), segment("WORK", 20), segment("RECOVER", 20)),
-  item("stride", "BUILD", segment("WORK", 14), segment("RECOVER", 60)),
-  item("settle", "TRANSITION", segment("WORK", 180)),
-];
-const VIEW = { items: ITEMS } as unknown as FollowView;
-
-/** Numbers that look like chance and are the same every time. */
-function chance(seed: number): () => number {
-  let state = seed * 2_654_435_761 + 1;
-  return () => {
-    state = (state * 1_103_515_245 + 12_345) % 2_147_483_648;
-    return state / 2_147_483_648;
-  };
-}
-
 const TOUCHES = ["SKIP", "HOLD", "MORE", "IN_PLACE", "JACKET_OFF", "RAISED"] as const;
-
-interface Moment {
-  at: number;
-  touch: Touch;
-}
-
-/** Touches at times, and the end of it all. */
-function day(seed: number, kinds: readonly Exclude<Touch["kind"], never>[] = TOUCHES): Moment[] {
-  const next = chance(seed);
-  let at = 0;
-  const moments: Moment[] = [];
-  for (let i = 0; i < 12; i++) {
-    at += Math.floor(90_000 * next());
-    const kind = kinds[Math.floor(kinds.length * next())] ?? "TIME";
-    moments.push({ at, touch: { kind } as Touch });
-  }
-  return moments;
-}
 
 const isStill = (playing: Playing) => playing.watch.zero === undefined;
 
@@ -90,7 +37,7 @@ const words = (told: readonly Happening[]) =>
 
 describe.each(Array.from({ length: 40 }, (_, i) => i + 1))("touches of chance, %i", (seed) => {
   it("tell of each item once how it ended, in order, and of the end once", () => {
-    const { told } = play(day(seed), 500);
+    const { told } = play(day(seed, TOUCHES), 500);
     expect(told[0]?.kind).toBe("BEGUN");
     for (const kind of ["BEGUN", "ENDED"]) {
       expect(told.filter((h) => h.kind === kind)).toHaveLength(1);
@@ -107,8 +54,8 @@ describe.each(Array.from({ length: 40 }, (_, i) => i + 1))("touches of chance, %
   });
 
   it("tell the same to a phone that slept between them, but for what began in its sleep", () => {
-    const asleep = play(day(seed), 0);
-    const awake = play(day(seed), 100);
+    const asleep = play(day(seed, TOUCHES), 0);
+    const awake = play(day(seed, TOUCHES), 100);
     const lasting = (told: readonly Happening[]) =>
       words(told.filter((h) => h.kind !== "ITEM_STARTED"));
     expect(lasting(asleep.told)).toEqual(lasting(awake.told));
