@@ -6,11 +6,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -75,14 +73,13 @@ class LeadTest {
     assertThat(alone.getByTestId("count")).isVisible();
     assertThat(there).isNotEmpty();
     alone.context().setOffline(false);
-    for (Page phone : phones) {
-      Locator whole = phone.getByTitle("Until the warm-up ends");
-      assertThat(whole)
-          .hasText(
-              Pattern.compile(".*" + minutes(coach.getByTitle("Until the warm-up ends")) + ":.*"),
-              new LocatorAssertions.HasTextOptions().setTimeout(30_000));
+    // Its browser opens the line again in its own time.
+    double third = apart(phones);
+    for (int i = 0; i < 100 && third > APART; i++) {
+      coach.waitForTimeout(300);
+      third = apart(phones);
     }
-    assertThat(apart(phones)).isLessThan(APART);
+    assertThat(third).isLessThan(APART);
 
     // What the leader left out is not told as done.
     coach.getByText("Sound, speech, stop leading").click();
@@ -101,10 +98,6 @@ class LeadTest {
       lines.get(i).close();
     }
     coach.context().close();
-  }
-
-  private static String minutes(Locator whole) {
-    return whole.textContent().replaceAll(".*?(\\d+):.*", "$1");
   }
 
   private static void waitUntilRunning(Page phone) {

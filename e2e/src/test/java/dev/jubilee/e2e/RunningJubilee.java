@@ -14,7 +14,9 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.Statement;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.springframework.boot.SpringApplication;
@@ -23,11 +25,14 @@ import org.springframework.context.ConfigurableApplicationContext;
 
 /** The whole application with demo data on a fresh database, and Debian's Chromium to drive it. */
 public final class RunningJubilee implements BeforeAllCallback {
-  static final String CHROMIUM = "/usr/bin/chromium";
+  static final String CHROMIUM = "/usr/bin/chromium-headless-shell";
 
   private static ConfigurableApplicationContext application;
   private static Playwright playwright;
   private static Browser browser;
+
+  /** Cookies and what the page keeps, by server. */
+  private static final Map<String, String> SIGNED_IN = new HashMap<>();
 
   @Override
   public synchronized void beforeAll(ExtensionContext context) throws Exception {
@@ -125,15 +130,22 @@ public final class RunningJubilee implements BeforeAllCallback {
     return coach(base());
   }
 
-  /** The demo's coach at a laptop, signed in to a server. */
-  public static Page coach(String server) {
-    Page page = screen(1280, 800).newPage();
+  /** The demo's coach at a laptop, signed in to a server; once, as all their laptops share it. */
+  public static synchronized Page coach(String server) {
+    String known = SIGNED_IN.get(server);
+    BrowserContext laptop =
+        browser.newContext(
+            new Browser.NewContextOptions().setViewportSize(1280, 800).setStorageState(known));
+    Page page = laptop.newPage();
     page.navigate(server + "/");
-    page.getByLabel("E-mail").fill("coach@lanternmere.example");
-    page.getByLabel("Password").fill("lantern-mere");
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in")).click();
+    if (known == null) {
+      page.getByLabel("E-mail").fill("coach@lanternmere.example");
+      page.getByLabel("Password").fill("lantern-mere");
+      page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in")).click();
+    }
     // Leaving before the answer has come would leave the coach signed out.
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign out")).waitFor();
+    SIGNED_IN.computeIfAbsent(server, s -> laptop.storageState());
     return page;
   }
 }
