@@ -42,10 +42,13 @@ const WAYS = [
   { way: "landing", label: "Lands on: not when sore, nor early when stiff" },
 ] as const;
 
-/** What pregnancy, the heart or blood pressure rule out. */
+/** What pregnancy, the heart, blood pressure, age or a slippery floor rule out. */
 const CAVEATS = {
   supine: "Lying on the back",
+  prone: "Lying on the front",
   straining: "Straining, or pressing for long",
+  "one-leg": "Standing on one leg, nothing to hold",
+  unsteady: "Could end in a fall",
 };
 
 /** Rare in a coach's own drills, so that it is one step away. */

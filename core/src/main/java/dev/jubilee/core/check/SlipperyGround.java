@@ -16,7 +16,9 @@ final class SlipperyGround extends ItemCheck {
   Optional<Finding> examine(Plan plan, PlanItem item, Drill drill) {
     Circumstances circumstances = plan.circumstancesOf(item);
     return removableIf(
-        circumstances.isSlippery() && !circumstances.place().isWet() && drill.needsGrip(),
+        circumstances.isSlippery()
+            && !circumstances.place().isWet()
+            && (drill.needsGrip() || drill.asksForBalance()),
         item,
         item.name() + " is not for this ground.",
         "Slips hurt.");

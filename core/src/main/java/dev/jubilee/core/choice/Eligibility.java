@@ -5,8 +5,10 @@ import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.Contraindication;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.circumstances.Conditions;
 import dev.jubilee.core.demand.HealthRules;
 import dev.jubilee.core.demand.TrainingPhase;
+import dev.jubilee.core.drill.Caveat;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Need;
@@ -37,8 +39,8 @@ public final class Eligibility {
     return athlete
         .or(() -> againstCircumstances(drill, request))
         .or(() -> againstSession(drill, request))
-        .or(() -> againstApproach(drill, request.approach()))
-        .or(() -> againstAge(drill, request))
+        .or(() -> againstApproach(drill, request))
+        .or(() -> againstAge(drill, request.athlete()))
         .or(() -> againstPhase(drill, request.phase()))
         .or(
             () ->
@@ -56,22 +58,20 @@ public final class Eligibility {
     return isNew ? Optional.of("would be new, so close to the race") : Optional.empty();
   }
 
-  /** With the years what can be held is held, unless the coach's approach says otherwise. */
-  private static Optional<String> againstAge(Drill drill, PrescriptionRequest request) {
-    boolean isFree =
-        drill.block() == WarmUpPart.MOBILISE
-            && drill.serves().containsKey(new Need.Rehearsal(Skill.BALANCE));
-    boolean holdsOn =
-        request.athlete().ageYears() >= HELD_FROM
-            && request.approach().support() != Approach.Support.FREE
-            && request.circumstances().kit().contains(Kit.SUPPORT);
-    return isFree && holdsOn
-        ? Optional.of("is free-standing, where there is something to hold on to")
+  /** With the years nothing stands free on one leg, whatever the coach's approach. */
+  private static Optional<String> againstAge(Drill drill, Athlete athlete) {
+    return holdsOn(athlete) && drill.caveats().contains(Caveat.ONE_LEG)
+        ? Optional.of(Caveat.ONE_LEG.words() + ", at " + athlete.ageYears())
         : Optional.empty();
   }
 
+  private static boolean holdsOn(Athlete athlete) {
+    return athlete.ageYears() >= HELD_FROM;
+  }
+
   /** What the coach's approach leaves out. */
-  private static Optional<String> againstApproach(Drill drill, Approach approach) {
+  private static Optional<String> againstApproach(Drill drill, PrescriptionRequest request) {
+    Approach approach = request.approach();
     if (drill.isHeld() && approach.holds() == Approach.Holds.NONE) {
       return Optional.of("is held, which your approach leaves out");
     }
@@ -85,12 +85,14 @@ public final class Eligibility {
     boolean mobilises = drill.block() == WarmUpPart.MOBILISE;
     if (mobilises
         && approach.support() == Approach.Support.FREE
+        && !holdsOn(request.athlete())
         && drill.kit().contains(Kit.SUPPORT)) {
       return Optional.of("holds on, and your approach is free-standing");
     }
-    if (mobilises
-        && approach.support() == Approach.Support.HOLD_ON
-        && drill.serves().containsKey(new Need.Rehearsal(Skill.BALANCE))) {
+    boolean isFree =
+        drill.caveats().contains(Caveat.ONE_LEG)
+            || (mobilises && drill.serves().containsKey(new Need.Rehearsal(Skill.BALANCE)));
+    if (approach.support() == Approach.Support.HOLD_ON && isFree) {
       return Optional.of("is free-standing, and your approach holds on");
     }
     return Optional.empty();
@@ -179,7 +181,8 @@ public final class Eligibility {
     if (circumstances.place().isWet() && !drill.suitsWetDeck()) {
       return Optional.of("is not for a wet deck");
     }
-    if (circumstances.isSlippery() && drill.needsGrip()) {
+    boolean isIcy = circumstances.conditions().surface() == Conditions.Surface.SLIPPERY;
+    if ((circumstances.isSlippery() && drill.needsGrip()) || (isIcy && drill.asksForBalance())) {
       return Optional.of("is not for slippery ground");
     }
     if (drill.position() == Position.FLOOR && !circumstances.allowsFloor()) {

@@ -4,11 +4,10 @@ import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.athlete.HealthCondition;
 import dev.jubilee.core.drill.Caveat;
 import dev.jubilee.core.drill.Drill;
-import dev.jubilee.core.drill.Need;
-import dev.jubilee.core.drill.Skill;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.Effort;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
@@ -30,6 +29,8 @@ public final class HealthRules {
 
   private static final Set<HealthCondition> SENSITIVE_TO_AIR =
       EnumSet.of(HealthCondition.ASTHMA, HealthCondition.HEART_DISEASE, HealthCondition.PREGNANCY);
+
+  private static final List<Caveat> NOT_LYING = List.of(Caveat.SUPINE, Caveat.PRONE);
 
   /** Short rises within 10 to 15 min of easy work lessen the tightening; s, common practice. */
   static final int ASTHMA_RAISE = 600;
@@ -60,18 +61,17 @@ public final class HealthRules {
     }
     return switch (condition) {
       case PREGNANCY -> {
-        if (drill.caveats().contains(Caveat.SUPINE)) {
-          yield Optional.of(Caveat.SUPINE.words());
-        }
         if (drill.contacts() > 0) {
           yield Optional.of("has ground contacts");
         }
-        yield drill.serves().containsKey(new Need.Rehearsal(Skill.BALANCE))
-            ? Optional.of("could end in a fall")
-            : Optional.empty();
+        yield NOT_LYING.stream()
+            .filter(drill.caveats()::contains)
+            .findFirst()
+            .or(() -> drill.asksForBalance() ? Optional.of(Caveat.UNSTEADY) : Optional.empty())
+            .map(Caveat::words);
       }
       case CONCUSSION ->
-          drill.contacts() > 0 || drill.serves().containsKey(new Need.Rehearsal(Skill.BALANCE))
+          drill.contacts() > 0 || drill.asksForBalance()
               ? Optional.of("shakes the head or asks for balance")
               : Optional.empty();
       default -> Optional.empty();

@@ -4,8 +4,14 @@ package dev.jubilee.core.drill;
 public enum Caveat {
   /** Lies on the back. */
   SUPINE("lies on the back"),
+  /** Lies on the front, on land. */
+  PRONE("lies on the front"),
   /** Pushes hard or long against something, so that one holds the breath. */
-  STRAINING("strains");
+  STRAINING("strains"),
+  /** Stands on one leg, or steps over something, with nothing to hold. */
+  ONE_LEG("stands free on one leg"),
+  /** Could end in a fall on ground or a foot that is not sure. */
+  UNSTEADY("could end in a fall");
 
   private final String words;
 

@@ -132,10 +132,19 @@ public record Drill(
    */
   public boolean needsGrip() {
     boolean isQuick = position == Position.TRAVELLING && effort > WALKING;
-    boolean isOnOneLeg = isOnFeet() && serves.containsKey(new Need.Rehearsal(Skill.BALANCE));
     // Jogging on the spot leaves the ground too.
     boolean bounces = block == WarmUpPart.RAISE && works(BodyRegion.ACHILLES, Way.ECCENTRIC);
-    return contacts > 0 || isQuick || isOnOneLeg || bounces;
+    return contacts > 0 || isQuick || bounces || isOnOneLeg();
+  }
+
+  /** Whether it stands free on one leg, trains balance, or could end in a fall. */
+  public boolean asksForBalance() {
+    return isOnOneLeg() || caveats.contains(Caveat.UNSTEADY);
+  }
+
+  private boolean isOnOneLeg() {
+    return caveats.contains(Caveat.ONE_LEG)
+        || (isOnFeet() && serves.containsKey(new Need.Rehearsal(Skill.BALANCE)));
   }
 
   /**

@@ -1,5 +1,6 @@
 package dev.jubilee.core.prescription;
 
+import dev.jubilee.core.choice.Eligibility;
 import dev.jubilee.core.circumstances.Conditions;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.DrillLibrary;
@@ -25,8 +26,14 @@ final class Transition {
 
   /** The way to the start; a long wait gets a top-up near its end. */
   List<PlanItem> items(PrescriptionRequest request, int seconds) {
-    boolean isLong = request.circumstances().conditions().isLongWait();
-    if (!isLong || seconds < 60 * Conditions.LONG_WAIT || library.find(Role.STAY_WARM).isEmpty()) {
+    boolean isLong =
+        request.circumstances().conditions().isLongWait() && seconds >= 60 * Conditions.LONG_WAIT;
+    boolean canMove =
+        library
+            .find(Role.STAY_WARM)
+            .filter(d -> Eligibility.isFor(d, request.athlete()))
+            .isPresent();
+    if (!isLong || !canMove) {
       return List.of(waiting(Role.SETTLE, seconds));
     }
     int topUp = TOP_UP_SECONDS + request.tuning().topUp();

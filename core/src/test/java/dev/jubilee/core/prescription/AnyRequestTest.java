@@ -36,6 +36,7 @@ import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Sport;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -251,8 +252,15 @@ class AnyRequestTest {
     boolean isHeart = health.contains(HealthCondition.HEART_DISEASE);
     boolean isConcussed = health.contains(HealthCondition.CONCUSSION);
     check(
-        !isPregnant || !drill.caveats().contains(Caveat.SUPINE),
-        item.name() + " on the back in pregnancy",
+        !isPregnant
+            || Collections.disjoint(
+                drill.caveats(),
+                EnumSet.of(Caveat.SUPINE, Caveat.PRONE, Caveat.ONE_LEG, Caveat.UNSTEADY)),
+        item.name() + " in pregnancy",
+        broken);
+    check(
+        athlete.ageYears() < 60 || !drill.caveats().contains(Caveat.ONE_LEG),
+        item.name() + " at " + athlete.ageYears(),
         broken);
     check(
         !(isPregnant || isHeart || health.contains(HealthCondition.RAISED_BLOOD_PRESSURE))
@@ -304,7 +312,8 @@ class AnyRequestTest {
         approach.holds() != Approach.Holds.NONE || drill.holdSeconds() < 10,
         item.name() + ": held",
         broken);
-    if (item.block() == WarmUpPart.MOBILISE && approach.support() == Approach.Support.FREE) {
+    boolean isFree = approach.support() == Approach.Support.FREE && athlete.ageYears() < 60;
+    if (item.block() == WarmUpPart.MOBILISE && isFree) {
       check(!drill.kit().contains(Kit.SUPPORT), item.name() + ": holds on", broken);
     }
     check(
