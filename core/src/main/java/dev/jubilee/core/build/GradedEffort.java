@@ -14,6 +14,8 @@ import dev.jubilee.core.plan.Recovery;
  * @param recovery after it, before the next
  */
 public record GradedEffort(Role role, Dose dose, Target target, Recovery recovery) {
+  /** s; common practice is 4 to 8 s for the shortest openers. */
+  private static final int SHORTEST = 4;
 
   int seconds() {
     return dose.seconds() + recovery.seconds();
@@ -23,6 +25,16 @@ public record GradedEffort(Role role, Dose dose, Target target, Recovery recover
   GradedEffort atPaceOf(double multiple) {
     Target own = target.value() > 0 ? target.withValue(multiple * target.value()) : target;
     return new GradedEffort(role, dose, own, recovery);
+  }
+
+  /** With a share of its time, 4 s at the least; what is counted or measured stays as it is. */
+  GradedEffort shortenedTo(double share) {
+    if (!(dose instanceof Dose.Timed timed)) {
+      return this;
+    }
+    int least = Math.min(SHORTEST, timed.secondsEach());
+    int seconds = Math.max(least, (int) Math.round(share * timed.secondsEach()));
+    return new GradedEffort(role, new Dose.Timed(seconds, timed.sides()), target, recovery);
   }
 
   GradedEffort recovering(int seconds) {

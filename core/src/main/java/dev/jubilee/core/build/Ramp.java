@@ -25,7 +25,17 @@ public final class Ramp {
   /** How recoveries grow where efforts cost too much, s; Jubilee modelling choices. */
   private static final int LONGER = 15;
 
-  private static final int LONGEST = 120;
+  /**
+   * How much longer they may be: somewhat, rather than shorten an effort, and more rather than drop
+   * one.
+   */
+  private static final int[] LONGEST = {60, 180};
+
+  /**
+   * Shares of an effort's time: a strong athlete gets shorter efforts before fewer of them; Jubilee
+   * modelling choices.
+   */
+  private static final double[] SHORTER = {1, 0.8, 0.65, 0.5};
 
   /** Strides before races of more than an hour are no longer than this, s. */
   private static final int OF_A_LONG_RACE = 15;
@@ -144,12 +154,24 @@ public final class Ramp {
       return withoutLastRecovery(form.efforts(count, brief));
     }
     for (int n = count; n > 0; n--) {
-      List<GradedEffort> efforts = bounded(form.efforts(n, brief));
-      if (isBounded(efforts)) {
-        return withoutLastRecovery(onSendOffs(efforts));
+      List<GradedEffort> whole = form.efforts(n, brief);
+      for (int longest : LONGEST) {
+        for (double share : SHORTER) {
+          List<GradedEffort> efforts = bounded(shortened(whole, share), longest);
+          if (isBounded(efforts)) {
+            return withoutLastRecovery(onSendOffs(efforts));
+          }
+        }
       }
     }
-    return withoutLastRecovery(onSendOffs(bounded(form.efforts(1, true))));
+    return withoutLastRecovery(onSendOffs(bounded(form.efforts(1, true), LONGEST[0])));
+  }
+
+  /** What is on the clock above critical intensity takes a share of its time. */
+  private static List<GradedEffort> shortened(List<GradedEffort> efforts, double share) {
+    return efforts.stream()
+        .map(e -> e.target().effort().points() > Effort.CRITICAL ? e.shortenedTo(share) : e)
+        .toList();
   }
 
   private boolean isBounded(List<GradedEffort> efforts) {
@@ -173,9 +195,9 @@ public final class Ramp {
   }
 
   /** Recoveries as long as it takes for the build to stay within what a warm-up may cost. */
-  private List<GradedEffort> bounded(List<GradedEffort> efforts) {
+  private List<GradedEffort> bounded(List<GradedEffort> efforts, int longest) {
     List<GradedEffort> bounded = efforts;
-    for (int more = LONGER; deepest(bounded) < Cost.DEEPEST && more <= LONGEST; more += LONGER) {
+    for (int more = LONGER; deepest(bounded) < Cost.DEEPEST && more <= longest; more += LONGER) {
       int longer = more;
       bounded = efforts.stream().map(e -> e.recovering(e.recovery().seconds() + longer)).toList();
     }

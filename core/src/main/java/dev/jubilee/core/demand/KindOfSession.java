@@ -37,6 +37,9 @@ final class KindOfSession {
 
   private static final double STRIDES_BEFORE_INTERVALS = 1.08;
 
+  /** No opener takes all of the top power; common practice. */
+  private static final double OPENER = 0.95;
+
   private KindOfSession() {}
 
   static DemandDraft draft(DemandContext context) {
@@ -113,9 +116,9 @@ final class KindOfSession {
     if (session.sport().isOnFoot() && session.kind() == SessionKind.INTERVALS) {
       return strides(anchors, first, STRIDES_BEFORE_INTERVALS);
     }
-    return session.sport().isByPower() && session.kind() == SessionKind.SPRINT
-        ? anchors.shareOfTop(0.95)
-        : first;
+    Effort opener = anchors.shareOfTop(OPENER);
+    boolean isOfPower = session.sport().isByPower() && session.kind() == SessionKind.SPRINT;
+    return isOfPower && first.isAbove(opener) ? opener : first;
   }
 
   /** Strides before hard distance work go to its pace or a little above; common practice. */

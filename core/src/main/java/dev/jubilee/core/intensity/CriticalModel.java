@@ -20,6 +20,8 @@ public record CriticalModel(
   /** Where the fading sprint meets the hyperbola, s; Jubilee modelling choice. */
   private static final double MEET = 150;
 
+  private static final int SPRINT_SECONDS = 20;
+
   public static CriticalModel of(double critical, double reserve, double top) {
     return new CriticalModel(critical, reserve, top, SportCurve.PLAIN, BestEfforts.NONE);
   }
@@ -50,9 +52,15 @@ public record CriticalModel(
     return new CriticalModel(share * critical, reserve, top, curve, bests.times(share));
   }
 
-  /** The same with another sprint, and nothing known beside it. */
+  /**
+   * The same with another sprint, and nothing known beside it. The reserve is at least what a
+   * sprint of {@value #SPRINT_SECONDS} s takes, or else nobody could hold it.
+   */
   public CriticalModel withTop(double measured) {
-    return new CriticalModel(critical, reserve, measured, curve, BestEfforts.NONE);
+    CriticalModel sprinter =
+        new CriticalModel(critical, reserve, measured, curve, BestEfforts.NONE);
+    double taken = SPRINT_SECONDS * (sprinter.sustainable((double) SPRINT_SECONDS) - critical);
+    return sprinter.withReserveOf(taken);
   }
 
   /** The same, drawn through what is known to have been held. */

@@ -3,6 +3,7 @@ package dev.jubilee.core.profile;
 import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.RowingErgometer;
 import java.time.Duration;
+import java.util.function.DoublePredicate;
 
 /** How the intensity of a sport, m/s or W, and its pace go together. */
 public enum PaceScale {
@@ -14,6 +15,11 @@ public enum PaceScale {
     @Override
     double speed(double intensity, CriticalModel model) {
       return RIDERS_SPEED * Math.cbrt(intensity / model.critical());
+    }
+
+    @Override
+    public double raceSeconds(double metres, CriticalModel model) {
+      return RidingSpeed.seconds(metres, model);
     }
   },
 
@@ -34,22 +40,15 @@ public enum PaceScale {
       return RowingErgometer.watts(secondsAMetre);
     }
 
-    /** The time at which the power that can be held for it just covers the distance. */
     @Override
     public double raceSeconds(double metres, CriticalModel model) {
-      double fast = metres / 7;
-      double slow = metres / 1.5;
-      for (int i = 0; i < 60; i++) {
-        double middle = (fast + slow) / 2;
-        double watts = model.sustainable(Duration.ofMillis(Math.round(middle * 1000)));
-        double covered = middle * 500 / RowingErgometer.splitSeconds(watts);
-        if (covered >= metres) {
-          slow = middle;
-        } else {
-          fast = middle;
-        }
-      }
-      return slow;
+      return fastest(
+          metres / 7,
+          metres / 1.5,
+          seconds -> {
+            double watts = model.sustainable(Duration.ofMillis(Math.round(seconds * 1000)));
+            return seconds * 500 / RowingErgometer.splitSeconds(watts) >= metres;
+          });
     }
   };
 
@@ -58,6 +57,26 @@ public enum PaceScale {
 
   /** Less moves no flywheel at a split, W. */
   private static final double LEAST_WATTS = 20;
+
+  /**
+   * The least time that is enough.
+   *
+   * @param fast s, too little
+   * @param slow s, enough
+   */
+  static double fastest(double fast, double slow, DoublePredicate isEnough) {
+    double tooLittle = fast;
+    double enough = slow;
+    for (int i = 0; i < 60; i++) {
+      double middle = (tooLittle + enough) / 2;
+      if (isEnough.test(middle)) {
+        enough = middle;
+      } else {
+        tooLittle = middle;
+      }
+    }
+    return enough;
+  }
 
   /** Speed, m/s, at an intensity of an athlete of whom a model tells. */
   double speed(double intensity, CriticalModel model) {

@@ -1,6 +1,7 @@
 package dev.jubilee.core.profile;
 
 import dev.jubilee.core.intensity.Anchors;
+import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.Session;
@@ -40,7 +41,8 @@ public final class WorkIntensity {
       case THRESHOLD -> anchors.shareOfCritical(THRESHOLD_SHARE);
       case INTERVALS, STEEPLE -> anchors.maximalFor(INTERVAL_RACE);
       case TIME_TRIAL -> anchors.maximalFor(trialTime(session, anchors));
-      case SPRINT, HURDLES, JUMPS -> Effort.SPRINT;
+      case SPRINT -> allOut(sprintTime(session, anchors), anchors);
+      case HURDLES, JUMPS -> Effort.SPRINT;
       // The work sets of a lift; the scale only orders and draws.
       case GYM -> Effort.of(80);
     };
@@ -53,7 +55,7 @@ public final class WorkIntensity {
     }
     double metres = session.effortMetres().get();
     double seconds =
-        anchors.known() && !session.sport().isInWatts()
+        anchors.known()
             ? raceSeconds(metres, anchors)
             : metres / Profiles.of(session.sport()).hardSpeed();
     return Duration.ofMillis(Math.round(1000 * seconds));
@@ -74,8 +76,7 @@ public final class WorkIntensity {
         case THRESHOLD -> anchors.shareOfCritical(THRESHOLD_SHARE);
         case HARD -> anchors.maximalFor(INTERVAL_RACE);
         case FAST -> anchors.maximalFor(FAST_RACE);
-        case ALL_OUT ->
-            length.compareTo(LONGEST_SPRINT) <= 0 ? Effort.SPRINT : anchors.maximalFor(length);
+        case ALL_OUT -> allOut(length, anchors);
       };
     }
     if (aim instanceof Aim.ThresholdPace pace) {
@@ -85,6 +86,10 @@ public final class WorkIntensity {
       return raced(race, anchors);
     }
     return figured((Aim.Figure) aim, anchors);
+  }
+
+  private static Effort allOut(Duration length, Anchors anchors) {
+    return length.compareTo(LONGEST_SPRINT) <= 0 ? Effort.SPRINT : anchors.maximalFor(length);
   }
 
   private static Effort raced(Aim.Race race, Anchors anchors) {
@@ -160,10 +165,12 @@ public final class WorkIntensity {
     if (session.effortTime().isPresent()) {
       return session.effortTime().get();
     }
-    if (session.effortMetres().isEmpty() || !anchors.known() || session.sport().isInWatts()) {
-      return Profiles.of(session.sport()).trial();
+    SportProfile sport = Profiles.of(session.sport());
+    if (session.effortMetres().isEmpty()) {
+      return sport.trial();
     }
-    double seconds = raceSeconds(session.effortMetres().get(), anchors);
+    CriticalModel model = anchors.known() ? anchors.model() : sport.usual();
+    double seconds = sport.pace().raceSeconds(session.effortMetres().get(), model);
     return Duration.ofMillis(Math.round(seconds * 1000));
   }
 

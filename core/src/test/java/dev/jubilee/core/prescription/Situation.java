@@ -92,7 +92,11 @@ final class Situation {
   }
 
   Situation lasting(int seconds) {
-    time = Optional.of(Duration.ofSeconds(seconds));
+    return lasting(Duration.ofSeconds(seconds));
+  }
+
+  Situation lasting(Duration own) {
+    time = Optional.of(own);
     return this;
   }
 
