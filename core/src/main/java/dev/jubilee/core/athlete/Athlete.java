@@ -120,4 +120,12 @@ public record Athlete(
   public boolean has(BodyRegion region, Restriction.Severity atLeast) {
     return limitOf(region).filter(s -> s.compareTo(atLeast) >= 0).isPresent();
   }
+
+  /** Before this, years, one plays; common practice. */
+  private static final int PLAYS_UNTIL = 13;
+
+  /** Whether play is what warms them up. */
+  public boolean isChild() {
+    return ageYears < PLAYS_UNTIL;
+  }
 }

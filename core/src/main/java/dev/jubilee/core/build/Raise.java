@@ -60,6 +60,10 @@ public final class Raise {
   private static final double NEARLY = 0.65;
 
   private static final int ROUNDS = 2;
+
+  /** Fewer are no game of tag. */
+  private static final int PLAYERS = 4;
+
   private static final int SHORTEST = 30;
 
   /** What of the tolerated contacts a raise may take; Jubilee modelling choice. */
@@ -81,7 +85,14 @@ public final class Raise {
    * The best suited movement: the sport itself when it can be done, else the highest rung on land.
    */
   public Optional<Drill> main() {
-    return library.in(WarmUpPart.RAISE).stream().filter(this::allowed).max(best());
+    Optional<Drill> usual = library.in(WarmUpPart.RAISE).stream().filter(this::allowed).max(best());
+    boolean isOnLand = usual.filter(d -> !SetUp.onApparatus(d)).isPresent();
+    return isOnLand && request.athlete().isChild() ? play().or(() -> usual) : usual;
+  }
+
+  private Optional<Drill> play() {
+    boolean isTogether = request.circumstances().conditions().group() >= PLAYERS;
+    return library.find(isTogether ? Role.TAG : Role.SHUTTLE_GAME).filter(this::allowed);
   }
 
   private Comparator<Drill> best() {
@@ -104,6 +115,7 @@ public final class Raise {
   }
 
   private boolean allowed(Drill drill) {
+    boolean isPlay = drill.is(Role.TAG) || drill.is(Role.SHUTTLE_GAME);
     boolean novice = drill.is(Role.EASY_JOG) && request.athlete().deconditioned();
     // A minute of skipping is more contacts than any drill has.
     boolean lands =
@@ -113,6 +125,7 @@ public final class Raise {
     // Nobody changes for the pool, or gets on a bike after the drills, before work on land.
     boolean leadsAway = request.session().kind().isOnLand() && SetUp.onApparatus(drill);
     return !novice
+        && (!isPlay || request.athlete().isChild())
         && !lands
         && !leadsAway
         && !isTooSlow

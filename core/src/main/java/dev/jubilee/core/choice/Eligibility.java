@@ -188,6 +188,11 @@ public final class Eligibility {
     if (drill.position() == Position.FLOOR && !circumstances.allowsFloor()) {
       return Optional.of("needs a floor to lie on, not " + circumstances.place().words());
     }
+    if (drill.position() == Position.FLOOR
+        && request.athlete().isChild()
+        && circumstances.place().isOutdoors()) {
+      return Optional.of("has children lie or kneel on the ground outdoors");
+    }
     return Optional.empty();
   }
 

@@ -13,6 +13,9 @@ final class ForAge implements Adjustment {
   /** Shares of the usual; Jubilee modelling choices. */
   private static final double YOUNG_RAISE = 0.75;
 
+  /** Common practice. */
+  private static final int SOFT_CONTACTS = 30;
+
   /** What of the contacts is left as the years go on. */
   private static final double[] YEARS = {50, 60, 70, 80};
 
@@ -28,7 +31,7 @@ final class ForAge implements Adjustment {
     if (age < DemandContext.YOUNG) {
       return capped(draft, context)
           .withRaise(YOUNG_RAISE * draft.raise())
-          .withContacts(draft.contacts() / 2)
+          .withContacts(Math.min(SOFT_CONTACTS, draft.contacts() / 2))
           .because(
               "Under "
                   + DemandContext.YOUNG

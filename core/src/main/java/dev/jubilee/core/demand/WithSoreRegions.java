@@ -2,6 +2,7 @@ package dev.jubilee.core.demand;
 
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.sport.Sport;
 
 /** A lower top over what is sore and loaded by the session. */
 final class WithSoreRegions implements Adjustment {
@@ -10,8 +11,9 @@ final class WithSoreRegions implements Adjustment {
     if (!draft.hasBuild() || !context.hasLoaded(Restriction.Severity.SORE)) {
       return draft;
     }
-    boolean isSwim = context.session().sport().isInWater();
-    Effort cap = context.anchors().shareOfTop(isSwim ? 0.9 : 0.8);
+    Sport sport = context.session().sport();
+    Effort cap =
+        context.anchors().shareOfTop(sport.isInWater() ? 0.9 : sport.isOnFoot() ? 0.75 : 0.8);
     if (context.session().kind().isSprinted()) {
       return draft
           .cappedAt(cap)

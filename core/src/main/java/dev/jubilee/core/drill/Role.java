@@ -14,6 +14,10 @@ public enum Role {
   /** Walked before sore legs run. */
   WALK,
 
+  /** How children get warm: together, and alone. */
+  TAG,
+  SHUTTLE_GAME,
+
   /** The easiest raise of each sport; what a sparing session is made of, too. */
   EASY_JOG,
   EASY_SPIN,

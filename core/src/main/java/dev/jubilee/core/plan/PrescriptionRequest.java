@@ -2,6 +2,7 @@ package dev.jubilee.core.plan;
 
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.Athlete;
+import dev.jubilee.core.athlete.HealthCondition;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.demand.DemandFinder;
@@ -138,9 +139,16 @@ public record PrescriptionRequest(
     return withEfforts(Optional.of(count));
   }
 
+  /** Children are warm soon and bored soon, s; common practice. */
+  private static final int LONGEST_OF_A_CHILD = 8 * 60;
+
   /** The longest raise that does good, s; in cold water one swims briefly. */
   public int longestRaise() {
-    int longest = circumstances.longestRaise();
+    boolean isShort = athlete().isChild() && !athlete().health().contains(HealthCondition.ASTHMA);
+    int longest =
+        isShort
+            ? Math.min(LONGEST_OF_A_CHILD, circumstances.longestRaise())
+            : circumstances.longestRaise();
     return Demand.isColdSwim(session, circumstances)
         ? Math.min(Demand.COLD_SWIM, longest)
         : longest;

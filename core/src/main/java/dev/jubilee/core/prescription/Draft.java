@@ -1,6 +1,5 @@
 package dev.jubilee.core.prescription;
 
-import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.choice.DrillMenu;
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.drill.WarmUpPart;
@@ -17,6 +16,8 @@ import java.util.Set;
  * @param seconds for all drills and what getting into them adds
  */
 record Draft(Skeleton skeleton, DrillRoom room, int seconds) {
+  /** Drills beside raise, build and waiting: at most six things in all; common practice. */
+  private static final int OF_A_CHILD = 3;
 
   /**
    * The choice among the drills.
@@ -29,12 +30,15 @@ record Draft(Skeleton skeleton, DrillRoom room, int seconds) {
     return room.menu((int) (share * seconds), withoutRoom);
   }
 
-  /** Many drills and few efforts are a common fault. */
-  boolean isTopHeavy(List<DosedDrill> drills, Approach approach) {
+  /** Many drills and few efforts are a common fault, and children listen to few. */
+  boolean isTopHeavy(List<DosedDrill> drills) {
     int efforts =
         (int) skeleton.items().stream().filter(i -> i.block() == WarmUpPart.BUILD).count();
     long counted = drills.stream().filter(d -> d.drill().block() != WarmUpPart.RELEASE).count();
-    return efforts > 0 && counted > Demand.mostDrills(efforts, approach);
+    if (room.request().athlete().isChild() && drills.size() > OF_A_CHILD) {
+      return true;
+    }
+    return efforts > 0 && counted > Demand.mostDrills(efforts, room.request().approach());
   }
 
   List<PlanItem> with(List<DosedDrill> drills) {

@@ -92,7 +92,7 @@ final class InOnePlace {
     DrillMenu menu = draft.menu(share, withoutRoom);
     List<DosedDrill> drills = menu.chosen();
     // Drills that outweigh the efforts get less time.
-    while (draft.isTopHeavy(drills, request.approach()) && share > LEAST_SHARE) {
+    while (draft.isTopHeavy(drills) && share > LEAST_SHARE) {
       share *= FEWER;
       menu = draft.menu(share, withoutRoom);
       drills = menu.chosen();

@@ -242,7 +242,7 @@ class AdjustmentsTest {
     assertThat(demand(SessionKind.SPRINT, hurt).buildTop().points()).isZero();
     assertThat(demand(SessionKind.SPRINT, hurt).efforts()).isZero();
     assertThat(shareOfTop(demand(SessionKind.SPRINT, sore), sore, Sport.RUN))
-        .isCloseTo(0.8, within(0.01));
+        .isCloseTo(0.75, within(0.01));
     assertThat(shareOfTop(demand(SessionKind.SPRINT, elsewhere), elsewhere, Sport.RUN))
         .isCloseTo(1, within(0.01));
     assertThat(demand(SessionKind.TIME_TRIAL, sore).buildTop())

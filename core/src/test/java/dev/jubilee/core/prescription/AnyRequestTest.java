@@ -115,6 +115,9 @@ class AnyRequestTest {
         }
         item.target().ifPresent(target -> figures(item, target, broken));
       }
+      if (request.athlete().ageYears() < 13) {
+        child(plan, broken);
+      }
       doubles(plan, broken);
       findings(plan, broken);
       check(
@@ -274,6 +277,24 @@ class AnyRequestTest {
         !isConcussed || item.block() == WarmUpPart.RAISE || item.block() == WarmUpPart.TRANSITION,
         item.name() + " after a concussion",
         broken);
+  }
+
+  /** Play, few things, soft and not maximal; common practice. */
+  private static void child(Plan plan, List<String> broken) {
+    // A second round is nothing new.
+    long drills =
+        plan.items().stream()
+            .filter(i -> i.block().isChosen())
+            .map(PlanItem::drillId)
+            .distinct()
+            .count();
+    check(drills <= 3, drills + " drills for a child", broken);
+    check(plan.contacts() <= 30, plan.contacts() + " contacts for a child", broken);
+    boolean isOutdoors = plan.request().circumstances().place().isOutdoors();
+    for (PlanItem item : plan.items()) {
+      boolean isOnTheGround = plan.drill(item).orElseThrow().position() == Position.FLOOR;
+      check(!isOutdoors || !isOnTheGround, item.name() + " on the ground outdoors", broken);
+    }
   }
 
   private static void addIf(boolean isSo, Way way, Set<Way> ways) {

@@ -101,6 +101,36 @@ class SituationsTest {
         run("A sore Achilles walks: no jog, no backpedal, no hops", SessionKind.INTERVALS)
             .is(Severity.SORE, BodyRegion.ACHILLES)
             .must(not("easy-jog"), not("backpedal"), noLanding(), caution("SORE"), another("ride")),
+        run("A sore Achilles is loaded slowly, on an easy day too", SessionKind.EASY)
+            .is(Severity.SORE, BodyRegion.ACHILLES)
+            .with(Kit.STEP)
+            .within(20)
+            .must(has("calf-raise-two"), not("triple-extension-wall"), noLanding()),
+        run("Sore hamstrings before 6 x 60 m: nothing that folds the leg fast", SessionKind.SPRINT)
+            .over(60)
+            .is(Severity.SORE, BodyRegion.HAMSTRINGS)
+            .must(not("a-run"), not("fast-feet-ankle"), topBelow(76), caution("ANOTHER_SESSION")),
+        run("A painful knee drives off no wall", SessionKind.THRESHOLD)
+            .is(Severity.HURT, BodyRegion.KNEES)
+            .must(not("triple-extension-wall"), not("squat-partial"), another("swim")),
+        run("Fourteen children play and listen to little", SessionKind.SPRINT)
+            .over(60)
+            .aged(10)
+            .by(Level.NOVICE)
+            .within(15)
+            .together(14)
+            .must(has("tag"), drills(1, 3), contactsUpTo(30), topBelow(86)),
+        run("A child alone has no game of tag", SessionKind.INTERVALS)
+            .aged(9)
+            .by(Level.NOVICE)
+            .must(has("shuttle-game"), not("tag"), drills(1, 3)),
+        row("A pregnant rower lies on neither side of her", SessionKind.INTERVALS)
+            .told(HealthCondition.PREGNANCY)
+            .must(not("prone-raise-reach"), not("bridge-two"), not("roll-quads")),
+        run("At 72 nothing stands free on one leg, in any part", SessionKind.INTERVALS)
+            .aged(72)
+            .by(Level.ADVANCED)
+            .must(not("balance-leg-cross"), not("lunge-knee-drive"), not("calf-raise-single")),
         run("Nor does an advanced runner's: no easy running without a stop", SessionKind.THRESHOLD)
             .by(Level.ADVANCED)
             .is(Severity.SORE, BodyRegion.ACHILLES)
