@@ -15,6 +15,7 @@ import dev.jubilee.core.simulation.Cost;
 import dev.jubilee.core.simulation.Kinetics;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Graded efforts from where the raise ends to where the session begins: steps go one way, are even,
@@ -121,15 +122,34 @@ public final class Ramp {
   /** The fullest build that fits the seconds; empty when not even one effort does. */
   public List<GradedEffort> within(int seconds) {
     // Better two shorter efforts than a long one alone.
-    for (boolean brief : new boolean[] {false, true}) {
-      for (int count = demand.efforts(); count >= (brief ? 1 : 2); count--) {
-        List<GradedEffort> efforts = withCount(count, brief);
-        if (total(efforts) <= seconds) {
-          return efforts;
-        }
+    return firstWithin(seconds, demand.efforts(), 2, false)
+        .or(() -> firstWithin(seconds, demand.efforts(), 1, true))
+        .orElse(List.of());
+  }
+
+  /** The same, with shorter efforts rather than fewer: a minute more never takes one away. */
+  public List<GradedEffort> mostWithin(int seconds) {
+    for (int count = demand.efforts(); count > 0; count--) {
+      int only = count;
+      Optional<List<GradedEffort>> efforts =
+          firstWithin(seconds, count, count, false)
+              .or(() -> firstWithin(seconds, only, only, true));
+      if (efforts.isPresent()) {
+        return efforts.get();
       }
     }
     return List.of();
+  }
+
+  private Optional<List<GradedEffort>> firstWithin(
+      int seconds, int most, int least, boolean brief) {
+    for (int count = most; count >= least; count--) {
+      List<GradedEffort> efforts = withCount(count, brief);
+      if (total(efforts) <= seconds) {
+        return Optional.of(efforts);
+      }
+    }
+    return Optional.empty();
   }
 
   /** A short build of so many efforts, or as many as the session asks for if those are fewer. */

@@ -30,6 +30,9 @@ public final class HealthRules {
   private static final Set<HealthCondition> SENSITIVE_TO_AIR =
       EnumSet.of(HealthCondition.ASTHMA, HealthCondition.HEART_DISEASE, HealthCondition.PREGNANCY);
 
+  /** Points of the effort scale; whatever is harder shakes the head or drives the heart. */
+  private static final int WALK = 36;
+
   private static final List<Caveat> NOT_LYING = List.of(Caveat.SUPINE, Caveat.PRONE);
 
   /** Short rises within 10 to 15 min of easy work lessen the tightening; s, common practice. */
@@ -71,8 +74,8 @@ public final class HealthRules {
             .map(Caveat::words);
       }
       case CONCUSSION ->
-          drill.contacts() > 0 || drill.asksForBalance()
-              ? Optional.of("shakes the head or asks for balance")
+          drill.contacts() > 0 || drill.asksForBalance() || drill.effort() > WALK
+              ? Optional.of("is more than a walk")
               : Optional.empty();
       default -> Optional.empty();
     };

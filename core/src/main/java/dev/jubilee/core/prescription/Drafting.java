@@ -12,7 +12,9 @@ import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.SetUp;
+import dev.jubilee.core.profile.WorkIntensity;
 import dev.jubilee.core.session.SessionKind;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -40,6 +42,12 @@ record Drafting(
   /** Three sets up to the first lift have room from so many seconds on; common practice. */
   private static final int ROOM_FOR_SETS = 10 * 60;
 
+  /** With less there is time for an effort or two and no more, s; common practice. */
+  private static final int ROOM_FOR_MORE = 6 * 60;
+
+  /** From this on a race begins as steadily as it goes on; common practice. */
+  private static final Duration LONG_RACE = Duration.ofMinutes(10);
+
   /** Seconds beyond the drills themselves for getting into them; Jubilee modelling choice. */
   private static final int GETTING_READY = 30;
 
@@ -59,6 +67,7 @@ record Drafting(
         TimeBudget.share(
             demand.withRaiseOf(mostRaise),
             idealBuild,
+            isBuildFirst(),
             circumstances,
             TimeBudget.leastRaise(request, demand),
             onApparatus);
@@ -96,9 +105,23 @@ record Drafting(
         Math.min(left, demand.menuTotal() + GETTING_READY));
   }
 
+  /** Before short, hard efforts, and races that begin fast, drills give way; common practice. */
+  private boolean isBuildFirst() {
+    if (request.secondsBeforeWait() < ROOM_FOR_MORE) {
+      return false;
+    }
+    return switch (request.session().kind()) {
+      case SPRINT, HURDLES, INTERVALS, STEEPLE -> true;
+      case TIME_TRIAL ->
+          WorkIntensity.trialTime(request.session(), anchors).compareTo(LONG_RACE) < 0;
+      case EASY, LONG, THRESHOLD, GYM, JUMPS -> false;
+    };
+  }
+
   /** The fullest build that fits its share; at the very least one effort, if the raise stays. */
   private List<GradedEffort> build(Ramp ramp, TimeBudget minutes) {
-    List<GradedEffort> fitting = ramp.within(minutes.build());
+    List<GradedEffort> fitting =
+        isBuildFirst() ? ramp.mostWithin(minutes.build()) : ramp.within(minutes.build());
     SessionKind kind = request.session().kind();
     int enough = Math.min(demand.efforts(), Demand.ENOUGH_EFFORTS);
     int room = kind == SessionKind.GYM ? ROOM_FOR_SETS : Demand.ROOM_FOR_A_BUILD;

@@ -36,11 +36,13 @@ record TimeBudget(int total, int raise, int menu, int build, int transition) {
 
   /**
    * @param leastRaise s, as far as the menu can give it
+   * @param isBuildFirst whether the build has its time before any drill does
    * @param circumstances whose minutes are shared; the wait before the start stays as entered
    */
   static TimeBudget share(
       Demand demand,
       int buildSeconds,
+      boolean isBuildFirst,
       Circumstances circumstances,
       int leastRaise,
       boolean onApparatus) {
@@ -70,8 +72,9 @@ record TimeBudget(int total, int raise, int menu, int build, int transition) {
             + Math.max(
                 0, Math.max(LEAST_TRANSITION - wait, (demand.transitionSeconds() - wait) * scale));
     double raise = Math.min(longest, demand.raiseSeconds()) * Math.pow(scale, KEEP_RAISE);
-    double build = buildSeconds * Math.pow(scale, KEEP_BUILD);
     double room = total - transition - Math.min(overhead, (total - wait) / 6.0);
+    double build = isBuildFirst ? Math.min(buildSeconds, Math.max(0, room - raise)) : 0;
+    build = Math.max(build, buildSeconds * Math.pow(scale, KEEP_BUILD));
     double squeeze = Math.min(1, room / Math.max(1, raise + build));
     raise *= squeeze;
     build *= squeeze;

@@ -3,7 +3,6 @@ package dev.jubilee.core.profile;
 import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.RowingErgometer;
 import java.time.Duration;
-import java.util.function.DoublePredicate;
 
 /** How the intensity of a sport, m/s or W, and its pace go together. */
 public enum PaceScale {
@@ -42,7 +41,7 @@ public enum PaceScale {
 
     @Override
     public double raceSeconds(double metres, CriticalModel model) {
-      return fastest(
+      return FastestTime.between(
           metres / 7,
           metres / 1.5,
           seconds -> {
@@ -57,26 +56,6 @@ public enum PaceScale {
 
   /** Less moves no flywheel at a split, W. */
   private static final double LEAST_WATTS = 20;
-
-  /**
-   * The least time that is enough.
-   *
-   * @param fast s, too little
-   * @param slow s, enough
-   */
-  static double fastest(double fast, double slow, DoublePredicate isEnough) {
-    double tooLittle = fast;
-    double enough = slow;
-    for (int i = 0; i < 60; i++) {
-      double middle = (tooLittle + enough) / 2;
-      if (isEnough.test(middle)) {
-        enough = middle;
-      } else {
-        tooLittle = middle;
-      }
-    }
-    return enough;
-  }
 
   /** Speed, m/s, at an intensity of an athlete of whom a model tells. */
   double speed(double intensity, CriticalModel model) {

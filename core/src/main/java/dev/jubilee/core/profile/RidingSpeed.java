@@ -29,7 +29,7 @@ final class RidingSpeed {
 
   /** Seconds over a distance, m, as fast as it can be ridden. */
   static double seconds(double metres, CriticalModel model) {
-    return PaceScale.fastest(
+    return FastestTime.between(
         metres / 30,
         metres / 2,
         seconds -> DRIVETRAIN * model.sustainable(seconds) * seconds >= work(metres, seconds));

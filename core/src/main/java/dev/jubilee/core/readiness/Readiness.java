@@ -1,7 +1,9 @@
 package dev.jubilee.core.readiness;
 
 import dev.jubilee.core.athlete.Physique;
+import dev.jubilee.core.circumstances.PriorExercise;
 import dev.jubilee.core.demand.Demand;
+import dev.jubilee.core.demand.HealthRules;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.plan.Plan;
@@ -18,6 +20,7 @@ import dev.jubilee.core.simulation.Simulation;
 import dev.jubilee.core.simulation.TemperatureTrace;
 import dev.jubilee.core.simulation.Trace;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -83,6 +86,9 @@ public record Readiness(
     return new Readiness(start, usual, slow, quick, verdict);
   }
 
+  /** Min; common practice. */
+  private static final int AN_HOUR = 60;
+
   private static TemperatureTrace warming(SimulatedPlan simulated, Body body, Ambient air) {
     return Simulation.warming(
         simulated.load(), body, air, PlanLoad.arrival(simulated.plan(), body));
@@ -102,15 +108,23 @@ public record Readiness(
     double warmth = usual.muscle(start);
     double freshness = usual.freshness(start);
     boolean isRehearsed = isRehearsed(plan);
-    Optional<Verdict.Window> window = window(usual, start, endOfWork(plan), wanted);
+    boolean isSession = !HealthRules.isWithoutSession(plan.request().athlete());
+    Optional<Verdict.Window> window =
+        isSession ? window(usual, start, endOfWork(plan), wanted) : Optional.empty();
     double gone = usual.muscle(usual.seconds());
     Optional<Verdict.TopUp> topUp =
-        plan.request().session().kind().isHard()
+        isSession && plan.request().session().kind().isHard()
             ? topUp(gone, wanted, air, body)
             : Optional.empty();
     List<String> sentences = new ArrayList<>();
+    if (!isSession) {
+      sentences.add("No session today, and no start to be ready for: a licensed clinician first.");
+    }
     sentences.add(warmthSentence(warmth, wanted));
-    sentences.add(freshnessSentence(freshness));
+    Optional<PriorExercise> race = lastRace(plan);
+    sentences.add(
+        race.map(r -> "All out " + r.endedBefore() + " min before the start: not fresh yet.")
+            .orElseGet(() -> freshnessSentence(freshness)));
     costSentence(cost).ifPresent(sentences::add);
     if (!isRehearsed && plan.request().session().kind().isHard()) {
       sentences.add("The build stays below where the session begins: ease into the first effort.");
@@ -128,12 +142,19 @@ public record Readiness(
         .wanted(wanted)
         .isWarm(warmth >= Demand.WARM_ENOUGH * wanted)
         .freshness((int) Math.round(100 * freshness))
-        .isFresh(freshness >= Demand.FRESH)
+        .isFresh(race.isEmpty() && freshness >= Demand.FRESH)
         .isRehearsed(isRehearsed)
         .window(window)
         .topUp(topUp)
         .sentences(sentences)
         .build();
+  }
+
+  /** What was all out within the hour: it is felt, whatever a reserve that fills again says. */
+  private static Optional<PriorExercise> lastRace(Plan plan) {
+    return plan.request().circumstances().before().stream()
+        .filter(p -> p.isAllOut() && p.endedBefore() < AN_HOUR)
+        .min(Comparator.comparingInt(PriorExercise::endedBefore));
   }
 
   private static boolean isRehearsed(Plan plan) {

@@ -58,6 +58,33 @@ class LengthAndStrengthTest {
     }
   }
 
+  /** Before short, hard efforts a minute more never takes a graded effort away. */
+  @ParameterizedTest
+  @EnumSource(Sport.class)
+  void aMinuteMoreTakesNoEffortAway(Sport sport) {
+    for (SessionKind kind : List.of(SessionKind.SPRINT, SessionKind.INTERVALS)) {
+      expectMoreEfforts(sport, kind, Duration.ZERO);
+    }
+    for (int seconds : new int[] {30, 90, 240, 500}) {
+      expectMoreEfforts(sport, SessionKind.TIME_TRIAL, Duration.ofSeconds(seconds));
+    }
+  }
+
+  private static void expectMoreEfforts(Sport sport, SessionKind kind, Duration length) {
+    for (Level level : Level.values()) {
+      int before = 0;
+      for (int minutes = 6; minutes <= 50; minutes++) {
+        Situation situation = new Situation("efforts", sport, kind).by(level).within(minutes);
+        Plan plan = (length.isZero() ? situation : situation.lasting(length)).warmUp().plan();
+        int efforts = plan.in(WarmUpPart.BUILD).size();
+        assertThat(efforts)
+            .as("%s %s %s %s in %d min", sport, kind, length, level, minutes)
+            .isGreaterThanOrEqualTo(before);
+        before = efforts;
+      }
+    }
+  }
+
   /** A race by its distance and by the time that it takes this athlete are one race. */
   @ParameterizedTest
   @EnumSource(Sport.class)

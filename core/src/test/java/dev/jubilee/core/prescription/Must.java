@@ -190,6 +190,14 @@ record Must(String words, Predicate<WarmUp> holds) {
         w -> drills(w).noneMatch(d -> Stream.of(ways).anyMatch(way -> d.works(region, way))));
   }
 
+  static Must notFresh() {
+    return new Must("is not called fresh", w -> !w.readiness().verdict().isFresh());
+  }
+
+  static Must neverReady() {
+    return new Must("is ready at no start", w -> w.readiness().verdict().window().isEmpty());
+  }
+
   static Must noBuild() {
     return new Must("no build", w -> w.plan().in(WarmUpPart.BUILD).isEmpty());
   }

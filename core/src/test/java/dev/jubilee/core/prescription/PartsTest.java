@@ -72,7 +72,7 @@ class PartsTest {
   }
 
   private static TimeBudget share(int minutes, boolean fill, boolean onApparatus) {
-    return TimeBudget.share(demand(), BUILD, in(minutes, fill, 0), 0, onApparatus);
+    return TimeBudget.share(demand(), BUILD, false, in(minutes, fill, 0), 0, onApparatus);
   }
 
   @Test

@@ -15,11 +15,13 @@ import static dev.jubilee.core.prescription.Must.has;
 import static dev.jubilee.core.prescription.Must.inOrder;
 import static dev.jubilee.core.prescription.Must.lastEffort;
 import static dev.jubilee.core.prescription.Must.moves;
+import static dev.jubilee.core.prescription.Must.neverReady;
 import static dev.jubilee.core.prescription.Must.noBuild;
 import static dev.jubilee.core.prescription.Must.noContactsIn;
 import static dev.jubilee.core.prescription.Must.noFault;
 import static dev.jubilee.core.prescription.Must.noLanding;
 import static dev.jubilee.core.prescription.Must.not;
+import static dev.jubilee.core.prescription.Must.notFresh;
 import static dev.jubilee.core.prescription.Must.primed;
 import static dev.jubilee.core.prescription.Must.raise;
 import static dev.jubilee.core.prescription.Must.ratesUpTo;
@@ -52,6 +54,7 @@ import dev.jubilee.core.athlete.ResultConditions;
 import dev.jubilee.core.athlete.TestResult;
 import dev.jubilee.core.circumstances.Conditions.Surface;
 import dev.jubilee.core.circumstances.Place;
+import dev.jubilee.core.circumstances.PriorExercise;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.drill.Way;
@@ -101,6 +104,18 @@ class SituationsTest {
         run("A sore Achilles walks: no jog, no backpedal, no hops", SessionKind.INTERVALS)
             .is(Severity.SORE, BodyRegion.ACHILLES)
             .must(not("easy-jog"), not("backpedal"), noLanding(), caution("SORE"), another("ride")),
+        run(
+                "A quarter of an hour after an all-out nine minutes nobody is fresh",
+                SessionKind.TIME_TRIAL)
+            .over(1500)
+            .after(
+                PriorExercise.Kind.SESSION,
+                PriorExercise.Movement.RUNNING,
+                PriorExercise.Hardness.ALL_OUT,
+                9,
+                15)
+            .within(12)
+            .must(notFresh(), efforts(0, 2), shorterThan(13)),
         run("A sore Achilles is loaded slowly, on an easy day too", SessionKind.EASY)
             .is(Severity.SORE, BodyRegion.ACHILLES)
             .with(Kit.STEP)
@@ -346,7 +361,7 @@ class SituationsTest {
             .must(caution("HEALTH"), efforts(3, 6), noFault()),
         run("A knock on the head: no session", SessionKind.SPRINT)
             .told(HealthCondition.CONCUSSION)
-            .must(noBuild(), shorterThan(8), noLanding(), caution("HEALTH")),
+            .must(noBuild(), not("easy-jog"), shorterThan(8), neverReady(), caution("HEALTH")),
         row("Not on the machine either", SessionKind.INTERVALS)
             .told(HealthCondition.CONCUSSION)
             .must(noBuild(), shorterThan(8), caution("HEALTH")));

@@ -46,7 +46,7 @@ class StabilityTest {
     PrescriptionRequest request =
         Scenarios.request(Sport.RUN, SessionKind.INTERVALS, Level.ADVANCED, 40);
     Plan first = Scenarios.plan(request);
-    Plan other = Scenarios.plan(request.with(request.circumstances().withMinutes(22)));
+    Plan other = Scenarios.plan(request.with(request.circumstances().withMinutes(26)));
     Set<String> routine = drills(other);
     assertThat(changed(routine, drills(first))).as("there is something to keep").isPositive();
     assertThat(changed(routine, drills(Scenarios.plan(request.after(routine)))))
