@@ -19,7 +19,7 @@ final class RidingSpeed {
   private static final double AIR = 1.2;
 
   /** Drag area, m², low on the bars up to here, and upright in company from there on, m. */
-  private static final double LOW = 0.22;
+  private static final double LOW = 0.19;
 
   private static final double LOW_UP_TO = 5_000;
   private static final double UPRIGHT = 0.36;

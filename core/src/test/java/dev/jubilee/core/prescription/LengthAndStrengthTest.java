@@ -3,6 +3,7 @@ package dev.jubilee.core.prescription;
 import static dev.jubilee.core.prescription.Situation.ride;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import dev.jubilee.core.athlete.ResultConditions;
 import dev.jubilee.core.athlete.TestResult;
@@ -19,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -96,6 +98,22 @@ class LengthAndStrengthTest {
       assertThat(drills(byDistance)).as("%.0f m, %s", metres, time).isEqualTo(drills(byTime));
       assertThat(top(byDistance)).isCloseTo(top(byTime), within(1.5));
     }
+  }
+
+  /** Times that coaches know, s; common practice. */
+  @ParameterizedTest
+  @CsvSource({"1000, 300, 63", "4000, 350, 260", "16000, 250, 1440", "160934, 230, 18000"})
+  void aRideTakesAboutAsLongAsCoachesKnow(double metres, int watts, int seconds) {
+    Plan plan =
+        race(Sport.RIDE)
+            .over(metres)
+            .knownFor(TestResult.ThresholdPower.of(watts))
+            .knownFor(new TestResult.Sprint(Sport.RIDE, 5 * watts, ResultConditions.UNKNOWN))
+            .warmUp()
+            .plan();
+    assertThat(
+            WorkIntensity.trialTime(plan.request().session(), plan.anchors()).toMillis() / 1000.0)
+        .isCloseTo(seconds, withinPercentage(8));
   }
 
   /** Five hours on the road are no time trial of twenty minutes. */
