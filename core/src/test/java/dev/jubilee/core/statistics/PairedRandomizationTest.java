@@ -117,4 +117,13 @@ class PairedRandomizationTest {
     }
     return made;
   }
+
+  /** By hand: of the 15 means of 1, 2, 4 and 8 the second least is 1.5, the second greatest 6. */
+  @Test
+  void anIntervalOfThreeQuartersLeavesOutOneMeanAtEachEnd() {
+    Sample.Interval interval = PairedRandomization.of(List.of(4.0, 1.0, 8.0, 2.0)).interval(0.75);
+    assertThat(interval.low()).isEqualTo(1.5);
+    assertThat(interval.high()).isEqualTo(6);
+    assertThat(interval.level()).isEqualTo(0.75);
+  }
 }
