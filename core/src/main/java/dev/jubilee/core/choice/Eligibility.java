@@ -58,7 +58,7 @@ public final class Eligibility {
     return isNew ? Optional.of("would be new, so close to the race") : Optional.empty();
   }
 
-  /** With the years nothing stands free on one leg, whatever the coach's approach. */
+  /** From 60 on, no unsupported single-leg standing, even in a free-standing approach. */
   private static Optional<String> againstAge(Drill drill, Athlete athlete) {
     return holdsOn(athlete) && drill.caveats().contains(Caveat.ONE_LEG)
         ? Optional.of(Caveat.ONE_LEG.words() + ", at " + athlete.ageYears())

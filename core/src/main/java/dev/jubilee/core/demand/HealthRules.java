@@ -30,7 +30,7 @@ public final class HealthRules {
   private static final Set<HealthCondition> SENSITIVE_TO_AIR =
       EnumSet.of(HealthCondition.ASTHMA, HealthCondition.HEART_DISEASE, HealthCondition.PREGNANCY);
 
-  /** Points of the effort scale; whatever is harder shakes the head or drives the heart. */
+  /** Effort of a brisk walk, the most after a concussion; common practice. */
   private static final int WALK = 36;
 
   private static final List<Caveat> NOT_LYING = List.of(Caveat.SUPINE, Caveat.PRONE);

@@ -54,7 +54,7 @@ public record CriticalModel(
 
   /**
    * The same with another sprint, and nothing known beside it. The reserve is at least what a
-   * sprint of {@value #SPRINT_SECONDS} s takes, or else nobody could hold it.
+   * sprint of {@value #SPRINT_SECONDS} s uses.
    */
   public CriticalModel withTop(double measured) {
     CriticalModel sprinter =

@@ -150,7 +150,7 @@ public record Readiness(
         .build();
   }
 
-  /** What was all out within the hour: it is felt, whatever a reserve that fills again says. */
+  /** The most recent all-out effort that ended less than an hour before the start. */
   private static Optional<PriorExercise> lastRace(Plan plan) {
     return plan.request().circumstances().before().stream()
         .filter(p -> p.isAllOut() && p.endedBefore() < AN_HOUR)
