@@ -73,8 +73,8 @@ record TimeBudget(int total, int raise, int menu, int build, int transition) {
                 0, Math.max(LEAST_TRANSITION - wait, (demand.transitionSeconds() - wait) * scale));
     double raise = Math.min(longest, demand.raiseSeconds()) * Math.pow(scale, KEEP_RAISE);
     double room = total - transition - Math.min(overhead, (total - wait) / 6.0);
-    double build = isBuildFirst ? Math.min(buildSeconds, Math.max(0, room - raise)) : 0;
-    build = Math.max(build, buildSeconds * Math.pow(scale, KEEP_BUILD));
+    double shrunk = buildSeconds * Math.pow(scale, KEEP_BUILD);
+    double build = isBuildFirst ? Math.max(shrunk, Math.min(buildSeconds, room - raise)) : shrunk;
     double squeeze = Math.min(1, room / Math.max(1, raise + build));
     raise *= squeeze;
     build *= squeeze;
