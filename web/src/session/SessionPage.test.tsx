@@ -26,9 +26,20 @@ const UNDERSTOOD = {
   words: "2 km test",
 };
 
+const ANOTHER = {
+  id: "other",
+  details: {
+    title: "3 x 10 min",
+    startsAt: "2026-11-28T17:45:00",
+    minutes: 30,
+    athleteIds: ["ilo"],
+  },
+};
+
 function page(
   answer: (asked: Asked) => unknown = () => ({ id: "s1" }),
   understood: object = UNDERSTOOD,
+  sessions: object[] = [ANOTHER],
 ) {
   const asked = serve({
     "GET /api/places": () => [
@@ -43,22 +54,18 @@ function page(
     ],
     "GET /api/weather": () => ({ temperature: 7, source: "made up" }),
     "POST /api/shorthand": () => understood,
-    "GET /api/sessions": () => [
-      {
-        id: "other",
-        details: {
-          title: "3 x 10 min",
-          startsAt: "2026-11-28T17:45:00",
-          minutes: 30,
-          athleteIds: ["ilo"],
-        },
-      },
-    ],
+    "GET /api/sessions": () => [...sessions],
     "POST /api/sessions": answer,
   });
   show(<SessionPage today="2026-11-26" />, { at: "/sessions/new?date=2026-11-28" });
-  return () =>
-    asked.find((a) => a.path === "/api/sessions" && a.method === "POST")?.body as SessionDetails;
+  const of = (method: string) =>
+    asked.filter((a) => a.path === "/api/sessions" && a.method === method);
+  return Object.assign(() => of("POST")[0]?.body as SessionDetails, {
+    /** Whether the day was asked for again after that. */
+    isDayReadAgain: () =>
+      asked.findLastIndex((a) => of("GET").includes(a)) >
+      asked.findIndex((a) => of("POST").includes(a)),
+  });
 }
 
 describe("a new session", () => {
@@ -157,6 +164,31 @@ describe("a new session", () => {
     await screen.findByText("▲ Ilo Brandsen is also in “3 x 10 min” at 17:45.");
     change("First effort at", "06:00");
     await waitFor(() => expect(screen.queryByText(/is also in/)).toBeNull());
+  });
+
+  it("does not say of a session just saved that its athletes are elsewhere, in it", async () => {
+    const others: object[] = [];
+    const sent = page(
+      ({ body }) => {
+        others.push({ id: "s1", details: body });
+        return { id: "s1" };
+      },
+      UNDERSTOOD,
+      others,
+    );
+    change(BOARD, "2k test");
+    await waitFor(() => expect(field("Sport").value).toBe("ROW"));
+    fireEvent.click(await screen.findByText("Edda Vollmar, row"));
+    await waitFor(() =>
+      expect(screen.getByLabelText("Edda Vollmar, row")).toHaveProperty("checked", true),
+    );
+    save();
+    await waitFor(() => expect(sent()).toBeDefined());
+    expect(sent().athleteIds).toEqual(["edda"]);
+    await waitFor(() => expect(sent.isDayReadAgain()).toBe(true));
+    // Time for what came to be on the screen.
+    await new Promise((resolve) => setTimeout(resolve, 50));
+    expect(screen.queryByText(/is also in/)).toBeNull();
   });
 
   it("lets some start later, and forgets it of whoever does not take part", async () => {

@@ -173,14 +173,6 @@ function SessionForm({ date, original, isEdited = false }: FormProps) {
         }),
       ),
   });
-  const busy = busyDuring(
-    {
-      id: isEdited ? original?.id : undefined,
-      startsAt: `${chosen.date}T${chosen.time}:00`,
-      minutes: Number(chosen.minutes),
-    },
-    isWhen ? (day.data ?? []) : [],
-  );
   const taking = (athletes.data ?? []).filter((a) => chosen.athleteIds?.includes(a.id));
   const setAthletes = (ids: string[]) => {
     setValue("athleteIds", ids);
@@ -254,6 +246,15 @@ function SessionForm({ date, original, isEdited = false }: FormProps) {
       else showRefused(error, setError, (path) => (path === "startsAt" ? "time" : path));
     },
   });
+  const busy = busyDuring(
+    {
+      id: isEdited ? original?.id : undefined,
+      startsAt: `${chosen.date}T${chosen.time}:00`,
+      minutes: Number(chosen.minutes),
+    },
+    // Once it is saved, it is among them itself.
+    isWhen && !save.isSuccess ? (day.data ?? []) : [],
+  );
   const submit = handleSubmit((fields) => save.mutate(fields));
 
   return (
