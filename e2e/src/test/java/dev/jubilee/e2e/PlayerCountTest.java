@@ -20,6 +20,7 @@ class PlayerCountTest {
   private static final int[][] SCREENS = {
     {320, 568}, {360, 640}, {390, 844}, {844, 390}, {820, 1180}, {1280, 800}
   };
+  private static final int A_MINUTE = 60_000;
   private static final int[] SECONDS = {3, 28, 60, 387, 3599, 3600, 3750};
   private static final String[] COUNTS = {"3", "28", "1:00", "6:27", "59:59", "1:00:00", "1:02:30"};
 
@@ -43,22 +44,31 @@ class PlayerCountTest {
     String link = made.getAttribute("href");
     BrowserContext phone = RunningJubilee.withoutWorker();
     Page page = phone.newPage();
-    page.clock().setFixedTime("2026-11-26T09:00:00");
+    page.clock().install();
     for (int i = 0; i < SECONDS.length; i++) {
       int seconds = SECONDS[i];
       page.unroute("**/api/follow/*");
       page.route("**/api/follow/*", route -> firstSegmentLasts(route, seconds));
       page.navigate(link);
-      page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start")).click();
-      page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Pause")).click();
+      Locator start = button(page, "Start");
+      start.waitFor();
+      // However long a click takes, nothing has been counted down.
+      page.clock().pauseAt(System.currentTimeMillis() + A_MINUTE);
+      start.click();
+      button(page, "Pause").click();
       for (int[] screen : SCREENS) {
         page.setViewportSize(screen[0], screen[1]);
         assertThat(page.getByTestId("count").locator("strong")).hasText(COUNTS[i]);
         check(page, screen, seconds);
       }
+      page.clock().resume();
     }
     phone.close();
     coach.context().close();
+  }
+
+  private static Locator button(Page page, String name) {
+    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
   }
 
   private static void check(Page page, int[] screen, int seconds) {
