@@ -168,84 +168,86 @@ export function Player({
         after={beats[beat.index + 1]}
         onReady={segment.kind === "CHANGE" && !led ? () => touch({ kind: "IN_PLACE" }) : undefined}
       />
-      <TargetLine item={item} />
-      {sensors && sensors.worn.length > 0 && <Gauges sensors={sensors} item={item} />}
-      <p className={css.cues}>{item.cues.join(" · ")}</p>
-      {item.caution && <p className={css.caution}>{item.caution}</p>}
-      <p className={css.next}>
-        {next ? (
-          <>
-            Next: <b>{next.name}</b>, {say(next.dose)}
-            {fetch.length > 0 && <span className={css.fetch}>. Fetch: {fetch.join(", ")}</span>}
-          </>
-        ) : (
-          <>
-            Next: <b>the start</b>
-          </>
+      <div className={css.words}>
+        <TargetLine item={item} />
+        {sensors && sensors.worn.length > 0 && <Gauges sensors={sensors} item={item} />}
+        <p className={css.cues}>{item.cues.join(" · ")}</p>
+        {item.caution && <p className={css.caution}>{item.caution}</p>}
+        <p className={css.next}>
+          {next ? (
+            <>
+              Next: <b>{next.name}</b>, {say(next.dose)}
+              {fetch.length > 0 && <span className={css.fetch}>. Fetch: {fetch.join(", ")}</span>}
+            </>
+          ) : (
+            <>
+              Next: <b>the start</b>
+            </>
+          )}
+        </p>
+        {checkpoint && (
+          <section className={css.late} aria-label="Look">
+            <p>{asked(checkpoint)}</p>
+            <button type="button" onClick={() => touch({ kind: "ALL_WELL", checkpoint })}>
+              All well
+            </button>
+            <button type="button" onClick={() => setLooking(checkpoint)}>
+              Look
+            </button>
+          </section>
         )}
-      </p>
-      {checkpoint && (
-        <section className={css.late} aria-label="Look">
-          <p>{asked(checkpoint)}</p>
-          <button type="button" onClick={() => touch({ kind: "ALL_WELL", checkpoint })}>
-            All well
-          </button>
-          <button type="button" onClick={() => setLooking(checkpoint)}>
-            Look
-          </button>
-        </section>
-      )}
-      {looking && (
-        <LookPanel
-          checkpoint={looking}
-          decide={(seenNow) => decide(inHand, looking, seenNow, marks)}
-          onDecided={(look) => {
-            setLooking(undefined);
-            touch({ kind: "LOOK", look, decided: decide(inHand, looking, look.marks, marks) });
-          }}
-          onLeave={() => setLooking(undefined)}
+        {looking && (
+          <LookPanel
+            checkpoint={looking}
+            decide={(seenNow) => decide(inHand, looking, seenNow, marks)}
+            onDecided={(look) => {
+              setLooking(undefined);
+              touch({ kind: "LOOK", look, decided: decide(inHand, looking, look.marks, marks) });
+            }}
+            onLeave={() => setLooking(undefined)}
+          />
+        )}
+        {skipped && now - skipped.at < WHY_FOR && (
+          <WhySkipped name={skipped.name} onReason={(reason) => touch({ kind: "WHY", reason })} />
+        )}
+        {isRaised && (
+          <section className={css.late} aria-label="The raise is done">
+            <p>Heart settled in its range and jacket off: your body says that the raise is done.</p>
+            <button type="button" onClick={() => touch({ kind: "RAISED" })}>
+              Go on
+            </button>
+          </section>
+        )}
+        {onLed && (
+          <section className={css.late} aria-label="Your coach leads">
+            <p>Your coach leads this warm-up. You are doing it alone.</p>
+            <button type="button" onClick={onLed}>
+              Follow
+            </button>
+          </section>
+        )}
+        {onNewPlan && (
+          <section className={css.late} aria-label="A new plan">
+            <p>Your coach has changed this warm-up. Go on as it is, or look at the new one.</p>
+            <button type="button" onClick={onNewPlan}>
+              Look at it
+            </button>
+          </section>
+        )}
+        <InHand
+          rungs={rungs}
+          onRung={(rung) => touch({ kind: "RUNG", rung })}
+          onMore={
+            ["WORK", "CHANGE"].includes(segment.kind) && !led
+              ? () => touch({ kind: "MORE" })
+              : undefined
+          }
+          onJacketOff={isJacketOff ? undefined : () => touch({ kind: "JACKET_OFF" })}
+          late={late}
+          onFit={(what) => touch({ kind: "FIT", late: what })}
         />
-      )}
-      {skipped && now - skipped.at < WHY_FOR && (
-        <WhySkipped name={skipped.name} onReason={(reason) => touch({ kind: "WHY", reason })} />
-      )}
-      {isRaised && (
-        <section className={css.late} aria-label="The raise is done">
-          <p>Heart settled in its range and jacket off: your body says that the raise is done.</p>
-          <button type="button" onClick={() => touch({ kind: "RAISED" })}>
-            Go on
-          </button>
-        </section>
-      )}
-      {onLed && (
-        <section className={css.late} aria-label="Your coach leads">
-          <p>Your coach leads this warm-up. You are doing it alone.</p>
-          <button type="button" onClick={onLed}>
-            Follow
-          </button>
-        </section>
-      )}
-      {onNewPlan && (
-        <section className={css.late} aria-label="A new plan">
-          <p>Your coach has changed this warm-up. Go on as it is, or look at the new one.</p>
-          <button type="button" onClick={onNewPlan}>
-            Look at it
-          </button>
-        </section>
-      )}
-      <InHand
-        rungs={rungs}
-        onRung={(rung) => touch({ kind: "RUNG", rung })}
-        onMore={
-          ["WORK", "CHANGE"].includes(segment.kind) && !led
-            ? () => touch({ kind: "MORE" })
-            : undefined
-        }
-        onJacketOff={isJacketOff ? undefined : () => touch({ kind: "JACKET_OFF" })}
-        late={late}
-        onFit={(what) => touch({ kind: "FIT", late: what })}
-      />
-      {!led && <Lateness start={start} now={now} left={left} />}
+        {!led && <Lateness start={start} now={now} left={left} />}
+      </div>
       <div className={css.bar} aria-hidden>
         <i style={{ width: `${(100 * at) / endOf(beats)}%` }} />
       </div>

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Clock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
@@ -20,9 +21,20 @@ class PlayerCountTest {
   private static final int[][] SCREENS = {
     {320, 568}, {360, 640}, {390, 844}, {844, 390}, {820, 1180}, {1280, 800}
   };
-  private static final int A_MINUTE = 60_000;
+  private static final long A_MINUTE = 60_000;
+  private static final long AN_HOUR = 60 * A_MINUTE;
   private static final int[] SECONDS = {3, 28, 60, 387, 3599, 3600, 3750};
   private static final String[] COUNTS = {"3", "28", "1:00", "6:27", "59:59", "1:00:00", "1:02:30"};
+
+  /** Whether what stands below each other is so, and nothing lies over anything. */
+  private static final String WORDS_ARE_APART =
+      """
+      () => {
+        const words = [...document.querySelectorAll("main > div")]
+          .find((d) => d.textContent.includes("Next:"));
+        const boxes = [...words.children].map((e) => e.getBoundingClientRect());
+        return boxes.every((box, i) => i === 0 || box.top >= boxes[i - 1].bottom - 1);
+      }""";
 
   @Test
   void anyCountFitsAnyScreen() {
@@ -42,9 +54,30 @@ class PlayerCountTest {
       make.click();
     }
     String link = made.getAttribute("href");
+    long start = startOf(coach, link);
+    // With time in hand, and so late that it is asked what to leave out.
+    everyCountAt(start - 2 * AN_HOUR, link);
+    everyCountAt(start - AN_HOUR / 3, link);
+    coach.context().close();
+  }
+
+  /** ms since the epoch, as the page reads it. */
+  private static long startOf(Page coach, String link) {
+    Object start =
+        coach.evaluate(
+            """
+            async (link) => {
+              const answer = await fetch(`/api/follow/${link.split("/").pop()}`);
+              return new Date((await answer.json()).startsAt).getTime();
+            }""",
+            link);
+    return ((Number) start).longValue();
+  }
+
+  private static void everyCountAt(long time, String link) {
     BrowserContext phone = RunningJubilee.withoutWorker();
     Page page = phone.newPage();
-    page.clock().install();
+    page.clock().install(new Clock.InstallOptions().setTime(time));
     for (int i = 0; i < SECONDS.length; i++) {
       int seconds = SECONDS[i];
       page.unroute("**/api/follow/*");
@@ -53,7 +86,7 @@ class PlayerCountTest {
       Locator start = button(page, "Start");
       start.waitFor();
       // However long a click takes, nothing has been counted down.
-      page.clock().pauseAt(System.currentTimeMillis() + A_MINUTE);
+      page.clock().pauseAt(time + (i + 1) * A_MINUTE);
       start.click();
       button(page, "Pause").click();
       for (int[] screen : SCREENS) {
@@ -64,7 +97,6 @@ class PlayerCountTest {
       page.clock().resume();
     }
     phone.close();
-    coach.context().close();
   }
 
   private static Locator button(Page page, String name) {
@@ -86,6 +118,7 @@ class PlayerCountTest {
     assertThat(footer.y + footer.height)
         .as("buttons on the screen, " + where)
         .isLessThanOrEqualTo(screen[1]);
+    assertThat((boolean) page.evaluate(WORDS_ARE_APART)).as("words apart, " + where).isTrue();
     assertThat(box.width > 0.4 * Math.min(screen[0], 640) || box.height > 0.12 * screen[1])
         .as("legible at arm's length, %s: %.0f x %.0f", where, box.width, box.height)
         .isTrue();
