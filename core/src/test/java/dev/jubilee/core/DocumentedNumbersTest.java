@@ -101,7 +101,9 @@ class DocumentedNumbersTest {
           prescription.TimeBudget.KEEP_RAISE     | 1       | then the raise (share^#)
           readiness.Readiness.LOOK_AHEAD         | 0.0166667 | through warm-up and # min of standing
           intensity.Effort.CRITICAL              | 1       | 0 is rest, # critical speed
-          prescription.StabilityTest.MOST        | 1       | drills on average and # at most
+          prescription.StabilityTest.USUALLY     | 1       | at most # drills in 99 %
+          prescription.StabilityTest.EVER        | 1       | and # ever
+          choice.DrillMenu.MAINSTAY              | 0.001   | +# 000 for a mainstay
           """)
   void theArchitectureNamesTheConstant(String constant, double scale, String phrase)
       throws Exception {

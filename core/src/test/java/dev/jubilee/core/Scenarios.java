@@ -28,14 +28,22 @@ public final class Scenarios {
     return AthleteBuilder.builder(Athlete.of(level, 30))
         .restingHeartRate(Optional.of(55))
         .maximumHeartRate(Optional.of(188))
-        .results(
-            List.of(
-                TestResult.RunRace.of(5000, Duration.ofMinutes(20)),
-                TestResult.ThresholdPower.of(240),
-                TestResult.Row2k.of(Duration.ofSeconds(480)),
-                TestResult.SwimPair.of(Duration.ofSeconds(360), Duration.ofSeconds(170))))
+        .results(results(1))
         .restrictions(List.of(restrictions))
         .build();
+  }
+
+  /** Of an athlete so many times as fast, or as strong on the bike. */
+  public static List<TestResult> results(double times) {
+    return List.of(
+        TestResult.RunRace.of(5000, seconds(1200 / times)),
+        TestResult.ThresholdPower.of((int) Math.round(240 * times)),
+        TestResult.Row2k.of(seconds(480 / times)),
+        TestResult.SwimPair.of(seconds(360 / times), seconds(170 / times)));
+  }
+
+  private static Duration seconds(double seconds) {
+    return Duration.ofMillis(Math.round(1000 * seconds));
   }
 
   public static Athlete withoutResults(Level level) {

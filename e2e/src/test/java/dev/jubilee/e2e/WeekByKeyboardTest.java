@@ -32,7 +32,7 @@ class WeekByKeyboardTest {
   private static final List<Written> WEEK =
       List.of(
           new Written("run 40 min easy w/ 6 strides", "18:00", "All \\d+ runners", "EASY"),
-          new Written("row 3x20r18 / 3", "06:30", "All \\d+ rowers", "THRESHOLD"),
+          new Written("row 3x20r18 / 3", "06:30", "All \\d+ rowers", "EASY"),
           new Written("swim 10 x 100 @ css on 1:50", "07:00", "All \\d+ swimmers", "THRESHOLD"),
           new Written("ride 4 x 8 min @ 95% / 4 min", "18:30", "All \\d+ riders", "THRESHOLD"),
           new Written("run 6 x 1k @ 5k, 90 s jog", "18:00", "All \\d+ runners", "INTERVALS"),

@@ -106,7 +106,11 @@ public final class BlockPrescriber {
         .build();
   }
 
-  /** The first warm-up of each kind of session, as it would be outside a block. */
+  /** A week that changes nothing. */
+  private static final TrainingPhase USUAL =
+      TrainingPhaseBuilder.builder(TrainingPhase.NONE).words("A usual week.").build();
+
+  /** The first warm-up of each kind of session, as it would be in a usual week. */
   private List<Plan> ofEachKind(Athlete athlete, List<Planned> sessions) {
     Set<String> seen = new HashSet<>();
     List<Plan> plans = new ArrayList<>();
@@ -116,7 +120,8 @@ public final class BlockPrescriber {
         plans.add(
             prescriber.prescribe(
                 PrescriptionRequest.of(athlete, planned.session(), planned.circumstances())
-                    .with(approach)));
+                    .with(approach)
+                    .in(USUAL)));
       }
     }
     return plans;

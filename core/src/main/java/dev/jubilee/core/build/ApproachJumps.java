@@ -41,10 +41,11 @@ final class ApproachJumps implements BuildForm {
   @Override
   public List<GradedEffort> efforts(int wanted, boolean brief) {
     int count = Math.min(most(context), wanted);
+    double highest = context.demand().buildTop().points() / 100;
+    double lowest = EvenSteps.lowest(Math.min(LOWEST, highest), highest, count, s -> 100 * s);
     List<GradedEffort> jumps = new ArrayList<>();
     for (int i = 0; i < count; i++) {
-      double highest = context.demand().buildTop().points() / 100;
-      double share = EvenSteps.between(LOWEST, highest, i, count);
+      double share = EvenSteps.between(lowest, highest, i, count);
       Target target = Target.ofTop((int) Math.round(100 * share), Effort.of(100 * share));
       jumps.add(new GradedEffort(Role.APPROACH_JUMP, THREE, target, WALK_BACK));
     }

@@ -88,8 +88,9 @@ final class BuildByFeel implements BuildForm {
   public List<GradedEffort> efforts(int count, boolean brief) {
     double top = Math.min(highest, context.demand().buildTop().points());
     List<GradedEffort> efforts = new ArrayList<>();
+    double first = EvenSteps.lowest(Math.min(LOWEST, top), top, count, points -> points);
     for (int i = 0; i < count; i++) {
-      Effort effort = Effort.of(EvenSteps.between(Math.min(LOWEST, top), top, i, count));
+      Effort effort = Effort.of(EvenSteps.between(first, top, i, count));
       efforts.add(
           new GradedEffort(
               role,

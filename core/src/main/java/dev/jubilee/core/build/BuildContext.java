@@ -103,7 +103,7 @@ record BuildContext(
     Target usual = anchors.target(effort, Duration.ofSeconds(dose.seconds())).atRate(rate);
     // Sprinters go by shares of their top; one that was not measured is no pace to run at.
     Target target =
-        sport().isOnFoot() && isShort() && !anchors.topMeasured()
+        sport().isOnFoot() && isSprint() && !anchors.topMeasured()
             ? Target.ofTop(usual.percentOfTop(), effort)
             : usual;
     return new GradedEffort(role, dose, target, recovery);

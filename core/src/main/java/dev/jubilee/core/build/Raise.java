@@ -267,16 +267,19 @@ public final class Raise {
   /** Share of critical intensity, from the first stage (0) to the second (1). */
   private double share(double stage) {
     SportProfile.RaiseRange range = profile().raise();
-    return Math.min(range.easy() + stage * (range.firm() - range.easy()), firstStep());
+    return Math.min(range.easy() + stage * (range.firm() - range.easy()), next());
   }
 
-  /** The build goes on from the raise, never back: where it begins low, the raise stays below. */
-  private double firstStep() {
-    if (demand.efforts() == 0) {
-      return Double.POSITIVE_INFINITY;
-    }
-    BuildContext build = new BuildContext(request, library, anchors, demand);
-    return FirstStep.share(build) * build.top() / build.critical();
+  /**
+   * What comes next goes on from the raise, never back: where the build or a session without one
+   * begins low, the raise stays below.
+   */
+  private double next() {
+    double first =
+        demand.efforts() == 0
+            ? anchors.model().intensityAt(demand.firstEffort())
+            : new Ramp(request, library, anchors, demand).begins();
+    return first / anchors.model().critical();
   }
 
   private double stageOf(double share) {

@@ -114,6 +114,14 @@ public final class Ramp {
     return isLong ? BuildForm.NONE : BuildByFeel.onTheSpot(context);
   }
 
+  /** Where the first step is, W or m/s; infinite where there is none. */
+  double begins() {
+    return form.efforts(demand.efforts(), false).stream()
+        .mapToDouble(e -> anchors.model().intensityAt(e.target().effort()))
+        .findFirst()
+        .orElse(Double.POSITIVE_INFINITY);
+  }
+
   /** The build as the session deserves it; empty when it asks for none. */
   public List<GradedEffort> ideal() {
     return demand.efforts() == 0 ? List.of() : withCount(demand.efforts(), false);

@@ -14,6 +14,9 @@ final class RideBuild implements BuildForm {
   private static final int CADENCE = 90;
   private static final int CLIMBING = 75;
 
+  /** After a step above critical power, s; common practice. */
+  private static final int AFTER_STEP = 60;
+
   /** Share of critical power beyond which steps of a minute cost much; Jubilee modelling choice. */
   private static final double WELL_ABOVE = 1.1;
 
@@ -51,15 +54,18 @@ final class RideBuild implements BuildForm {
         hasOpeners() || context.isShort()
             ? Math.min(context.critical(), context.top())
             : context.top();
+    double first = FirstStep.share(context, top, steps);
     for (int i = 0; i < steps; i++) {
       boolean last = i == steps - 1;
       int seconds = brief ? BRIEF_STEP : last && steps > 2 ? LAST_STEP : STEP;
+      double watts = top * EvenSteps.between(first, 1, i, steps);
+      boolean isRecovered = watts > context.critical() || (last && openersFollow);
       efforts.add(
           context.at(
-              top * EvenSteps.between(FirstStep.share(context), 1, i, steps),
+              watts,
               context.profile().effort(),
               new Dose.Timed(seconds, 1),
-              new Recovery(last && openersFollow ? 60 : 0, Recovery.Doing.SPIN),
+              new Recovery(isRecovered ? AFTER_STEP : 0, Recovery.Doing.SPIN),
               cadence()));
     }
   }
@@ -73,7 +79,8 @@ final class RideBuild implements BuildForm {
     int seconds = context.isTimed() ? context.demand().effortSeconds() : OPENER;
     // They begin above where the steps ended.
     double steps = Math.min(1, context.critical() / context.top());
-    double first = Math.max(FIRST_OPENER, steps + (1 - steps) / openers);
+    double usual = Math.max(FIRST_OPENER, steps + (1 - steps) / openers);
+    double first = FirstStep.shareAfterSteps(context, usual, openers);
     for (int i = 0; i < openers; i++) {
       efforts.add(
           context.at(

@@ -2,10 +2,12 @@ package dev.jubilee.core.build;
 
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Role;
+import dev.jubilee.core.intensity.Curve;
 import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.session.SessionKind;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A pressure build, a step every 30 s up to the day's power at a nearly constant rate, then tens at
@@ -24,6 +26,14 @@ final class RowBuild implements BuildForm {
 
   /** Steps end a little below the tens that follow them. */
   private static final double BELOW_TENS = 0.95;
+
+  /*
+   * Strokes a minute of races by what can be held for how long, s: 34 to 40 over 500 m, 28 to 36
+   * over 2 km; common practice.
+   */
+  private static final double[] HELD = Curve.logs(20, 90, 420, 1200, 3600);
+
+  private static final double[] RATES = {40, 37, 31, 27, 23};
 
   private final BuildContext context;
 
@@ -52,7 +62,7 @@ final class RowBuild implements BuildForm {
 
   private void addSteps(List<GradedEffort> efforts, int steps, boolean tensFollow, boolean brief) {
     double top = lastStep(tensFollow);
-    double first = FirstStep.share(context);
+    double first = FirstStep.share(context, top, steps);
     for (int i = 0; i < steps; i++) {
       boolean last = i == steps - 1;
       efforts.add(
@@ -61,7 +71,9 @@ final class RowBuild implements BuildForm {
               context.profile().effort(),
               new Dose.Timed(brief ? BRIEF_STEP : STEP, 1),
               new Recovery(last && tensFollow ? (brief ? 30 : 60) : 0, Recovery.Doing.PADDLE),
-              (int) Math.round(EvenSteps.between(LOWEST_RATE, HIGHEST_RATE, i, steps))));
+              Math.min(
+                  (int) Math.round(EvenSteps.between(LOWEST_RATE, HIGHEST_RATE, i, steps)),
+                  written().orElse(HIGHEST_RATE))));
     }
   }
 
@@ -73,10 +85,12 @@ final class RowBuild implements BuildForm {
   private void addTens(List<GradedEffort> efforts, int tens, boolean brief) {
     double wanted = context.isShort() ? FIRST_TENS_OF_A_SPRINT : FIRST_TENS;
     // Never back from where the steps went.
-    double lowest = Math.max(wanted, Math.min(1, lastStep(true) / context.top()));
+    double steps = Math.min(1, lastStep(true) / context.top());
+    double lowest = Math.max(FirstStep.shareAfterSteps(context, wanted, tens), steps);
     int rest = context.isTimed() ? context.rest(brief) : AFTER_TENS;
+    int last = written().orElseGet(this::raceRate);
     for (int i = 0; i < tens; i++) {
-      int rate = rate(i);
+      int rate = written().isPresent() ? last : last - (tens - 1 - i);
       double share = tens == 1 ? 1 : EvenSteps.between(lowest, 1, i, tens);
       efforts.add(
           context.at(
@@ -88,7 +102,13 @@ final class RowBuild implements BuildForm {
     }
   }
 
-  private int rate(int i) {
-    return context.isShort() ? 34 + i : context.kind() == SessionKind.INTERVALS ? 26 : 30;
+  /** What the coach wrote stands. */
+  private Optional<Integer> written() {
+    return context.request().session().rate();
+  }
+
+  private int raceRate() {
+    double seconds = context.anchors().model().secondsHeld(context.top());
+    return (int) Math.round(Curve.at(Math.log(seconds), HELD, RATES));
   }
 }

@@ -57,7 +57,7 @@ final class RunBuild implements BuildForm {
     double top = context.top();
     // Before a race of a minute or four all efforts are near race effort.
     boolean isNearRace = context.isShort() && !context.isSprint();
-    double first = isNearRace ? NEAR_RACE : FirstStep.share(context);
+    double first = isNearRace ? NEAR_RACE : FirstStep.share(context, top, count);
     Distance distance = distance(brief);
     List<GradedEffort> efforts = new ArrayList<>();
     for (int i = 0; i < count; i++) {

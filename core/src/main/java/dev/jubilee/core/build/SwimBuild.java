@@ -50,7 +50,7 @@ final class SwimBuild implements BuildForm {
       return byLegs(legs, count);
     }
     double top = context.top();
-    double first = FirstStep.share(context);
+    double first = FirstStep.share(context, top, count);
     boolean threshold = context.kind() == SessionKind.THRESHOLD;
     int paced = threshold || count == 1 ? 1 : 2;
     Distance length =
@@ -81,7 +81,7 @@ final class SwimBuild implements BuildForm {
   /** Before a medley a length of each stroke in the order of the race, each at its own pace. */
   private List<GradedEffort> byLegs(List<Stroke> legs, int wanted) {
     int count = Math.max(wanted, legs.size());
-    double first = FirstStep.share(context);
+    double first = FirstStep.share(context, context.top(), count);
     Recovery recovery = new Recovery(rest(false), resting());
     List<GradedEffort> efforts = new ArrayList<>();
     for (int i = 0; i < count; i++) {

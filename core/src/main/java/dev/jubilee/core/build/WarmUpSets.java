@@ -13,7 +13,7 @@ import java.util.List;
 final class WarmUpSets implements BuildForm {
   /** Shares of the work set's load: rising in ever smaller steps, by how many sets there are. */
   private static final double[][] LOADS = {
-    {0.6}, {0.4, 0.7}, {0.4, 0.6, 0.75}, {0.4, 0.6, 0.75, 0.85}, {0.4, 0.6, 0.75, 0.85, 0.9}
+    {0.6}, {0.5, 0.8}, {0.4, 0.65, 0.85}, {0.4, 0.6, 0.75, 0.85}, {0.4, 0.55, 0.7, 0.8, 0.875}
   };
 
   private static final int[] REPS = {8, 5, 3, 2, 1};
@@ -51,8 +51,8 @@ final class WarmUpSets implements BuildForm {
     double[] loads = LOADS[Math.min(count, LOADS.length) - 1];
     double lighter = lighter(loads[loads.length - 1]);
     for (int i = 0; i < loads.length; i++) {
-      // In steps of 5 %, as bars are loaded.
-      double share = Math.floor(20 * lighter * loads[i] + 1e-9) / 20;
+      // In steps of 2.5 %, as bars are loaded.
+      double share = Math.floor(40 * lighter * loads[i] + 1e-9) / 40;
       Dose dose = new Dose.Reps(REPS[i], 1, 1, 3);
       Effort effort = Effort.of(points(share));
       sets.add(

@@ -19,6 +19,8 @@ import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.SetUp;
 import dev.jubilee.core.selection.Choice;
 import dev.jubilee.core.selection.ExactChoice;
+import dev.jubilee.core.selection.Mainstays;
+import dev.jubilee.core.selection.Mainstays.Mainstay;
 import dev.jubilee.core.selection.Menu;
 import dev.jubilee.core.selection.MenuBuilder;
 import dev.jubilee.core.selection.Offer;
@@ -66,8 +68,14 @@ public final class DrillMenu {
   /** Points for a drill that is meant for a stiff region; Jubilee modelling choice. */
   private static final int FAVOUR = 8_000;
 
-  /** Most of what a technique drill costs, where they are the warm-up; Jubilee modelling choice. */
-  private static final int THE_WARM_UP = 10_000;
+  /** Most of what a drill costs that is the mark of a school; Jubilee modelling choice. */
+  private static final int OF_THE_SCHOOL = 10_000;
+
+  /** Points for a drill that any length of the warm-up has; Jubilee modelling choice. */
+  private static final int MAINSTAY = 8_000;
+
+  /** of what it brings by itself at the most, so that little is never favoured much. */
+  private static final double OF_ITS_GAIN = 0.3;
 
   /** Points for a drill that the coach wants in whatever dose: more than all else together. */
   private static final int LOCKED_OPEN = 10_000_000;
@@ -139,7 +147,7 @@ public final class DrillMenu {
       offers.add(offer);
       parts.put(offer, all.get(i));
     }
-    menu =
+    Menu plain =
         MenuBuilder.builder()
             .offers(offers)
             .weights(
@@ -151,6 +159,32 @@ public final class DrillMenu {
             .contacts(contacts)
             .setups(stages)
             .build();
+    // What was done last time, or in a block before, is what is kept or varied there.
+    boolean isFirst = request.lastTime().isEmpty() && request.phase().equals(TrainingPhase.NONE);
+    menu = isFirst ? favouring(plain) : plain;
+  }
+
+  /** The same menu in which mainstays count more. */
+  private Menu favouring(Menu plain) {
+    Map<String, Integer> mainstays = new HashMap<>();
+    for (Mainstay mainstay : Mainstays.of(plain)) {
+      double favour = Math.min(MAINSTAY, OF_ITS_GAIN * mainstay.gain());
+      String drill = parts.get(mainstay.offer()).drill().id();
+      mainstays.put(drill, (int) (mainstay.share() * favour));
+    }
+    List<Offer> offers = new ArrayList<>();
+    for (Offer offer : plain.offers()) {
+      DosedDrill part = parts.get(offer);
+      int favour = mainstays.getOrDefault(part.drill().id(), 0);
+      if (favour > 0) {
+        Offer favoured = OfferBuilder.builder(offer).bias(offer.bias() + favour).build();
+        parts.put(favoured, part);
+        offers.add(favoured);
+      } else {
+        offers.add(offer);
+      }
+    }
+    return MenuBuilder.builder(plain).offers(offers).build();
   }
 
   public Menu menu() {
@@ -247,14 +281,24 @@ public final class DrillMenu {
     if (isFoot(drill, request)) {
       return bias + HELD_AS_LIKED;
     }
-    if (isTheWarmUpItself(drill)) {
-      bias += THE_WARM_UP;
+    if (isTheWarmUpItself(drill) || isWhatComesFirst(drill)) {
+      bias += OF_THE_SCHOOL;
+    }
+    if (isWhatTheNeckGets(drill)) {
+      bias += OF_THE_SCHOOL;
     }
     boolean isForTightPlaces = drill.favours().stream().anyMatch(this::isTight);
     if (isForTightPlaces && drill.isHeld()) {
       return bias + HELD_AS_LIKED;
     }
     return bias + (isForTightPlaces || isWhatTheNeckGets(drill) ? FAVOUR : 0);
+  }
+
+  /** Rolling, for the school that begins with it. */
+  private boolean isWhatComesFirst(Drill drill) {
+    return drill.block() == WarmUpPart.RELEASE
+        && request.approach().first() == Approach.First.ROLLING
+        && request.session().kind().isHard();
   }
 
   /** A technique drill, for the school that warms up by them. */

@@ -306,12 +306,12 @@ public record Circumstances(
    */
   public Circumstances slippedBy(int later, List<PriorExercise> done) {
     Bounds.within("minutes", later, LEAST_MINUTES, MOST_MINUTES, "min");
-    int wait = Math.min(conditions.waitMinutes(), later - LEAST_MINUTES);
     int from = Math.max(0, done.size() - PriorExercise.MOST_ENTERED);
     return CircumstancesBuilder.builder(this)
         .minutes(later)
         .fill(false)
-        .conditions(conditions.withWaitMinutes(wait))
+        // All of it is a wait now, and one moves in it.
+        .conditions(conditions.withWaitMinutes(0))
         .before(done.subList(from, done.size()))
         .slipped(slipped + later)
         .earlier(List.of())

@@ -15,10 +15,10 @@ import java.util.List;
  */
 final class AfterPriorExercise implements Adjustment {
   /** Minutes from the end of what was done before to the start. */
-  private static final double[] GAP = {0, 15, 30, 90, 150, 240};
+  private static final double[] GAP = {0, 40, 60, 90, 150, 240};
 
   /** What is left to do of the drills, and of the graded efforts. */
-  private static final double[] DRILLS = {0.1, 0.15, 0.25, 0.7, 0.9, 1};
+  private static final double[] DRILLS = {0, 0, 0.4, 0.7, 0.9, 1};
 
   private static final double[] EFFORTS = {0.4, 0.4, 0.5, 0.8, 1, 1};
 
@@ -26,7 +26,7 @@ final class AfterPriorExercise implements Adjustment {
    * and at most of the raise, however cold the muscles are again: some seven minutes brought back
    * what a quarter of an hour of sitting had cost (Mohr et al. 2004).
    */
-  private static final double[] RAISE = {0.3, 0.35, 0.45, 0.65, 0.9, 1};
+  private static final double[] RAISE = {0.3, 0.35, 0.5, 0.65, 0.9, 1};
 
   /** Two short efforts, however little is left to do. */
   private static final int LEAST_EFFORTS = 2;
@@ -55,6 +55,11 @@ final class AfterPriorExercise implements Adjustment {
     if (before.isEmpty()) {
       return draft;
     }
+    PriorExercise last = before.get(before.size() - 1);
+    if (ReWarm.isEnough(context.session(), context.circumstances())) {
+      return ReWarm.of(draft, context)
+          .because(since(last) + ": a few minutes of moving, and two short efforts.");
+    }
     double raised = before.stream().mapToDouble(b -> raiseLeft(b, context)).min().orElse(1);
     double share = Math.min(raised, 1 - MOST_SAVED * carriedOver(draft, context));
     double drills = before.stream().mapToDouble(b -> drillsLeft(b, context)).min().orElse(1);
@@ -70,7 +75,7 @@ final class AfterPriorExercise implements Adjustment {
             .withDrills((int) Math.ceil(drills * draft.drills()))
             .withEfforts(Math.max(fewest, (int) Math.round(efforts * draft.efforts())))
             .withContacts(isTired ? draft.contacts() / 2 : draft.contacts());
-    return after.because(sentence(before.get(before.size() - 1), isTired));
+    return after.because(sentence(last, isTired));
   }
 
   /** How much of the wanted warmth is there already, 0 to 1. */
@@ -141,12 +146,13 @@ final class AfterPriorExercise implements Adjustment {
         && (done.isAllOut() || done.minutes() >= enough);
   }
 
+  private static String since(PriorExercise last) {
+    return "After " + last.words() + " that ended " + last.endedBefore() + " min before the start";
+  }
+
   private static String sentence(PriorExercise last, boolean isTired) {
-    return "After "
-        + last.words()
-        + " that ended "
-        + last.endedBefore()
-        + " min before the start: a shorter raise"
+    return since(last)
+        + ": a shorter raise"
         + (last.kind() == PriorExercise.Kind.JOURNEY ? "" : ", and less done again")
         + (isTired ? "; half the contacts on tired legs." : ".");
   }

@@ -41,7 +41,7 @@ public record EventLength(
   /** From here on the event's own beginning does part of the warming. */
   public static final Duration LONG = Duration.ofMinutes(90);
 
-  private static final double[] LENGTHS = logs(10, 30, 120, 480, 1500, 3600, 7200, 14_400);
+  private static final double[] LENGTHS = Curve.logs(10, 30, 120, 480, 1500, 3600, 7200, 14_400);
 
   private static final double[] RAISE = {540, 660, 780, 780, 780, 540, 360, 180};
   private static final double[] DRILLS = {1.2, 1.1, 1, 1, 1, 0.75, 0.5, 0.3};
@@ -71,14 +71,6 @@ public record EventLength(
 
   private static int whole(double at, double[] values) {
     return (int) Math.round(Curve.at(at, LENGTHS, values));
-  }
-
-  private static double[] logs(double... seconds) {
-    double[] logs = new double[seconds.length];
-    for (int i = 0; i < seconds.length; i++) {
-      logs[i] = Math.log(seconds[i]);
-    }
-    return logs;
   }
 
   static String words(Duration length) {

@@ -3,6 +3,7 @@ package dev.jubilee.core.demand;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.profile.WorkIntensity;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionKind;
@@ -32,8 +33,8 @@ final class KindOfSession {
               SessionKind.SPRINT, new Shape(540, 290, 150, 320, 15, 5, 240),
               SessionKind.STEEPLE, new Shape(720, 270, 75, 300, 13, 4, 240),
               SessionKind.HURDLES, new Shape(540, 330, 120, 380, 16, 5, 240),
-              SessionKind.GYM, new Shape(300, 240, 120, 0, 10, 3, 120),
-              SessionKind.JUMPS, new Shape(480, 270, 180, 150, 12, 4, 180)));
+              SessionKind.GYM, new Shape(300, 240, 120, 0, 10, 5, 120),
+              SessionKind.JUMPS, new Shape(480, 250, 150, 150, 12, 4, 180)));
 
   private static final double STRIDES_BEFORE_INTERVALS = 1.08;
 
@@ -110,7 +111,9 @@ final class KindOfSession {
 
   /** Where the build ends when nothing caps it: at the session's own intensity, or above it. */
   private static Effort buildTop(Session session, Anchors anchors, Effort first) {
-    if (!session.kind().isHard()) {
+    double firm = Profiles.of(session.sport()).raise().firm();
+    if (!session.kind().isHard() || !first.isAbove(anchors.shareOfCritical(firm))) {
+      // The raise alone leads up to what is written as no harder than it.
       return Effort.REST;
     }
     if (session.sport().isOnFoot() && session.kind() == SessionKind.INTERVALS) {

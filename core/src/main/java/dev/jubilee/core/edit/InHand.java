@@ -23,6 +23,9 @@ public final class InHand {
   /** Minutes lost for which what is left is computed; common practice. */
   public static final List<Integer> MINUTES_LOST = List.of(2, 5, 10, 15);
 
+  /** With less, s, one goes to the start; common practice. */
+  private static final int LEAST_LEFT = 60;
+
   /** Fewer minutes are asked for so often at the most. */
   private static final int MOST_TRIES = 4;
 
@@ -91,10 +94,13 @@ public final class InHand {
     }
     List<PlanItem> coming = plan.items().subList(from, plan.items().size());
     int target = sum(coming) - 60 * minutesLost;
+    if (target < LEAST_LEFT) {
+      return Optional.empty();
+    }
     PlanSource around = PlanSource.of(plan.withItems(items));
     int minutes = (plan.seconds() - 60 * minutesLost) / 60;
     Optional<Left> best = Optional.empty();
-    for (int i = 0; i < MOST_TRIES && target > 0; i++) {
+    for (int i = 0; i < MOST_TRIES; i++) {
       Optional<Left> left = fitted(around, plan, from, minutes);
       if (left.isEmpty()) {
         return best;

@@ -121,6 +121,29 @@ public record CriticalModel(
     return Math.min(held, low + (top - low) * sprintLeft(seconds));
   }
 
+  /** A day; nobody's effort is longer. */
+  private static final double LONGEST = 86_400;
+
+  /**
+   * How long an intensity can be held, s: from 1 to a day; the inverse of {@link
+   * #sustainable(double)}.
+   *
+   * @param intensity W or m/s, above 0
+   */
+  public double secondsHeld(double intensity) {
+    double shortest = 0;
+    double longest = Math.log(LONGEST);
+    for (int i = 0; i < 30; i++) {
+      double middle = (shortest + longest) / 2;
+      if (sustainable(Math.exp(middle)) >= intensity) {
+        shortest = middle;
+      } else {
+        longest = middle;
+      }
+    }
+    return Math.exp(longest);
+  }
+
   /** Critical intensity, or what is left of it after seconds, above 0. */
   public double heldForLong(double seconds) {
     return critical * curve.shareLeft(seconds);

@@ -1,5 +1,7 @@
 package dev.jubilee.core.intensity;
 
+import java.util.stream.DoubleStream;
+
 /** Straight lines between given points, level beyond the ends. */
 public final class Curve {
   private Curve() {}
@@ -20,5 +22,10 @@ public final class Curve {
       }
     }
     return ys[ys.length - 1];
+  }
+
+  /** The natural logarithms of values above 0: for a curve over lengths of seconds to hours. */
+  public static double[] logs(double... values) {
+    return DoubleStream.of(values).map(Math::log).toArray();
   }
 }

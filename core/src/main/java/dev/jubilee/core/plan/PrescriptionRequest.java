@@ -6,6 +6,7 @@ import dev.jubilee.core.athlete.HealthCondition;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.demand.DemandFinder;
+import dev.jubilee.core.demand.ReWarm;
 import dev.jubilee.core.demand.TrainingPhase;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.quantity.Bounds;
@@ -149,9 +150,11 @@ public record PrescriptionRequest(
         isShort
             ? Math.min(LONGEST_OF_A_CHILD, circumstances.longestRaise())
             : circumstances.longestRaise();
-    return Demand.isColdSwim(session, circumstances)
-        ? Math.min(Demand.COLD_SWIM, longest)
-        : longest;
+    int again =
+        ReWarm.isEnough(session, circumstances)
+            ? Math.min(ReWarm.longestRaise(session, circumstances), longest)
+            : longest;
+    return Demand.isColdSwim(session, circumstances) ? Math.min(Demand.COLD_SWIM, again) : again;
   }
 
   /** Of the minutes what the wait before the start leaves, s. */

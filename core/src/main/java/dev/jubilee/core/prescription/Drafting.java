@@ -39,6 +39,17 @@ record Drafting(
 
   private static final int PULSE = 90;
 
+  /** The most that the raise gets of what the build could not use, s; Jubilee modelling choice. */
+  private static final int MOST_SPARE = 60;
+
+  /**
+   * Up to so many seconds one goes straight on to the machine or into the water, and from so many
+   * on there is time for land before it; common practice.
+   */
+  private static final int STRAIGHT_ON = 10 * 60;
+
+  private static final int LAND_WORTHWHILE = 14 * 60;
+
   /** Three sets up to the first lift have room from so many seconds on; common practice. */
   private static final int ROOM_FOR_SETS = 10 * 60;
 
@@ -72,24 +83,21 @@ record Drafting(
             TimeBudget.leastRaise(request, demand),
             onApparatus);
 
-    // With little time, drills on land would be done cold and cost the way to the machine as well.
-    boolean isStraightOn =
-        onApparatus
-            && request.session().kind().isHard()
-            && !request.session().kind().isOnLand()
-            && 60 * circumstances.minutes() < PULSE_WORTHWHILE;
+    double onLand = onApparatus ? shareOnLand() : 1;
+    List<GradedEffort> efforts = locked.build().isEmpty() ? build(ramp, shared) : List.of();
     TimeBudget minutes =
-        (isStraightOn ? shared.straightOn(circumstances) : shared)
+        (onLand < 1 ? shared.straightOn(circumstances, 1 - onLand) : shared)
+            .withMoreRaise(spare(shared, efforts), demand.raiseSeconds())
             .withRaiseOf(request.longestRaise());
     List<Drill> possible =
-        isStraightOn ? candidates.stream().filter(SetUp::onApparatus).toList() : candidates;
+        onLand == 0 ? candidates.stream().filter(SetUp::onApparatus).toList() : candidates;
 
     List<PlanItem> items = new ArrayList<>(locked.raise());
     if (items.isEmpty() && mainRaise.isPresent() && demand.raiseSeconds() > 0) {
       items.addAll(
           raiseItems(raise, mainRaise.get(), minutes, circumstances.isStraightFromMoving()));
     }
-    items.addAll(locked.build().isEmpty() ? items(build(ramp, minutes)) : locked.build());
+    items.addAll(locked.build().isEmpty() ? items(efforts) : locked.build());
     items.addAll(
         locked.transition().isEmpty()
             ? new Transition(library).items(request, minutes.transition())
@@ -97,12 +105,35 @@ record Drafting(
     Skeleton skeleton =
         new Skeleton(
             library, request.approach().first(), circumstances.conditions().group(), items);
-    // What the build could not use goes to the drills.
+    // What the build and the raise could not use goes to the drills.
     int left = Math.max(0, minutes.total() - skeleton.seconds());
+    double share = onLand == 0 ? 1 : onLand;
     return new Draft(
         skeleton,
         new DrillRoom(library, request, demand, locked, skeleton, possible),
-        Math.min(left, demand.menuTotal() + GETTING_READY));
+        (int) (share * Math.min(left, demand.menuTotal() + GETTING_READY)));
+  }
+
+  /**
+   * How much of the drills' time there is before the machine or the water. With little time, drills
+   * on land would be done cold and cost the way there as well; they come bit by bit.
+   */
+  private double shareOnLand() {
+    SessionKind kind = request.session().kind();
+    if (!kind.isHard() || kind.isOnLand()) {
+      return 1;
+    }
+    double beyond = 60.0 * request.circumstances().minutes() - STRAIGHT_ON;
+    return Math.max(0, Math.min(1, beyond / (LAND_WORTHWHILE - STRAIGHT_ON)));
+  }
+
+  /**
+   * What the build had and could not use, as one more effort was too much: some of it for the
+   * raise, so that drills do not come with a minute and go with the next, when that effort does.
+   */
+  private static int spare(TimeBudget shared, List<GradedEffort> efforts) {
+    int left = shared.build() - Ramp.total(efforts);
+    return efforts.isEmpty() ? 0 : Math.max(0, Math.min(MOST_SPARE, left));
   }
 
   /** Before short, hard efforts, and races that begin fast, drills give way; common practice. */

@@ -107,13 +107,20 @@ record TimeBudget(int total, int raise, int menu, int build, int transition) {
 
   /**
    * Straight on to the machine or into the water: most of what the drills had goes to the raise.
+   *
+   * @param share of that, 0 to 1
    */
-  TimeBudget straightOn(Circumstances circumstances) {
+  TimeBudget straightOn(Circumstances circumstances, double share) {
+    double more = share * menu * STRAIGHT_ON;
     int longer =
-        Math.max(
-            raise,
-            Math.min(circumstances.longestRaise(), toQuarterMinute(raise + menu * STRAIGHT_ON)));
+        Math.max(raise, Math.min(circumstances.longestRaise(), toQuarterMinute(raise + more)));
     return new TimeBudget(total, longer, Math.max(0, menu + raise - longer), build, transition);
+  }
+
+  /** With so many seconds more of raise, in quarter minutes, up to what is wanted of it. */
+  TimeBudget withMoreRaise(int more, int wanted) {
+    int longer = Math.max(raise, Math.min(wanted, raise + more / 15 * 15));
+    return new TimeBudget(total, longer, menu, build, transition);
   }
 
   /** With a raise of at most so many seconds. */

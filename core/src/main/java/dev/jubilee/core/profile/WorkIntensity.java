@@ -17,24 +17,21 @@ public final class WorkIntensity {
 
   private WorkIntensity() {}
 
-  /** No hard session begins more gently, as a share of critical intensity; common practice. */
-  private static final double LEAST_SHARE = 0.85;
-
   /** Tempo work as a share of critical intensity; common practice. */
   private static final double TEMPO_SHARE = 0.93;
 
-  /** Fast repeats go about as hard as can be held for this; common practice. */
-  private static final Duration FAST_RACE = Duration.ofMinutes(2);
+  /**
+   * Fast repeats take about this share of the time for which they could be held, so that they can
+   * be done again; common practice.
+   */
+  private static final double SHARE_OF_FAST = 0.64;
 
   /** All out for longer than this is the hardest that can be held, not a sprint. */
   private static final Duration LONGEST_SPRINT = Duration.ofSeconds(20);
 
   public static Effort firstEffort(Session session, Anchors anchors) {
     if (session.aim().isPresent() && session.kind().isSteeredByAim()) {
-      Effort meant = effort(session.aim().get(), effortTime(session, anchors), anchors);
-      // A hard session never begins as gently as an easy one, whatever was typed.
-      Effort least = anchors.shareOfCritical(LEAST_SHARE);
-      return meant.isAbove(least) ? meant : least;
+      return effort(session.aim().get(), effortTime(session, anchors), anchors);
     }
     return switch (session.kind()) {
       case EASY, LONG -> anchors.shareOfCritical(Profiles.of(session.sport()).easyShare());
@@ -74,8 +71,10 @@ public final class WorkIntensity {
         case STEADY -> anchors.shareOfCritical(sport.steadyShare());
         case TEMPO -> anchors.shareOfCritical(TEMPO_SHARE);
         case THRESHOLD -> anchors.shareOfCritical(THRESHOLD_SHARE);
-        case HARD -> anchors.maximalFor(INTERVAL_RACE);
-        case FAST -> anchors.maximalFor(FAST_RACE);
+        case HARD ->
+            anchors.maximalFor(length.compareTo(INTERVAL_RACE) > 0 ? length : INTERVAL_RACE);
+        case FAST ->
+            anchors.maximalFor(Duration.ofMillis(Math.round(length.toMillis() / SHARE_OF_FAST)));
         case ALL_OUT -> allOut(length, anchors);
       };
     }

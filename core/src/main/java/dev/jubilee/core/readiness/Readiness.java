@@ -4,6 +4,7 @@ import dev.jubilee.core.athlete.Physique;
 import dev.jubilee.core.circumstances.PriorExercise;
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.demand.HealthRules;
+import dev.jubilee.core.demand.ReWarm;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.plan.Plan;
@@ -15,7 +16,6 @@ import dev.jubilee.core.simulation.Ambient;
 import dev.jubilee.core.simulation.Body;
 import dev.jubilee.core.simulation.Cost;
 import dev.jubilee.core.simulation.LoadProfile;
-import dev.jubilee.core.simulation.MuscleTemperature;
 import dev.jubilee.core.simulation.Simulation;
 import dev.jubilee.core.simulation.TemperatureTrace;
 import dev.jubilee.core.simulation.Trace;
@@ -43,14 +43,8 @@ public record Readiness(
   /** A build has been where the session begins within this; Jubilee modelling choice. */
   private static final double REHEARSED_WITHIN = 4;
 
-  /** Easy movement of a top-up as a share of critical cost; common practice: a light jog. */
-  private static final double TOP_UP_COST = 0.7;
-
-  /** From the end of a top-up to the new start, s; common practice: a few minutes. */
-  private static final int AFTER_TOP_UP = 180;
-
-  private static final int SHORTEST_TOP_UP = 120;
-  private static final int LONGEST_TOP_UP = 600;
+  /** A slip for which it is said beforehand what to do, min; common practice. */
+  private static final int USUAL_SLIP = 15;
 
   /** Power a °C of muscle is worth, per cent: 2 to 5 (Bergh &amp; Ekblom 1979; Sargeant 1987). */
   private static final int[] POWER_PER_DEGREE = {2, 5};
@@ -111,10 +105,9 @@ public record Readiness(
     boolean isSession = !HealthRules.isWithoutSession(plan.request().athlete());
     Optional<Verdict.Window> window =
         isSession ? window(usual, start, endOfWork(plan), wanted) : Optional.empty();
-    double gone = usual.muscle(usual.seconds());
     Optional<Verdict.TopUp> topUp =
         isSession && plan.request().session().kind().isHard()
-            ? topUp(gone, wanted, air, body)
+            ? Optional.of(topUp(usual, start, wanted, air, body))
             : Optional.empty();
     List<String> sentences = new ArrayList<>();
     if (!isSession) {
@@ -221,17 +214,11 @@ public record Readiness(
         && trace.freshness(second) >= Demand.FRESH;
   }
 
-  /** The shortest easy movement that warms again after standing about for long. */
-  private static Optional<Verdict.TopUp> topUp(double gone, double wanted, Ambient air, Body own) {
-    MuscleTemperature body = new MuscleTemperature(own, air);
-    for (int seconds = SHORTEST_TOP_UP; seconds <= LONGEST_TOP_UP; seconds += 60) {
-      double warmed = body.after(gone, TOP_UP_COST, false, seconds);
-      double left = body.after(warmed, LoadProfile.STANDING_COST, false, AFTER_TOP_UP);
-      if (left >= Demand.WARM_ENOUGH * wanted) {
-        return Optional.of(new Verdict.TopUp(seconds, AFTER_TOP_UP));
-      }
-    }
-    return Optional.empty();
+  /** What is done when the start slips, as it will then be planned. */
+  private static Verdict.TopUp topUp(Trace usual, int start, double wanted, Ambient air, Body own) {
+    int begins = start + 60 * (USUAL_SLIP - ReWarm.LENGTH) - ReWarm.SETTLING;
+    int moving = ReWarm.moving(usual.muscle(begins), wanted, own, air);
+    return new Verdict.TopUp(moving, ReWarm.SETTLING);
   }
 
   private static String warmthSentence(double warmth, double wanted) {
@@ -292,7 +279,7 @@ public record Readiness(
   private static String topUpSentence(Verdict.TopUp t) {
     return "If the start slips further: "
         + minutes(t.seconds())
-        + " of easy movement, done "
+        + " of easy movement and two short efforts, done "
         + minutes(t.before())
         + " before the new start; not the whole again.";
   }

@@ -21,6 +21,8 @@ import java.util.Optional;
  * @param effortTime length of the first hard effort, 5 s to 24 h, if given as a time
  * @param stroke for swimmers
  * @param aim how hard the first hard effort is meant to be, where the coach wrote it
+ * @param rate strokes or pedal turns a minute of the first hard effort, 10 to 250, where the coach
+ *     wrote it
  */
 @RecordBuilder
 public record Session(
@@ -30,7 +32,8 @@ public record Session(
     Optional<Double> effortMetres,
     Optional<Duration> effortTime,
     Optional<Stroke> stroke,
-    Optional<Aim> aim)
+    Optional<Aim> aim,
+    Optional<Integer> rate)
     implements SessionBuilder.With {
 
   /** Longest first effort as a distance, m, and as a time: an ultramarathon, a day's ride. */
@@ -48,6 +51,7 @@ public record Session(
         .effortTime(Optional.empty())
         .stroke(Optional.empty())
         .aim(Optional.empty())
+        .rate(Optional.empty())
         .build();
   }
 
@@ -89,5 +93,6 @@ public record Session(
     }
     effortMetres.ifPresent(m -> Bounds.within("effortMetres", m, 25, LONGEST_METRES, "m"));
     effortTime.ifPresent(t -> Bounds.within("effortTime", t, Duration.ofSeconds(5), LONGEST));
+    rate.ifPresent(r -> Bounds.within("rate", r, 10, 250, "a minute"));
   }
 }

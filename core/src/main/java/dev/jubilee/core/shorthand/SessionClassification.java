@@ -1,6 +1,7 @@
 package dev.jubilee.core.shorthand;
 
 import dev.jubilee.core.profile.Profiles;
+import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.Aim.Feel;
 import dev.jubilee.core.session.SessionKind;
@@ -41,6 +42,12 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
 
   /** Races of this length and more are run at or below critical speed. */
   private static final double THRESHOLD_RACE = 10_000;
+
+  /** Rowed at this rate or a lower one nothing is harder than steady, /min; common practice. */
+  private static final int STEADY_RATE = 20;
+
+  /** and no race at a lower one than this, /min; common practice. */
+  private static final int RACE_RATE = 26;
 
   /** Shares of threshold between which work is called threshold work; common practice. */
   private static final double BELOW_THRESHOLD = 0.85;
@@ -88,6 +95,7 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
           SessionClassification::technique,
           SessionClassification::strides,
           SessionClassification::hills,
+          SessionClassification::lowRate,
           SessionClassification::lengthAlone,
           SessionClassification::feel,
           SessionClassification::racePace,
@@ -193,6 +201,11 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
     return first.flatMap(Piece::stroke);
   }
 
+  /** Strokes or pedal turns a minute of the first hard effort, where they are given. */
+  public Optional<Integer> rate() {
+    return first.flatMap(Piece::rate);
+  }
+
   private static void collect(
       Step step, List<Piece> into, boolean isRepeated, Set<Piece> repeated) {
     if (step instanceof Piece piece) {
@@ -284,14 +297,25 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
         : Optional.empty();
   }
 
+  /** Minutes at so few strokes a minute are steady, however many. */
+  private static Optional<SessionKind> lowRate(Context c) {
+    boolean isLow =
+        Profiles.of(c.sport()).buildStyle() == SportProfile.BuildStyle.STEPS_AT_RATE
+            && c.piece().rate().filter(r -> r <= STEADY_RATE).isPresent();
+    return c.saysNothingOfEffort() && isLow && c.seconds() >= LONG_REPEAT
+        ? Optional.of(ofEasy(c.seconds(), c.sport()))
+        : Optional.empty();
+  }
+
   private static Optional<SessionKind> lengthAlone(Context c) {
     if (!c.saysNothingOfEffort()) {
       return Optional.empty();
     }
     if (c.isAlone()) {
       // One short effort alone is a race or a test.
+      boolean isSlow = c.piece().rate().filter(r -> r < RACE_RATE).isPresent();
       return Optional.of(
-          c.seconds() < LONG_TEST && c.isSession()
+          c.seconds() < LONG_TEST && c.isSession() && !isSlow
               ? SessionKind.TIME_TRIAL
               : ofEasy(c.seconds(), c.sport()));
     }

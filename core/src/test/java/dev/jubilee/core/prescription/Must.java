@@ -12,6 +12,7 @@ import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Stroke;
 import dev.jubilee.core.sport.TargetMetric;
 import dev.jubilee.core.warmup.WarmUp;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -265,6 +266,37 @@ record Must(String words, Predicate<WarmUp> holds) {
     return new Must(
         "nothing dull for more than " + seconds + " s",
         w -> w.plan().in(WarmUpPart.RAISE).stream().allMatch(i -> i.dose().seconds() <= seconds));
+  }
+
+  /** The last effort is what was written: no more, and within two per cent of it. */
+  static Must endsAt(double intensity) {
+    return new Must(
+        "ends at " + intensity,
+        w -> {
+          List<PlanItem> build = w.plan().in(WarmUpPart.BUILD);
+          double last = build.get(build.size() - 1).target().orElseThrow().value();
+          return Math.abs(last / intensity - 1) <= 0.02;
+        });
+  }
+
+  /** From the last of the raise on nothing goes back below what came before it. */
+  static Must neverFalls() {
+    return new Must(
+        "never falls",
+        w -> {
+          List<PlanItem> raise = w.plan().in(WarmUpPart.RAISE);
+          List<PlanItem> graded = new ArrayList<>(raise.subList(raise.size() - 1, raise.size()));
+          graded.addAll(w.plan().in(WarmUpPart.BUILD));
+          double before = 0;
+          for (PlanItem item : graded) {
+            double now = item.target().orElseThrow().effort().points();
+            if (now < before - 0.5) {
+              return false;
+            }
+            before = now;
+          }
+          return true;
+        });
   }
 
   static Must drills(int least, int most) {

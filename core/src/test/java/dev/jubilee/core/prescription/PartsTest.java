@@ -133,9 +133,9 @@ class PartsTest {
   @Test
   void straightOnToTheMachineTheRaiseGetsHalfOfTheDrillsTime() {
     TimeBudget budget = new TimeBudget(600, 200, 205, 150, 45);
-    assertThat(budget.straightOn(in(60, false, 0)))
+    assertThat(budget.straightOn(in(60, false, 0), 1))
         .isEqualTo(new TimeBudget(600, 300, 105, 150, 45));
-    assertThat(new TimeBudget(60, 10, 0, 50, 0).straightOn(in(60, false, 0)))
+    assertThat(new TimeBudget(60, 10, 0, 50, 0).straightOn(in(60, false, 0), 1))
         .isEqualTo(new TimeBudget(60, 30, 0, 50, 0));
   }
 
@@ -433,9 +433,9 @@ class PartsTest {
     assertThat(PRESCRIBER.menu(hasty).blocks()).doesNotContain(new Menu.Room(75, 150));
   }
 
-  /** Under twelve minutes nobody is sent from land drills to the machine. */
+  /** In ten minutes nobody is sent from land drills to the machine. */
   @ParameterizedTest
-  @CsvSource({"11, ROW, false", "12, ROW, true", "11, RUN, true"})
+  @CsvSource({"10, ROW, false", "14, ROW, true", "10, RUN, true"})
   void withLittleTimeOneGoesStraightOnToTheMachine(int minutes, Sport sport, boolean onLand) {
     Plan plan = Scenarios.plan(sport, SessionKind.INTERVALS, Level.ADVANCED, minutes);
     boolean hasLand =

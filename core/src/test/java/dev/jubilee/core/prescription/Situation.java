@@ -27,9 +27,13 @@ import dev.jubilee.core.library.BuiltInLibrary;
 import dev.jubilee.core.plan.PlanText;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.profile.Profiles;
+import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionBuilder;
 import dev.jubilee.core.session.SessionKind;
+import dev.jubilee.core.shorthand.ParseResult;
+import dev.jubilee.core.shorthand.SessionClassification;
+import dev.jubilee.core.shorthand.Shorthand;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
@@ -51,6 +55,8 @@ final class Situation {
   private Optional<Double> metres = Optional.empty();
   private Optional<Duration> time = Optional.empty();
   private Optional<Stroke> stroke = Optional.empty();
+  private Optional<Aim> aim = Optional.empty();
+  private Optional<Integer> rate = Optional.empty();
   private Level level = Level.INTERMEDIATE;
   private final List<Restriction> restrictions = new ArrayList<>();
   private final List<TestResult> results = new ArrayList<>();
@@ -76,6 +82,7 @@ final class Situation {
   private final List<Stage> earlier = new ArrayList<>();
   private int group = 1;
   private boolean wet;
+  private Optional<Integer> lane = Optional.empty();
   private Optional<Integer> water = Optional.empty();
   private int altitude;
   private int gradient;
@@ -84,6 +91,19 @@ final class Situation {
     this.says = says;
     this.sport = sport;
     this.kind = kind;
+  }
+
+  /** Entered as a coach writes it on the board. */
+  static Situation written(Sport sport, String line) {
+    ParseResult read = Shorthand.read(line, sport);
+    assertThat(read.isWhole()).as(line).isTrue();
+    SessionClassification meant = SessionClassification.of(read.outline(), sport);
+    Situation it = new Situation(line, sport, meant.kind());
+    it.metres = meant.effortMetres();
+    it.time = meant.effortSeconds().map(Duration::ofSeconds);
+    it.aim = meant.aim();
+    it.rate = meant.rate();
+    return sport.isInWater() ? it.in(Stroke.FREESTYLE) : it;
   }
 
   Situation over(double m) {
@@ -236,6 +256,11 @@ final class Situation {
     return this;
   }
 
+  Situation inALaneOf(int metres) {
+    lane = Optional.of(metres);
+    return this;
+  }
+
   Situation raining() {
     wet = true;
     return this;
@@ -296,6 +321,7 @@ final class Situation {
             .surface(surface)
             .waitMinutes(wait)
             .group(group)
+            .lane(lane)
             .humidity(humidity)
             .thunder(thunder)
             .airQuality(air)
@@ -315,6 +341,8 @@ final class Situation {
             .effortMetres(metres)
             .effortTime(time)
             .stroke(stroke)
+            .aim(aim)
+            .rate(rate)
             .build();
     return WarmUp.prescribed(
         PrescriptionRequest.of(athlete, session, circumstances).with(approach),

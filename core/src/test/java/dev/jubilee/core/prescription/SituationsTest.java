@@ -10,11 +10,13 @@ import static dev.jubilee.core.prescription.Must.eachAtPaceOf;
 import static dev.jubilee.core.prescription.Must.eachRaiseUpTo;
 import static dev.jubilee.core.prescription.Must.efforts;
 import static dev.jubilee.core.prescription.Must.effortsLast;
+import static dev.jubilee.core.prescription.Must.endsAt;
 import static dev.jubilee.core.prescription.Must.endsWith;
 import static dev.jubilee.core.prescription.Must.has;
 import static dev.jubilee.core.prescription.Must.inOrder;
 import static dev.jubilee.core.prescription.Must.lastEffort;
 import static dev.jubilee.core.prescription.Must.moves;
+import static dev.jubilee.core.prescription.Must.neverFalls;
 import static dev.jubilee.core.prescription.Must.neverReady;
 import static dev.jubilee.core.prescription.Must.noBuild;
 import static dev.jubilee.core.prescription.Must.noContactsIn;
@@ -44,6 +46,7 @@ import static dev.jubilee.core.prescription.Situation.ride;
 import static dev.jubilee.core.prescription.Situation.row;
 import static dev.jubilee.core.prescription.Situation.run;
 import static dev.jubilee.core.prescription.Situation.swim;
+import static dev.jubilee.core.prescription.Situation.written;
 
 import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.approach.ApproachBuilder;
@@ -101,6 +104,15 @@ class SituationsTest {
 
   private static List<Situation> bodies() {
     return List.of(
+        run("At 15 the last efforts before 800 m are at her own pace", SessionKind.TIME_TRIAL)
+            .over(800)
+            .aged(15)
+            .knownFor(TestResult.RunRace.of(800, Duration.ofSeconds(148)))
+            .must(allOf(WarmUpPart.BUILD, TargetMetric.PACE), efforts(3, 4)),
+        run("A heavy front squat is climbed to in five sets", SessionKind.GYM)
+            .at(Place.GYM)
+            .within(40)
+            .must(efforts(5, 5), neverFalls()),
         run("A sore Achilles walks: no jog, no backpedal, no hops", SessionKind.INTERVALS)
             .is(Severity.SORE, BodyRegion.ACHILLES)
             .must(not("easy-jog"), not("backpedal"), noLanding(), caution("SORE"), another("ride")),
@@ -431,6 +443,19 @@ class SituationsTest {
 
   private static List<Situation> rowing() {
     return List.of(
+        written(Sport.ROW, "3 x 10 min @ 2:05 / 3 min")
+            .knownFor(TestResult.Row2k.of(Duration.ofMinutes(7)))
+            .knownFor(
+                new TestResult.RowPiece(6000, Duration.ofSeconds(1355), ResultConditions.UNKNOWN))
+            .must(endsAt(179), neverFalls(), efforts(3, 5)),
+        written(Sport.ROW, "8 x 250 m all out r34 / 2 min")
+            .knownFor(TestResult.Row2k.of(Duration.ofMinutes(7)))
+            .must(ratesUpTo(34, 34), has("race-tens-row")),
+        written(Sport.ROW, "2 x 20 min r20 / 5 min").must(noBuild(), shorterThan(10)),
+        row("After firm minutes no step goes back below them", SessionKind.TIME_TRIAL)
+            .over(1000)
+            .within(60)
+            .must(has("priming-row"), neverFalls()),
         row("2 km: no more work a stroke than the race asks, and 15 %", SessionKind.TIME_TRIAL)
             .over(2000)
             .must(workAStroke(1.15), efforts(4, 7), settles(5, 10)),
@@ -462,6 +487,10 @@ class SituationsTest {
         ride("16 km: steps to the day's power", SessionKind.TIME_TRIAL)
             .lasting(24 * 60)
             .must(efforts(3, 6), settles(3, 9)),
+        written(Sport.RIDE, "6 x 2 min fast / 2 min")
+            .knownFor(TestResult.ThresholdPower.of(250))
+            .within(40)
+            .must(endsAt(350), efforts(3, 5), neverFalls()),
         ride("One at 100 % is for sprinters", SessionKind.INTERVALS)
             .like(full())
             .must(secondsAbove(150), noFault()),
@@ -510,6 +539,24 @@ class SituationsTest {
 
   private static List<Situation> time() {
     return List.of(
+        swim("Behind the blocks a quarter of an hour after the pool", SessionKind.TIME_TRIAL)
+            .in(Stroke.BREASTSTROKE)
+            .over(100)
+            .within(7)
+            .withNothing()
+            .at(Place.POOL_DECK)
+            .after(
+                PriorExercise.Kind.WARM_UP,
+                PriorExercise.Movement.SWIMMING,
+                PriorExercise.Hardness.HARD,
+                25,
+                15)
+            .must(
+                eachRaiseUpTo(60),
+                efforts(2, 2),
+                moves(BodyRegion.ADDUCTORS),
+                moves(BodyRegion.SHOULDERS),
+                noLanding()),
         run("Twenty minutes of waiting stay twenty", SessionKind.TIME_TRIAL)
             .over(5000)
             .within(35)

@@ -117,6 +117,7 @@ public record SessionDetails(
                         .map(Duration::ofSeconds)))
         .stroke(Optional.ofNullable(stroke))
         .aim(counts ? written.aim() : Optional.empty())
+        .rate(counts ? written.rate() : Optional.empty())
         .build();
   }
 

@@ -200,7 +200,8 @@ public record SnapshotV1(Request request, List<Item> items) {
       Double effortMetres,
       Duration effortTime,
       Stroke stroke,
-      AimV1 aim) {
+      AimV1 aim,
+      @JsonInclude(JsonInclude.Include.NON_NULL) Integer rate) {
 
     static SessionV1 of(Session s) {
       return new SessionV1(
@@ -210,7 +211,8 @@ public record SnapshotV1(Request request, List<Item> items) {
           s.effortMetres().orElse(null),
           s.effortTime().orElse(null),
           s.stroke().orElse(null),
-          s.aim().map(AimV1::of).orElse(null));
+          s.aim().map(AimV1::of).orElse(null),
+          s.rate().orElse(null));
     }
 
     Session toCore() {
@@ -219,6 +221,7 @@ public record SnapshotV1(Request request, List<Item> items) {
           .effortTime(Optional.ofNullable(effortTime))
           .stroke(Optional.ofNullable(stroke))
           .aim(Optional.ofNullable(aim).map(AimV1::toCore))
+          .rate(Optional.ofNullable(rate))
           .build();
     }
   }
