@@ -15,6 +15,9 @@ final class ApproachJumps implements BuildForm {
   /** Twelve jumps in all; more would leave no contacts for the drills. */
   private static final int MOST = 4;
 
+  /** However few there are, the first is no leap from a jog; common practice. */
+  private static final double HIGHEST_FIRST = 0.78;
+
   private static final Dose THREE = new Dose.Reps(3, 1, 1, 5);
   private static final Recovery WALK_BACK = new Recovery(40, Recovery.Doing.WALK_BACK);
 
@@ -42,7 +45,8 @@ final class ApproachJumps implements BuildForm {
   public List<GradedEffort> efforts(int wanted, boolean brief) {
     int count = Math.min(most(context), wanted);
     double highest = context.demand().buildTop().points() / 100;
-    double lowest = EvenSteps.lowest(Math.min(LOWEST, highest), highest, count, s -> 100 * s);
+    double even = EvenSteps.lowest(Math.min(LOWEST, highest), highest, count, s -> 100 * s);
+    double lowest = Math.min(even, HIGHEST_FIRST);
     List<GradedEffort> jumps = new ArrayList<>();
     for (int i = 0; i < count; i++) {
       double share = EvenSteps.between(lowest, highest, i, count);

@@ -1,8 +1,10 @@
 package dev.jubilee.core.check;
 
 import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.demand.ReWarm;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.PrescriptionRequest;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -33,7 +35,9 @@ abstract class Check {
 
   /** Whether the athlete has just been through it: then little is left to do. */
   static boolean isRehearsed(Plan plan) {
-    return plan.request().circumstances().isRehearsed(plan.request().session().sport());
+    PrescriptionRequest request = plan.request();
+    return request.circumstances().isRehearsed(request.session().sport())
+        || ReWarm.isEnough(request.session(), request.circumstances());
   }
 
   /** Where it is outdoors, if it is anywhere: there the weather counts. */

@@ -59,11 +59,29 @@ public final class DrillMenu {
   /** A coach who holds stretches does so where it is tight, whatever else moves it. */
   private static final int HELD_AS_LIKED = 60_000;
 
+  /** Who begins with the joints begins with all of them: more than any other drill brings. */
+  private static final int JOINT_FIRST = 250_000;
+
   /** Common practice. */
   private static final Set<BodyRegion> SHORTENED_BY_SITTING =
       EnumSet.of(BodyRegion.HIP_FLEXORS, BodyRegion.HAMSTRINGS);
 
   private static final int SUITS_WELL = 2;
+
+  /** The joints in the order of the school that begins with them; common practice. */
+  private static final List<BodyRegion> UPWARDS =
+      List.of(
+          BodyRegion.ANKLES,
+          BodyRegion.KNEES,
+          BodyRegion.HIPS,
+          BodyRegion.LOWER_BACK,
+          BodyRegion.MID_BACK,
+          BodyRegion.SHOULDERS,
+          BodyRegion.WRISTS,
+          BodyRegion.NECK);
+
+  /** Slow repetitions each way of a joint by itself; common practice is 3 to 5. */
+  private static final int EACH_WAY = 5;
 
   /** Points for a drill that is meant for a stiff region; Jubilee modelling choice. */
   private static final int FAVOUR = 8_000;
@@ -96,10 +114,9 @@ public final class DrillMenu {
   private final Menu menu;
 
   /** Where in the plan a drill stands and what it needs there. */
-  private record Place(WarmUpPart block, boolean apparatus, SetUp setUp) {
-    static Place of(DosedDrill part) {
-      Drill drill = part.drill();
-      return new Place(drill.block(), SetUp.onApparatus(drill), SetUp.of(drill));
+  private record Place(Layout.Part part, SetUp setUp) {
+    static Place of(DosedDrill dosed, Approach.First first) {
+      return new Place(Layout.of(dosed.drill(), first), SetUp.of(dosed.drill()));
     }
   }
 
@@ -139,7 +156,8 @@ public final class DrillMenu {
       doses(drill, seconds < demand.menuTotal())
           .forEach(dose -> all.add(new DosedDrill(drill, dose)));
     }
-    List<Place> places = all.stream().map(Place::of).toList();
+    List<Place> places =
+        all.stream().map(part -> Place.of(part, request.approach().first())).toList();
     layOut(skeleton, places);
     List<Offer> offers = new ArrayList<>();
     for (int i = 0; i < all.size(); i++) {
@@ -205,6 +223,7 @@ public final class DrillMenu {
         (setUp, own) -> {
           own.sort(
               Comparator.comparing((DosedDrill p) -> !isFoot(p.drill(), request))
+                  .thenComparing(p -> fromTheAnklesUp(p.drill()))
                   .thenComparing(p -> p.drill().effort())
                   .thenComparing(p -> p.drill().id()));
           efforts[setUp][0] = own.stream().mapToInt(p -> p.drill().effort()).min().orElse(0);
@@ -229,10 +248,7 @@ public final class DrillMenu {
         stages.fixed(part.fixed().get());
         continue;
       }
-      List<Place> needed =
-          distinct.stream()
-              .filter(p -> p.block == part.block() && p.apparatus == part.apparatus())
-              .toList();
+      List<Place> needed = distinct.stream().filter(p -> p.part.equals(part)).toList();
       int index = stages.open(needed.stream().map(Place::setUp).toList());
       for (Place place : needed) {
         setUps.put(place, index++);
@@ -244,7 +260,7 @@ public final class DrillMenu {
     Drill drill = part.drill();
     return OfferBuilder.builder()
         .id(drill.id() + " " + part.dose().amount())
-        .group(isFoot(drill, request) ? drill.id() : drill.group())
+        .group(group(drill))
         .block(WarmUpPart.CHOSEN.indexOf(drill.block()))
         .setup(setUp)
         .seconds(
@@ -255,6 +271,23 @@ public final class DrillMenu {
         .bias(bias(drill) - index)
         .required(required)
         .build();
+  }
+
+  private String group(Drill drill) {
+    if (isFoot(drill, request)) {
+      return drill.id();
+    }
+    return isJointFirst(drill) ? "joint " + drill.joint().orElseThrow() : drill.group();
+  }
+
+  /** One of the joints that a school moves before all else, each once. */
+  private boolean isJointFirst(Drill drill) {
+    return request.approach().first() == Approach.First.JOINTS && drill.joint().isPresent();
+  }
+
+  /** The place of a joint on the way from the ankles to the head. */
+  private int fromTheAnklesUp(Drill drill) {
+    return isJointFirst(drill) ? UPWARDS.indexOf(drill.joint().orElseThrow()) : 0;
   }
 
   private List<Offer.Cover> covers(DosedDrill part) {
@@ -280,6 +313,9 @@ public final class DrillMenu {
     }
     if (isFoot(drill, request)) {
       return bias + HELD_AS_LIKED;
+    }
+    if (isJointFirst(drill)) {
+      return bias + JOINT_FIRST;
     }
     if (isTheWarmUpItself(drill) || isWhatComesFirst(drill)) {
       bias += OF_THE_SCHOOL;
@@ -331,6 +367,9 @@ public final class DrillMenu {
 
   /** The usual dose, and when time is short a short one as well, in round figures. */
   private List<Dose> doses(Drill drill, boolean isTimeShort) {
+    if (isJointFirst(drill)) {
+      return List.of(near(drill, Math.min(EACH_WAY, drill.usual().amount())));
+    }
     double amount =
         request.phase().amount(drill.group(), drill.usual().amount()) * shareOfContacts(drill);
     Dose usual = amount == drill.usual().amount() ? drill.usual() : near(drill, amount);

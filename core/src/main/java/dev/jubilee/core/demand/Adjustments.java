@@ -26,6 +26,7 @@ final class Adjustments {
           new OnSlipperyGround(),
           new InAGroup(),
           new WithDrillsFirst(),
+          new WithJointsFirst(),
           new ForBalance(),
           new AfterPriorExercise(),
           new InStages(),

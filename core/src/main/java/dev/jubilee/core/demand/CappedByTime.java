@@ -1,8 +1,10 @@
 package dev.jubilee.core.demand;
 
 import dev.jubilee.core.athlete.Restriction;
+import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.session.SessionKind;
 
-/** No one is taken to top speed in a few minutes. */
+/** No one is taken to top speed, or to the highest jump, in a few minutes. */
 final class CappedByTime implements Adjustment {
   private static final int SHORTEST = 12;
 
@@ -16,13 +18,15 @@ final class CappedByTime implements Adjustment {
   public DemandDraft adjust(DemandDraft draft, DemandContext context) {
     int minutes =
         context.circumstances().minutes() - context.circumstances().conditions().waitMinutes();
-    if (!draft.hasBuild() || minutes >= SHORTEST || !context.session().kind().isSprinted()) {
+    boolean isJumped = context.session().kind() == SessionKind.JUMPS;
+    boolean isAtTop = isJumped || context.session().kind().isSprinted();
+    if (!draft.hasBuild() || minutes >= SHORTEST || !isAtTop) {
       return draft;
     }
-    boolean isSore = context.hasLoaded(Restriction.Severity.SORE);
+    double share = share(minutes, context.hasLoaded(Restriction.Severity.SORE) ? SORE : TOP);
     return draft
-        .cappedAt(context.anchors().shareOfTop(share(minutes, isSore ? SORE : TOP)))
-        .because("Too short to reach top speed: the build stops early, so build into the session.");
+        .cappedAt(isJumped ? Effort.of(100 * share) : context.anchors().shareOfTop(share))
+        .because("Too short to reach the top: the build stops early, so build into the session.");
   }
 
   /** The fewer the minutes, the lower. */

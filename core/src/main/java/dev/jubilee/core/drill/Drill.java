@@ -32,6 +32,7 @@ import java.util.Set;
  * @param contacts ground contacts for each counted repetition, for each metre when travelling, or
  *     for each second of work on the clock
  * @param holdSeconds how long one position is held, 0 when it moves all the time
+ * @param joint the one that it moves slowly and by itself, if it does
  * @param favours regions for which it is liked when they are stiff
  * @param wetSafe whether it may be done on a wet deck
  * @param usual dose when nothing speaks for more or less
@@ -61,6 +62,7 @@ public record Drill(
     Set<Caveat> caveats,
     double contacts,
     int holdSeconds,
+    Optional<BodyRegion> joint,
     Set<BodyRegion> favours,
     boolean wetSafe,
     Dose usual,

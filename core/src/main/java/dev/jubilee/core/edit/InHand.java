@@ -128,10 +128,26 @@ public final class InHand {
           fitted.items().stream()
               .filter(i -> !past.contains(i.id()) && !over.contains(i.block()))
               .toList();
-      return Optional.of(left(plan.items().subList(from, plan.items().size()), left));
+      List<PlanItem> coming = plan.items().subList(from, plan.items().size());
+      return Optional.of(left(coming, noLonger(coming, left)));
     } catch (OutOfRangeException tooLittle) {
       return Optional.empty();
     }
+  }
+
+  /** Nothing gets longer or firmer for want of time: where it would, it stays as it was. */
+  private static List<PlanItem> noLonger(List<PlanItem> coming, List<PlanItem> left) {
+    List<PlanItem> kept = new ArrayList<>();
+    Set<String> asItWas = new HashSet<>();
+    for (PlanItem item : left) {
+      List<PlanItem> was = coming.stream().filter(i -> i.drillId().equals(item.drillId())).toList();
+      if (was.isEmpty() || sum(left, item.drillId()) <= sum(was)) {
+        kept.add(item);
+      } else if (asItWas.add(item.drillId())) {
+        kept.addAll(was);
+      }
+    }
+    return kept;
   }
 
   /** What keeps warm when the warm-up is done and the start comes so many minutes later. */

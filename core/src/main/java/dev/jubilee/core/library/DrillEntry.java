@@ -54,6 +54,7 @@ record DrillEntry(Map<?, ?> values) {
         .caveats(choices("caveats", Caveat.class))
         .contacts(number("contacts", 0))
         .holdSeconds(whole("hold", 0))
+        .joint(Optional.ofNullable(choice("joint", BodyRegion.class, null)))
         .favours(choices("favours", BodyRegion.class))
         .wetSafe(flag("wetSafe"))
         .usual(dose.dose())

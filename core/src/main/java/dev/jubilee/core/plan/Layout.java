@@ -4,13 +4,16 @@ import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.WarmUpPart;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
  * The order of a plan's parts. On foot: release, raise, mobilise, activate, drills, build. With a
  * machine or water: a pulse and the drills on land, then on to it for the rest, so that it is
- * changed to once.
+ * changed to once. The school that puts the joints first moves each slowly and by itself at the
+ * very beginning; whatever else is mobilised waits for the raise, as it swings, kicks or goes deep.
  */
 public final class Layout {
 
@@ -19,12 +22,34 @@ public final class Layout {
    *
    * @param block its items' block
    * @param apparatus whether its items are on a machine or in water
+   * @param share of the block's drills
    * @param fixed its set-up when it is there whatever drills are chosen
    */
-  public record Part(WarmUpPart block, boolean apparatus, Optional<SetUp> fixed) {
+  public record Part(WarmUpPart block, boolean apparatus, Share share, Optional<SetUp> fixed) {
 
     public boolean holds(Drill drill) {
-      return drill.block() == block && SetUp.onApparatus(drill) == apparatus;
+      boolean isShared =
+          share == Share.ALL || drill.joint().isPresent() == (share == Share.OF_ONE_JOINT);
+      return drill.block() == block && SetUp.onApparatus(drill) == apparatus && isShared;
+    }
+
+    public Part with(SetUp setUp) {
+      return new Part(block, apparatus, share, Optional.of(setUp));
+    }
+  }
+
+  /** Which drills of a block a part holds. */
+  public enum Share {
+    ALL,
+    OF_ONE_JOINT,
+    OTHERS
+  }
+
+  private static final Map<Approach.First, List<Part>> ORDERS = new EnumMap<>(Approach.First.class);
+
+  static {
+    for (Approach.First first : Approach.First.values()) {
+      ORDERS.put(first, parts(first));
     }
   }
 
@@ -32,11 +57,24 @@ public final class Layout {
 
   /** All parts, empty or not, in order. */
   public static List<Part> order(Approach.First first) {
+    return ORDERS.get(first);
+  }
+
+  /** The part in which a drill stands. */
+  public static Part of(Drill drill, Approach.First first) {
+    return order(first).stream().filter(p -> p.holds(drill)).findFirst().orElseThrow();
+  }
+
+  private static List<Part> parts(Approach.First first) {
+    boolean jointsFirst = first == Approach.First.JOINTS;
     List<Part> parts = new ArrayList<>();
     parts.add(part(WarmUpPart.RELEASE, false));
-    boolean jointsFirst = first == Approach.First.JOINTS;
-    parts.add(part(jointsFirst ? WarmUpPart.MOBILISE : WarmUpPart.RAISE, false));
-    parts.add(part(jointsFirst ? WarmUpPart.RAISE : WarmUpPart.MOBILISE, false));
+    if (jointsFirst) {
+      parts.add(new Part(WarmUpPart.MOBILISE, false, Share.OF_ONE_JOINT, Optional.empty()));
+    }
+    parts.add(part(WarmUpPart.RAISE, false));
+    Share mobilised = jointsFirst ? Share.OTHERS : Share.ALL;
+    parts.add(new Part(WarmUpPart.MOBILISE, false, mobilised, Optional.empty()));
     parts.add(part(WarmUpPart.ACTIVATE, false));
     parts.add(part(WarmUpPart.DRILL, false));
     parts.add(part(WarmUpPart.MOBILISE, true));
@@ -46,10 +84,10 @@ public final class Layout {
     parts.add(part(WarmUpPart.BUILD, false));
     parts.add(part(WarmUpPart.BUILD, true));
     parts.add(part(WarmUpPart.TRANSITION, false));
-    return parts;
+    return List.copyOf(parts);
   }
 
   private static Part part(WarmUpPart block, boolean apparatus) {
-    return new Part(block, apparatus, Optional.empty());
+    return new Part(block, apparatus, Share.ALL, Optional.empty());
   }
 }

@@ -50,11 +50,7 @@ record Skeleton(DrillLibrary library, Approach.First first, int group, List<Plan
         continue;
       }
       for (PlanItem item : in(part)) {
-        library
-            .find(item.drillId())
-            .map(SetUp::of)
-            .ifPresent(
-                s -> parts.add(new Layout.Part(part.block(), part.apparatus(), Optional.of(s))));
+        library.find(item.drillId()).map(SetUp::of).ifPresent(s -> parts.add(part.with(s)));
       }
     }
     return parts;

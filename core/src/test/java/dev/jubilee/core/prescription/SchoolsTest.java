@@ -23,6 +23,7 @@ import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.Skill;
 import dev.jubilee.core.drill.WarmUpPart;
+import dev.jubilee.core.drill.Way;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
@@ -33,6 +34,7 @@ import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
@@ -93,6 +95,55 @@ class SchoolsTest {
     assertThat(drills.in(WarmUpPart.DRILL).size())
         .isGreaterThanOrEqualTo(raise.in(WarmUpPart.DRILL).size() + more);
     assertThat(drills.in(WarmUpPart.RELEASE)).isEmpty();
+  }
+
+  private static final List<BodyRegion> FROM_THE_ANKLES_UP =
+      List.of(
+          BodyRegion.ANKLES,
+          BodyRegion.KNEES,
+          BodyRegion.HIPS,
+          BodyRegion.LOWER_BACK,
+          BodyRegion.MID_BACK,
+          BodyRegion.SHOULDERS,
+          BodyRegion.WRISTS,
+          BodyRegion.NECK);
+
+  /** Each joint once, three to five times each way, before anything is swung, kicked or deep. */
+  @ParameterizedTest
+  @MethodSource("days")
+  void jointsFirstGoFromTheAnklesUp(Day day) {
+    Plan plan = plan(day, First.JOINTS);
+    List<BodyRegion> moved = new ArrayList<>();
+    for (PlanItem item : plan.items()) {
+      Drill drill = plan.drill(item).orElseThrow();
+      if (drill.joint().isEmpty()) {
+        break;
+      }
+      moved.add(drill.joint().get());
+      assertThat(item.dose().amount()).as(item.name()).isBetween(3, 5);
+      assertThat(drill.ways()).as(item.name()).doesNotContainKeys(Way.BALLISTIC, Way.ECCENTRIC);
+    }
+    assertThat(moved).isEqualTo(FROM_THE_ANKLES_UP);
+    assertThat(plan.items().stream().skip(moved.size()))
+        .noneMatch(i -> plan.drill(i).orElseThrow().joint().isPresent());
+  }
+
+  /** With few minutes some joints, or none, but in that order, and never after something quick. */
+  @ParameterizedTest
+  @MethodSource("days")
+  void withFewMinutesFewerJointsComeFirst(Day day) {
+    for (int minutes = 5; minutes <= 30; minutes++) {
+      List<BodyRegion> moved = new ArrayList<>();
+      Plan plan = plan(day, First.JOINTS, minutes);
+      List<PlanItem> items = plan.items();
+      for (PlanItem item : items) {
+        plan.drill(item).flatMap(Drill::joint).ifPresent(moved::add);
+      }
+      assertThat(moved).as(minutes + " min").isSubsetOf(FROM_THE_ANKLES_UP).doesNotHaveDuplicates();
+      assertThat(moved).isSortedAccordingTo(Comparator.comparing(FROM_THE_ANKLES_UP::indexOf));
+      assertThat(items.stream().limit(moved.size()))
+          .allMatch(i -> plan.drill(i).flatMap(Drill::joint).isPresent());
+    }
   }
 
   /** The sport's stretches that are held; swimmers have none: poolside nothing is held for long. */
@@ -234,8 +285,16 @@ class SchoolsTest {
     return plan(day, Scenarios.athlete(Level.INTERMEDIATE), ComingFrom.DESK, school);
   }
 
-  /** Everything at hand that a school may ask for. */
+  private static Plan plan(Day day, School school, int minutes) {
+    return plan(day, Scenarios.athlete(Level.INTERMEDIATE), ComingFrom.DESK, school, minutes);
+  }
+
   private static Plan plan(Day day, Athlete athlete, ComingFrom from, School school) {
+    return plan(day, athlete, from, school, 45);
+  }
+
+  /** Everything at hand that a school may ask for. */
+  private static Plan plan(Day day, Athlete athlete, ComingFrom from, School school, int minutes) {
     Place place = Profiles.of(day.sport()).place();
     Set<Kit> kit = EnumSet.of(Kit.SUPPORT, Kit.ROLLER, Kit.LONG_BAND, Kit.MINI_BAND);
     kit.addAll(place.usualKit());
@@ -243,7 +302,7 @@ class SchoolsTest {
         PrescriptionRequest.of(
                 athlete,
                 Scenarios.session(day.sport(), day.kind()),
-                Circumstances.of(45, place, kit, 16, from))
+                Circumstances.of(minutes, place, kit, 16, from))
             .with(with(school)));
   }
 

@@ -48,6 +48,7 @@ final class DrillForms {
     if (d.holdSeconds() > 0) {
       form.put("hold", d.holdSeconds());
     }
+    d.joint().ifPresent(joint -> form.put("joint", word(joint)));
     putList(form, "favours", words(d.favours()));
     form.put("dose", dose(d));
     form.put("steps", d.steps());
