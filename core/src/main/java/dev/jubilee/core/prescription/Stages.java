@@ -10,6 +10,7 @@ import dev.jubilee.core.demand.DemandBuilder;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.DrillLibrary;
+import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Anchors;
@@ -38,6 +39,9 @@ import java.util.Set;
 final class Stages {
   /** Of a need so much must be open still to be worth a drill; Jubilee modelling choice. */
   private static final double OPEN = 0.1;
+
+  /** With less than this left of a part, one goes straight on to the machine; common practice. */
+  private static final double MOSTLY_DONE = 0.5;
 
   /** A raise in a further place, s: one has cooled a little on the way; common practice. */
   private static final int AGAIN = 120;
@@ -150,9 +154,12 @@ final class Stages {
   /** What there is left to do, of it what belongs here. */
   private Demand left(Demand here, List<PlanItem> done, int stage, int built) {
     Map<WarmUpPart, Integer> menu = new EnumMap<>(WarmUpPart.class);
+    boolean goesStraightOn = stage > 0 && hasApparatus(stage);
     for (WarmUpPart part : WarmUpPart.CHOSEN) {
       int ideal = here.menuSeconds().getOrDefault(part, 0);
-      menu.put(part, Math.max(0, ideal - PlanItem.seconds(in(done, part))));
+      int left = Math.max(0, ideal - PlanItem.seconds(in(done, part)));
+      boolean isDone = goesStraightOn && left < MOSTLY_DONE * ideal;
+      menu.put(part, isDone && part != WarmUpPart.DRILL ? 0 : left);
     }
     List<DosedDrill> drills = new ArrayList<>();
     int contacts = 0;
@@ -190,6 +197,12 @@ final class Stages {
         .primingSeconds(isBuilt ? here.primingSeconds() : 0)
         .transitionSeconds(isLast ? here.transitionSeconds() : NO_TRANSITION)
         .build();
+  }
+
+  private boolean hasApparatus(int stage) {
+    return Kit.apparatusOf(request.session().sport())
+        .filter(request.circumstances().at(stage).kit()::contains)
+        .isPresent();
   }
 
   private static List<PlanItem> in(List<PlanItem> items, WarmUpPart part) {
