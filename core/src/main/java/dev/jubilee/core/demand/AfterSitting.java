@@ -23,11 +23,15 @@ final class AfterSitting implements Adjustment {
         .needing(new Need.Mobility(BodyRegion.SHOULDERS), 0.8)
         .because(
             switch (from) {
-              case BED -> "Just out of bed: longer raise, hips and shoulders first.";
-              case DESK -> "Straight from a desk: front of the hips, glutes and chest first.";
-              case LONG_DRIVE -> "After a long drive: front of the hips, glutes and chest first.";
-              case MOVING -> "";
-            });
+              case BED -> "Just out of bed";
+              case DESK -> "Straight from a desk";
+              case LONG_DRIVE -> "After a long drive";
+              case MOVING -> throw new IllegalStateException();
+            },
+            BodyRegion.HIP_FLEXORS,
+            BodyRegion.GLUTES,
+            BodyRegion.CHEST,
+            BodyRegion.SHOULDERS);
   }
 
   @Override

@@ -32,6 +32,7 @@ import java.util.Map;
  * @param warmth muscle temperature above rest that the session wants, °C; about 3 is what 10 to 20
  *     min at 70 to 75 % give (Saltin et al. 1968), how much of it is a Jubilee modelling choice
  * @param why a sentence for each thing that made the warm-up longer, shorter, higher or lower
+ * @param forRegions why some regions were to get more
  */
 @RecordBuilder
 public record Demand(
@@ -48,7 +49,8 @@ public record Demand(
     Map<Need, Double> needs,
     int contacts,
     double warmth,
-    List<String> why)
+    List<String> why,
+    List<RegionReason> forRegions)
     implements DemandBuilder.With {
   /** What part of the wanted warmth lengths are tuned for; Jubilee modelling choice. */
   public static final double WARM = 0.8;
@@ -88,6 +90,7 @@ public record Demand(
   public Demand {
     menuSeconds = Map.copyOf(menuSeconds);
     why = List.copyOf(why);
+    forRegions = List.copyOf(forRegions);
   }
 
   /** Easy swimming in cold water, s; common practice. */

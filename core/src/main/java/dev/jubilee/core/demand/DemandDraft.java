@@ -2,6 +2,7 @@ package dev.jubilee.core.demand;
 
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.intensity.Effort;
+import dev.jubilee.core.sport.BodyRegion;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -28,6 +29,7 @@ import java.util.Map;
  * @param contacts ground contacts tolerated
  * @param warmth °C above rest
  * @param why a sentence for each adjustment that a coach should hear of
+ * @param forRegions why some regions are to get more
  */
 @RecordBuilder
 record DemandDraft(
@@ -46,13 +48,21 @@ record DemandDraft(
     Map<Need, Double> needs,
     int contacts,
     double warmth,
-    List<String> why)
+    List<String> why,
+    List<RegionReason> forRegions)
     implements DemandDraftBuilder.With {
 
   DemandDraft because(String sentence) {
     List<String> all = new ArrayList<>(why);
     all.add(sentence);
     return withWhy(all);
+  }
+
+  /** With more for some regions, of which it is said where the plan has it. */
+  DemandDraft because(String from, BodyRegion... regions) {
+    List<RegionReason> all = new ArrayList<>(forRegions);
+    all.add(new RegionReason(from, List.of(regions)));
+    return withForRegions(all);
   }
 
   DemandDraft needing(Need need, double more) {

@@ -65,6 +65,7 @@ public final class DemandFinder {
         .contacts(draft.contacts())
         .warmth(draft.warmth())
         .why(draft.why())
+        .forRegions(draft.forRegions())
         .build();
   }
 }

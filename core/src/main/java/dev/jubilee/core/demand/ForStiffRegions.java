@@ -28,7 +28,7 @@ final class ForStiffRegions implements Adjustment {
             adjusted
                 .withMobilise(adjusted.mobilise() + LONGER)
                 .needing(new Need.Mobility(limit.region()), MORE)
-                .because("Stiff " + limit.words() + ": extra range there.");
+                .because("Stiff " + limit.words(), limit.region());
       } else if (limit.severity() == Restriction.Severity.SORE && sore.add(limit.region())) {
         adjusted = adjusted.needing(new Need.Mobility(limit.region()), EASY);
         if (LoadedRegions.of(context.session()).contains(limit.region())) {

@@ -69,6 +69,7 @@ final class KindOfSession {
         .contacts(Contacts.tolerated(session, context.athlete()))
         .warmth(warmth(session.kind()))
         .why(List.of(words(session.kind())))
+        .forRegions(List.of())
         .build();
   }
 
@@ -97,6 +98,7 @@ final class KindOfSession {
         .contacts((int) (event.contacts() * Contacts.tolerated(session, context.athlete())))
         .warmth(event.warmth())
         .why(List.of(EventLength.words(length)))
+        .forRegions(List.of())
         .build();
   }
 

@@ -10,6 +10,7 @@ import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PlanSource;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -142,12 +143,24 @@ public final class InHand {
     for (PlanItem item : left) {
       List<PlanItem> was = coming.stream().filter(i -> i.drillId().equals(item.drillId())).toList();
       if (was.isEmpty() || sum(left, item.drillId()) <= sum(was)) {
-        kept.add(item);
+        kept.add(noFirmer(item, was));
       } else if (asItWas.add(item.drillId())) {
         kept.addAll(was);
       }
     }
     return kept;
+  }
+
+  private static PlanItem noFirmer(PlanItem item, List<PlanItem> was) {
+    return was.stream()
+        .max(Comparator.comparingDouble(InHand::points))
+        .filter(firmest -> points(item) > points(firmest))
+        .map(firmest -> item.withTarget(firmest.target()))
+        .orElse(item);
+  }
+
+  private static double points(PlanItem item) {
+    return item.target().map(t -> t.effort().points()).orElse(0.0);
   }
 
   /** What keeps warm when the warm-up is done and the start comes so many minutes later. */

@@ -7,6 +7,7 @@ import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Anchors;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -97,6 +98,15 @@ public record Plan(
   /** What decides whether a drill may be given in an item's place. */
   public PrescriptionRequest requestOf(PlanItem item) {
     return request.circumstances().isStaged() ? request.with(circumstancesOf(item)) : request;
+  }
+
+  /** Why it is as it is, a sentence each. */
+  public List<String> why() {
+    List<Drill> chosen =
+        items.stream().filter(i -> i.block().isChosen()).flatMap(i -> drill(i).stream()).toList();
+    List<String> why = new ArrayList<>(demand.why());
+    demand.forRegions().forEach(reason -> reason.in(chosen).ifPresent(why::add));
+    return why;
   }
 
   /** The library's drill of an item; empty when it has left the library since. */

@@ -88,7 +88,7 @@ public record WarmUp(
     Plan plan = simulated.plan();
     List<String> why = new ArrayList<>();
     why.add(length(plan));
-    why.addAll(plan.demand().why());
+    why.addAll(plan.why());
     return new WarmUp(
         plan,
         Readiness.of(simulated),

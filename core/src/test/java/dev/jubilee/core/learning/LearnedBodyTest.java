@@ -136,7 +136,7 @@ class LearnedBodyTest {
     assertThat(raise(Scenarios.plan(with(usual, quick(3))))).isEqualTo(before);
     Plan shorter = Scenarios.plan(with(usual, quick(11)));
     assertThat(raise(shorter)).isLessThan(before);
-    assertThat(shorter.demand().why())
+    assertThat(shorter.why())
         .anySatisfy(
             w -> assertThat(w).contains("jacket comes off after 7 min").contains("9 times of 11"));
     assertThat(SimulatedPlan.of(shorter).isWarm()).isTrue();

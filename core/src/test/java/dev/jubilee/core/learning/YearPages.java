@@ -159,7 +159,7 @@ public final class YearPages {
   }
 
   private static String why(Plan plan) {
-    return plan.demand().why().stream()
+    return plan.why().stream()
         .filter(w -> w.contains("jacket"))
         .map(w -> ": " + w)
         .findFirst()

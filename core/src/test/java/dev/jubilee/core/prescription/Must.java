@@ -2,18 +2,21 @@ package dev.jubilee.core.prescription;
 
 import dev.jubilee.core.check.Finding;
 import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.Position;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.drill.Way;
 import dev.jubilee.core.intensity.Effort;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
+import dev.jubilee.core.plan.SetUp;
 import dev.jubilee.core.sport.BodyRegion;
 import dev.jubilee.core.sport.Stroke;
 import dev.jubilee.core.sport.TargetMetric;
 import dev.jubilee.core.warmup.WarmUp;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 
@@ -110,8 +113,38 @@ record Must(String words, Predicate<WarmUp> holds) {
 
   static Must why(String words) {
     return new Must(
-        "because " + words,
-        w -> w.plan().demand().why().stream().anyMatch(s -> s.startsWith(words)));
+        "because " + words, w -> w.plan().why().stream().anyMatch(s -> s.startsWith(words)));
+  }
+
+  /** A reason names a region if, and only if, a drill moves or wakes it. */
+  static Must namesOnlyWhatItMoves(String reason, Set<BodyRegion> regions) {
+    return new Must(
+        reason + " names what the plan moves",
+        w -> {
+          String said = w.why().stream().filter(s -> s.startsWith(reason)).findFirst().orElse("");
+          return regions.stream()
+              .allMatch(
+                  region ->
+                      said.contains(region.words())
+                          == w.plan().items().stream()
+                              .filter(i -> i.block().isChosen())
+                              .map(i -> w.plan().drill(i).orElseThrow())
+                              .anyMatch(
+                                  d ->
+                                      d.serves().containsKey(new Need.Mobility(region))
+                                          || d.serves().containsKey(new Need.Activation(region))));
+        });
+  }
+
+  /** After the way to the machine nothing on land comes any more. */
+  static Must straightOnAfterTheWay() {
+    return new Must(
+        "straight on to the machine",
+        w ->
+            w.plan().items().stream()
+                .dropWhile(i -> i.block() != WarmUpPart.TRANSFER)
+                .filter(i -> i.block().isChosen())
+                .allMatch(i -> SetUp.onApparatus(w.plan().drill(i).orElseThrow())));
   }
 
   static Must noFault() {

@@ -16,6 +16,7 @@ import static dev.jubilee.core.prescription.Must.has;
 import static dev.jubilee.core.prescription.Must.inOrder;
 import static dev.jubilee.core.prescription.Must.lastEffort;
 import static dev.jubilee.core.prescription.Must.moves;
+import static dev.jubilee.core.prescription.Must.namesOnlyWhatItMoves;
 import static dev.jubilee.core.prescription.Must.neverFalls;
 import static dev.jubilee.core.prescription.Must.neverReady;
 import static dev.jubilee.core.prescription.Must.noBuild;
@@ -36,6 +37,7 @@ import static dev.jubilee.core.prescription.Must.shorterThan;
 import static dev.jubilee.core.prescription.Must.silent;
 import static dev.jubilee.core.prescription.Must.slowerThan;
 import static dev.jubilee.core.prescription.Must.stepsUpTo;
+import static dev.jubilee.core.prescription.Must.straightOnAfterTheWay;
 import static dev.jubilee.core.prescription.Must.swumSlowerThan;
 import static dev.jubilee.core.prescription.Must.topBelow;
 import static dev.jubilee.core.prescription.Must.topSpeedBelow;
@@ -55,9 +57,11 @@ import dev.jubilee.core.athlete.Restriction.Severity;
 import dev.jubilee.core.athlete.Restriction.Side;
 import dev.jubilee.core.athlete.ResultConditions;
 import dev.jubilee.core.athlete.TestResult;
+import dev.jubilee.core.circumstances.ComingFrom;
 import dev.jubilee.core.circumstances.Conditions.Surface;
 import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.circumstances.PriorExercise;
+import dev.jubilee.core.circumstances.Transfer;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.drill.Way;
@@ -70,6 +74,7 @@ import dev.jubilee.core.sport.Stroke;
 import dev.jubilee.core.sport.TargetMetric;
 import java.time.Duration;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -650,10 +655,38 @@ class SituationsTest {
                     .support(Approach.USUAL.support())
                     .build())
             .must(topBelow(81)),
+        ride("Hill repeats from the living room, the bike outside, 4 °C", SessionKind.INTERVALS)
+            .lasting(240)
+            .degrees(4)
+            .at(Place.ROAD)
+            .with(Kit.BIKE)
+            .first(
+                Place.LIVING_ROOM,
+                Set.of(Kit.SUPPORT),
+                20,
+                12,
+                new Transfer(Transfer.Means.CHANGE, 2))
+            .must(straightOnAfterTheWay(), caution("LAYERS"), efforts(3, 5)),
+        run("A novice back after a lay-off, 12 min", SessionKind.EASY)
+            .by(Level.NOVICE)
+            .backAfterALayOff()
+            .within(12)
+            .must(has("run-walk"), not("walking-lunge"), not("walking-lunge-reach")),
+        run("From a desk to a tempo run in 6 min", SessionKind.THRESHOLD)
+            .comingFrom(ComingFrom.DESK)
+            .within(6)
+            .must(namesOnlyWhatItMoves("Straight from a desk", DESK)),
+        run("From a desk to a tempo run in 45 min", SessionKind.THRESHOLD)
+            .comingFrom(ComingFrom.DESK)
+            .within(45)
+            .must(why("Straight from a desk"), namesOnlyWhatItMoves("Straight from a desk", DESK)),
         run("A complete warm-up finds no fault with itself", SessionKind.SPRINT)
             .by(Level.ADVANCED)
             .must(noFault(), efforts(4, 6), drills(8, 18)));
   }
+
+  private static final Set<BodyRegion> DESK =
+      Set.of(BodyRegion.HIP_FLEXORS, BodyRegion.GLUTES, BodyRegion.CHEST, BodyRegion.SHOULDERS);
 
   private static Approach full() {
     return ApproachBuilder.builder(Approach.USUAL)

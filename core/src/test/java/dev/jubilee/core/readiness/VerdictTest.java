@@ -161,7 +161,7 @@ class VerdictTest {
             .prescribe(mild.request().with(waiting(mild.request().circumstances(), -8, 0)));
     assertThat(cold.request().tuning()).isNotEqualTo(Tuning.NONE);
     assertThat(Readiness.of(cold).verdict().isWarm()).isTrue();
-    assertThat(cold.demand().why()).anyMatch(w -> w.startsWith("To be warm at the start"));
+    assertThat(cold.why()).anyMatch(w -> w.startsWith("To be warm at the start"));
     assertThat(cold.seconds()).isLessThanOrEqualTo(40 * 60);
   }
 
