@@ -1,5 +1,6 @@
 package dev.jubilee.core.build;
 
+import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.plan.Recovery;
@@ -42,6 +43,15 @@ final class RunBuild implements BuildForm {
   private static final double HARDLY_FAST = 0.65;
 
   private static final double LEAST_REST = 0.2;
+
+  /** Runners slow down by this without hurry, m/s²: from 5 m/s in 7 m; common practice. */
+  private static final double SLOWING = 1.8;
+
+  /** More of a lane nobody gives away, as there would be no run left; common practice. */
+  private static final double MOST_OF_A_LANE = 0.6;
+
+  /** Where lengths are short one turns and stands a little, s; common practice. */
+  private static final int LEAST_TO_TURN = 20;
 
   /** Hill strides are short, m; common practice. */
   private static final double LONGEST_UPHILL = 50;
@@ -129,13 +139,23 @@ final class RunBuild implements BuildForm {
   }
 
   private Distance distance(boolean brief) {
-    double lane = context.request().circumstances().lane().metres();
     double longest = context.isSprint() || brief ? SHORT : LONG;
     if (context.isTimed()) {
       double metres = context.demand().effortSeconds() * speedOf(context.top());
       longest = Math.min(longest, Math.max(SHORTEST, Math.floor(metres / 10) * 10));
     }
-    return Distance.ofMetres(Math.min(lane, longest));
+    return Distance.ofMetres(Math.min(room(), longest));
+  }
+
+  /** Of a lane that ends at a wall one runs what leaves room to slow down, m. */
+  private double room() {
+    Circumstances here = context.request().circumstances();
+    double lane = here.lane().metres();
+    double top = speedOf(context.top());
+    double slowing = top * top / (2 * SLOWING);
+    return here.place().isOutdoors()
+        ? lane
+        : Math.floor(Math.max(MOST_OF_A_LANE * lane, lane - slowing));
   }
 
   private double speedOf(double top) {
@@ -156,6 +176,6 @@ final class RunBuild implements BuildForm {
           EvenSteps.toFive(Math.max(back, context.rest(brief))),
           walk ? Recovery.Doing.WALK_BACK : Recovery.Doing.JOG_BACK);
     }
-    return new Recovery(EvenSteps.toFive(back), Recovery.Doing.JOG_BACK);
+    return new Recovery(EvenSteps.toFive(Math.max(LEAST_TO_TURN, back)), Recovery.Doing.JOG_BACK);
   }
 }

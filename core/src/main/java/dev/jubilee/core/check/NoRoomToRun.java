@@ -4,13 +4,24 @@ import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.session.Session;
-import dev.jubilee.core.session.SessionKind;
 import java.util.List;
 
-/** No straight for build-ups. */
+/** No straight for build-ups, or one too short to hold the session's pace on. */
 final class NoRoomToRun extends Check {
   NoRoomToRun() {
     super(FindingCode.NO_ROOM_TO_RUN);
+  }
+
+  /** With less room before a wall nobody runs at a pace for some seconds, m; common practice. */
+  private static final int HOLDS_PACE = 40;
+
+  private static boolean canHoldPace(Circumstances c) {
+    int least = c.place().isOutdoors() ? Circumstances.LEAST_LANE : HOLDS_PACE;
+    return c.lane().metres() >= least;
+  }
+
+  private static String lane(Circumstances c) {
+    return Math.round(c.lane().metres()) + " m in " + c.place().words();
   }
 
   @Override
@@ -18,10 +29,17 @@ final class NoRoomToRun extends Check {
     Session session = plan.request().session();
     Circumstances circumstances = plan.request().circumstances();
     if (Kit.apparatusOf(session.sport()).isPresent()
-        || session.kind() == SessionKind.GYM
+        || session.kind().isOnLand()
         || !isHard(plan)
-        || circumstances.isAnywhere(c -> c.lane().metres() >= Circumstances.LEAST_LANE)) {
+        || circumstances.isAnywhere(NoRoomToRun::canHoldPace)) {
       return List.of();
+    }
+    if (circumstances.isAnywhere(c -> c.lane().metres() >= Circumstances.LEAST_LANE)) {
+      return List.of(
+          finding(
+              "Too short for session pace: " + lane(circumstances) + ".",
+              "It is touched, not held, as one slows down before the wall. Add two or three"
+                  + " build-ups outside, or begin the session gently."));
     }
     return List.of(
         finding(

@@ -1,6 +1,7 @@
 package dev.jubilee.core.prescription;
 
 import dev.jubilee.core.check.Finding;
+import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.Position;
@@ -134,6 +135,16 @@ record Must(String words, Predicate<WarmUp> holds) {
                                       d.serves().containsKey(new Need.Mobility(region))
                                           || d.serves().containsKey(new Need.Activation(region))));
         });
+  }
+
+  /** Efforts over a distance end within so many metres. */
+  static Must noRunBeyond(int metres) {
+    return new Must(
+        "efforts within " + metres + " m",
+        w ->
+            w.plan().in(WarmUpPart.BUILD).stream()
+                .map(PlanItem::dose)
+                .allMatch(d -> d instanceof Dose.Lengths l && l.oneWay().metres() <= metres));
   }
 
   /** After the way to the machine nothing on land comes any more. */

@@ -23,6 +23,7 @@ import static dev.jubilee.core.prescription.Must.noBuild;
 import static dev.jubilee.core.prescription.Must.noContactsIn;
 import static dev.jubilee.core.prescription.Must.noFault;
 import static dev.jubilee.core.prescription.Must.noLanding;
+import static dev.jubilee.core.prescription.Must.noRunBeyond;
 import static dev.jubilee.core.prescription.Must.not;
 import static dev.jubilee.core.prescription.Must.notFresh;
 import static dev.jubilee.core.prescription.Must.primed;
@@ -667,6 +668,12 @@ class SituationsTest {
                 12,
                 new Transfer(Transfer.Means.CHANGE, 2))
             .must(straightOnAfterTheWay(), caution("LAYERS"), efforts(3, 5)),
+        written(Sport.RUN, "6 x 800 / 2 min jog")
+            .at(Place.GYM)
+            .degrees(18)
+            .within(20)
+            .inALaneOf(25)
+            .must(efforts(3, 5), noRunBeyond(18), caution("NO_ROOM_TO_RUN")),
         run("A novice back after a lay-off, 12 min", SessionKind.EASY)
             .by(Level.NOVICE)
             .backAfterALayOff()
