@@ -221,10 +221,10 @@ class AnyRequestTest {
       double lane = conditions.lane().orElse((int) c.place().lane().metres());
       check(lengths.oneWay().metres() <= lane, item.name() + ": longer than the lane", broken);
     }
-    if (item.dose() instanceof Dose.Lengths run && item.block() == WarmUpPart.BUILD) {
+    if (item.dose() instanceof Dose.Over run && drill.position() == Position.TRAVELLING) {
       // Whoever runs indoors stops before the wall.
       double lane = c.lane().metres() - (c.place().isOutdoors() ? 0 : 2);
-      check(run.oneWay().metres() <= lane, item.name() + ": into the wall", broken);
+      check(run.distance().metres() <= lane, item.name() + ": into the wall", broken);
     }
   }
 

@@ -144,7 +144,7 @@ record Must(String words, Predicate<WarmUp> holds) {
         w ->
             w.plan().in(WarmUpPart.BUILD).stream()
                 .map(PlanItem::dose)
-                .allMatch(d -> d instanceof Dose.Lengths l && l.oneWay().metres() <= metres));
+                .allMatch(d -> d instanceof Dose.Over o && o.distance().metres() <= metres));
   }
 
   /** After the way to the machine nothing on land comes any more. */
