@@ -47,7 +47,7 @@ final class RunBuild implements BuildForm {
   /** Runners slow down by this without hurry, m/s²: from 5 m/s in 7 m; common practice. */
   private static final double SLOWING = 1.8;
 
-  /** More of a lane nobody gives away, as there would be no run left; common practice. */
+  /** At least this share of the lane is run, however fast; common practice. */
   private static final double MOST_OF_A_LANE = 0.6;
 
   /** Where lengths are short one turns and stands a little, s; common practice. */

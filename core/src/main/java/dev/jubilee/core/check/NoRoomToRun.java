@@ -12,7 +12,7 @@ final class NoRoomToRun extends Check {
     super(FindingCode.NO_ROOM_TO_RUN);
   }
 
-  /** With less room before a wall nobody runs at a pace for some seconds, m; common practice. */
+  /** The shortest lane before a wall in which a pace can be held, m; common practice. */
   private static final int HOLDS_PACE = 40;
 
   private static boolean canHoldPace(Circumstances c) {

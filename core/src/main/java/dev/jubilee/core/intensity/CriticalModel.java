@@ -121,7 +121,7 @@ public record CriticalModel(
     return Math.min(held, low + (top - low) * sprintLeft(seconds));
   }
 
-  /** A day; nobody's effort is longer. */
+  /** The longest effort is a day, s. */
   private static final double LONGEST = 86_400;
 
   /**

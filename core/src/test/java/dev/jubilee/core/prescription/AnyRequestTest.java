@@ -222,7 +222,7 @@ class AnyRequestTest {
       check(lengths.oneWay().metres() <= lane, item.name() + ": longer than the lane", broken);
     }
     if (item.dose() instanceof Dose.Over run && drill.position() == Position.TRAVELLING) {
-      // Whoever runs indoors stops before the wall.
+      // Indoors a stride must stop before the wall.
       double lane = c.lane().metres() - (c.place().isOutdoors() ? 0 : 2);
       check(run.distance().metres() <= lane, item.name() + ": into the wall", broken);
     }
