@@ -43,8 +43,8 @@ class DocumentedNumbersTest {
           circumstances.Conditions.COLD_WATER           | 1   | water under # °C
           circumstances.Conditions.HIGH                 | 1   | from # m rests
           circumstances.Conditions.SLOPE                | 1   | a slope from # % on
-          circumstances.FeltAir.ONLY_EASY               | 1   | heat index of # °C @ only easy and short
-          circumstances.FeltAir.TOO_HOT                 | 1   | heat index of # °C @ not outdoors
+          circumstances.FeltAir.TOO_HOT                 | 1   | heat index of # °C outdoors @ moved indoors
+          circumstances.FeltAir.TOO_COLD                | -1  | felt below −# °C outdoors
           circumstances.FeltAir.DANGEROUS               | 1   | warns of danger from # °C
           demand.DemandContext.YOUNG                    | 1   | under #; from
           demand.ForAge.MASTERS                         | 1   | from # on

@@ -41,6 +41,9 @@ public final class Ramp {
   /** Strides before races of more than an hour are no longer than this, s. */
   private static final int OF_A_LONG_RACE = 15;
 
+  /** Nobody begins above threshold after fewer, whatever they cost; common practice. */
+  private static final int FEWEST = 2;
+
   private final Demand demand;
   private final Anchors anchors;
   private final BuildForm form;
@@ -50,10 +53,13 @@ public final class Ramp {
    */
   private final boolean hasModelledCost;
 
+  private final int fewest;
+
   public Ramp(PrescriptionRequest request, DrillLibrary library, Anchors anchors, Demand demand) {
     this.demand = demand;
     this.anchors = anchors;
     this.form = form(new BuildContext(request, library, anchors, demand));
+    this.fewest = request.session().kind().isAllOut() ? Demand.ENOUGH_EFFORTS : FEWEST;
     this.hasModelledCost = !request.session().kind().isOnLand();
   }
 
@@ -181,7 +187,7 @@ public final class Ramp {
     if (!hasModelledCost) {
       return withoutLastRecovery(form.efforts(count, brief));
     }
-    for (int n = count; n > 0; n--) {
+    for (int n = count; n >= Math.min(count, fewest); n--) {
       List<GradedEffort> whole = form.efforts(n, brief);
       for (int longest : LONGEST) {
         for (double share : SHORTER) {
@@ -192,7 +198,9 @@ public final class Ramp {
         }
       }
     }
-    return withoutLastRecovery(onSendOffs(bounded(form.efforts(1, true), LONGEST[0])));
+    // Whom one effort takes much of needs some all the same, with long rests.
+    List<GradedEffort> least = form.efforts(Math.min(count, fewest), true);
+    return withoutLastRecovery(onSendOffs(bounded(least, LONGEST[LONGEST.length - 1])));
   }
 
   /** What is on the clock above critical intensity takes a share of its time. */

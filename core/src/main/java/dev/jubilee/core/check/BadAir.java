@@ -20,19 +20,21 @@ final class BadAir extends Check {
     String index = "Air quality index " + circumstances.conditions().airQuality().orElse(0) + ": ";
     if (circumstances.isAirAbove(Circumstances.UNHEALTHY_AIR)) {
       return List.of(
-          finding(
+          forbidden(
+              plan,
               index + "not outdoors.",
-              "Unhealthy for everyone who breathes hard. Go indoors, or put the session off."));
+              "Unhealthy for everyone who breathes hard. Hold the session indoors too, or put it off."));
     }
     boolean isForSome =
         circumstances.isAirAbove(Circumstances.UNHEALTHY_FOR_SOME)
             && HealthRules.isSensitiveToAir(plan.request().athlete());
     return isForSome
         ? List.of(
-            finding(
+            forbidden(
+                plan,
                 index + "too much for this athlete outdoors.",
-                "Unhealthy for the young, in pregnancy, and with asthma or heart disease. Go"
-                    + " indoors, or keep it easy and short."))
+                "Unhealthy for the young, in pregnancy, and with asthma or heart disease. Hold the"
+                    + " session indoors too, or put it off."))
         : List.of();
   }
 }

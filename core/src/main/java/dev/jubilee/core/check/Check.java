@@ -2,6 +2,7 @@ package dev.jubilee.core.check;
 
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.demand.ReWarm;
+import dev.jubilee.core.edit.Edit;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
@@ -40,15 +41,35 @@ abstract class Check {
         || ReWarm.isEnough(request.session(), request.circumstances());
   }
 
-  /** Where it is outdoors, if it is anywhere: there the weather counts. */
+  /** Where it was to be outdoors, if it was to be anywhere: there the weather counts. */
   static Circumstances outdoors(Plan plan) {
-    Circumstances all = plan.request().circumstances();
+    Circumstances all = plan.request().circumstances().asSaid();
     for (int stage = all.lastStage(); stage >= 0; stage--) {
       if (all.at(stage).place().isOutdoors()) {
         return all.at(stage);
       }
     }
     return all;
+  }
+
+  /**
+   * A finding on what forbids it outdoors: where the warm-up has been moved to, and one touch that
+   * moves the session there too.
+   */
+  final Finding forbidden(Plan plan, String what, String why) {
+    Circumstances now = plan.request().circumstances();
+    if (now.movedFrom().isEmpty()) {
+      return finding(what, why);
+    }
+    if (now.place() == now.asSaid().place()) {
+      return finding(what + " Warm-up out of the water.", why);
+    }
+    String place = now.place().words();
+    return finding(what + " Warm-up moved to " + place + ".", why)
+        .with(
+            new Remedy(
+                "Move the session to " + place,
+                new Edit.ChangeCircumstances(now.withMovedFrom(Optional.empty()))));
   }
 
   final boolean isHard(Plan plan) {

@@ -14,17 +14,19 @@ final class IceUnderfoot extends Check {
 
   @Override
   List<Finding> examine(Plan plan) {
-    Circumstances circumstances = plan.request().circumstances();
+    Circumstances circumstances = outdoors(plan);
     SessionKind kind = plan.request().session().kind();
     boolean isOnFoot =
         kind == SessionKind.JUMPS
             || (plan.request().session().sport().isOnFoot() && kind != SessionKind.GYM);
     boolean isSlippery = circumstances.conditions().surface() == Conditions.Surface.SLIPPERY;
-    return isOnFoot && isSlippery
+    boolean isMoved = plan.request().circumstances().movedFrom().isPresent();
+    return isSlippery && (isOnFoot || isMoved)
         ? List.of(
-            finding(
+            forbidden(
+                plan,
                 "Slippery ground: nothing faster than a walk.",
-                "Slips hurt. Do the session indoors or where it is dry, or choose another."))
+                "Slips hurt. Hold the session indoors too, or choose another."))
         : List.of();
   }
 }

@@ -31,6 +31,8 @@ final class NoRoomToRun extends Check {
     if (Kit.apparatusOf(session.sport()).isPresent()
         || session.kind().isOnLand()
         || !isHard(plan)
+        // Nobody is sent out again to where it cannot be done.
+        || circumstances.movedFrom().isPresent()
         || circumstances.isAnywhere(NoRoomToRun::canHoldPace)) {
       return List.of();
     }

@@ -16,7 +16,8 @@ final class Thunder extends Check {
     Circumstances circumstances = outdoors(plan);
     return circumstances.conditions().thunder() && isInReach(plan)
         ? List.of(
-            finding(
+            forbidden(
+                plan,
                 "Thunder: not outdoors, nor on or in water.",
                 "Everybody indoors or into a car, out of and off the water; back 30 min after the"
                     + " last thunder. Venue and federation rules come first."))

@@ -4,7 +4,7 @@ import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.plan.Plan;
 import java.util.List;
 
-/** Cold or heat in which by published limits nothing, or nothing hard, is done outdoors. */
+/** Cold or heat in which nothing is done outdoors. */
 final class UnsafeOutdoors extends Check {
   UnsafeOutdoors() {
     super(FindingCode.UNSAFE_OUTDOORS);
@@ -13,23 +13,18 @@ final class UnsafeOutdoors extends Check {
   @Override
   List<Finding> examine(Plan plan) {
     Circumstances circumstances = outdoors(plan);
-    String feels = "Feels like " + circumstances.feltTemperature() + " °C: ";
-    if (circumstances.isFeltUnsafe()) {
-      boolean isCold = circumstances.feltTemperature() < 0;
-      return List.of(
-          finding(
-              feels + "not outdoors.",
-              (isCold
-                      ? "Skin freezes in 10 to 30 min."
-                      : "Heat stroke is likely, whatever the work.")
-                  + " Go indoors or put the session off; venue and federation rules come first."));
+    if (!circumstances.isFeltUnsafe()) {
+      return List.of();
     }
-    return isHard(plan) && circumstances.isOnlyForEasyWork()
-        ? List.of(
-            finding(
-                feels + "only easy and short work outdoors.",
-                "Hard work in such heat ends in heat stroke. Go indoors, or move it to a cooler"
-                    + " hour; venue and federation rules come first."))
-        : List.of();
+    int felt = circumstances.feltTemperature();
+    return List.of(
+        forbidden(
+            plan,
+            "Feels like " + felt + " °C: not outdoors.",
+            (felt < 0
+                    ? "Skin freezes within half an hour."
+                    : "Hard work in such heat ends in heat stroke.")
+                + " Hold the session indoors too, or put it off; venue and federation rules come"
+                + " first."));
   }
 }

@@ -62,7 +62,7 @@ public sealed interface TodaysChange {
   record Time(int minutes) implements TodaysChange {
     @Override
     public PrescriptionRequest applyTo(PrescriptionRequest request) {
-      Circumstances circumstances = request.circumstances();
+      Circumstances circumstances = request.circumstances().asSaid();
       return request.with(
           circumstances.withMinutes(Math.max(minutes, circumstances.leastMinutes())));
     }
@@ -72,7 +72,7 @@ public sealed interface TodaysChange {
   record Coming(ComingFrom from) implements TodaysChange {
     @Override
     public PrescriptionRequest applyTo(PrescriptionRequest request) {
-      return request.with(request.circumstances().withComingFrom(from));
+      return request.with(request.circumstances().asSaid().withComingFrom(from));
     }
   }
 
@@ -80,7 +80,7 @@ public sealed interface TodaysChange {
   record Fresh(Freshness freshness) implements TodaysChange {
     @Override
     public PrescriptionRequest applyTo(PrescriptionRequest request) {
-      return request.with(request.circumstances().withFreshness(freshness));
+      return request.with(request.circumstances().asSaid().withFreshness(freshness));
     }
   }
 }

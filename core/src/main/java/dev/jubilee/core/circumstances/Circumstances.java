@@ -9,6 +9,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
@@ -28,6 +29,7 @@ import java.util.stream.IntStream;
  * @param earlier what is done elsewhere first, out of the same minutes; all else is said of the
  *     place where the start is
  * @param freshness how fresh the athlete comes
+ * @param movedFrom what was said, where weather or ground forbids it and all is moved indoors
  */
 @RecordBuilder
 public record Circumstances(
@@ -41,7 +43,8 @@ public record Circumstances(
     List<PriorExercise> before,
     int slipped,
     List<Stage> earlier,
-    Freshness freshness)
+    Freshness freshness,
+    Optional<Circumstances> movedFrom)
     implements CircumstancesBuilder.With {
   public static final int LEAST_MINUTES = Stage.LEAST_MINUTES;
   public static final int MOST_MINUTES = 90;
@@ -90,6 +93,7 @@ public record Circumstances(
         .slipped(0)
         .earlier(List.of())
         .freshness(Freshness.FRESH)
+        .movedFrom(Optional.empty())
         .build();
   }
 
@@ -259,15 +263,23 @@ public record Circumstances(
     return conditions.humidity().map(h -> FeltAir.inHeat(inWind, h)).orElse(inWind);
   }
 
-  /** Whether by published limits nothing is done outdoors, and this is. */
-  public boolean isUnsafeOutdoors() {
-    return isFeltUnsafe()
-        || (place.isOutdoors() && (conditions.thunder() || isAirAbove(UNHEALTHY_AIR)));
+  /** What was said, before anything had to be moved indoors. */
+  public Circumstances asSaid() {
+    return movedFrom.orElse(this);
   }
 
-  /** Whether the cold or the heat alone is beyond what is done outdoors. */
+  /** Whether weather or air forbid it here, for everyone. */
+  public boolean isUnsafe() {
+    boolean isInReach = place.isOutdoors() || kit.contains(Kit.POOL);
+    return isFeltUnsafe()
+        || (isInReach && conditions.thunder())
+        || (place.isOutdoors() && isAirAbove(UNHEALTHY_AIR));
+  }
+
+  /** Whether the cold or the heat alone forbids it outdoors. */
   public boolean isFeltUnsafe() {
-    return place.isOutdoors() && (isFreezing() || heatIndex() >= FeltAir.TOO_HOT);
+    return place.isOutdoors()
+        && (feltTemperature() < FeltAir.TOO_COLD || feltTemperature() >= FeltAir.TOO_HOT);
   }
 
   /** Air quality index from which the air is unhealthy for everyone (US EPA). */
@@ -279,20 +291,6 @@ public record Circumstances(
   /** Whether the air is known to be worse than this. */
   public boolean isAirAbove(int index) {
     return conditions.airQuality().filter(a -> a > index).isPresent();
-  }
-
-  /** Whether only easy and short work is done in such heat, and this is outdoors. */
-  public boolean isOnlyForEasyWork() {
-    return place.isOutdoors() && heatIndex() >= FeltAir.ONLY_EASY;
-  }
-
-  private boolean isFreezing() {
-    return feltTemperature() <= FeltAir.TOO_COLD;
-  }
-
-  /** The heat index alone: a dry 41 °C is merely hot. */
-  private int heatIndex() {
-    return conditions.humidity().isPresent() ? feltTemperature() : Integer.MIN_VALUE;
   }
 
   public Circumstances with(Conditions other) {

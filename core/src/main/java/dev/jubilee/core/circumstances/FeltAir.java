@@ -14,14 +14,17 @@ public final class FeltAir {
   /** From here on the US NWS warns of danger: heat index of 103 °F (from memory), in °C. */
   public static final int DANGEROUS = 39;
 
-  /** Heat index from which only easy and short work is done outdoors, °C (US NWS, from memory). */
-  public static final int ONLY_EASY = 41;
+  /**
+   * Heat index from which a warm-up is moved indoors, °C: even easy work is kept short from here on
+   * (US NWS, from memory; to move it is common practice).
+   */
+  public static final int TOO_HOT = 41;
 
-  /** and from which none is: extreme danger, °C. */
-  public static final int TOO_HOT = 54;
-
-  /** Wind chill at which skin freezes in 10 to 30 min, °C (Environment Canada, from memory). */
-  public static final int TOO_COLD = -28;
+  /**
+   * Below this wind chill it is moved indoors, °C; common practice, a little before skin freezes in
+   * 10 to 30 min at −28 °C (Environment Canada, from memory).
+   */
+  public static final int TOO_COLD = -25;
 
   /*
    * The regression is adjusted below 13 % up to 112 °F, and above 85 % up to 87 °F (US NWS, from

@@ -66,6 +66,16 @@ public enum Place {
     return OUTDOORS.contains(this);
   }
 
+  /** The room that one goes to when it cannot be done outdoors; common practice. */
+  public Place nearestIndoors() {
+    return switch (this) {
+      case TRACK, CAR_PARK -> GYM;
+      case ROAD, TRAIL -> LIVING_ROOM;
+      case BEACH, WATERSIDE -> BOATHOUSE;
+      case POOL_DECK, BOATHOUSE, GYM, LIVING_ROOM, VELODROME, HOTEL_ROOM, STAIRS -> this;
+    };
+  }
+
   /** Whether one swims without walls here. */
   public boolean isOpenWater() {
     return this == BEACH || this == WATERSIDE;

@@ -38,8 +38,7 @@ final class Adjustments {
           new CappedByGround(),
           new CappedByTime(),
           new ForHealth(),
-          new Priming(),
-          new InUnsafeWeather());
+          new Priming());
 
   private Adjustments() {}
 }

@@ -255,7 +255,7 @@ public sealed interface Edit {
   record StartSlipped(int minutes) implements OfRequest {
     @Override
     public PrescriptionRequest applyTo(PlanSource before) {
-      Circumstances circumstances = before.request().circumstances();
+      Circumstances circumstances = before.request().circumstances().asSaid();
       List<PriorExercise> done = new ArrayList<>();
       for (PriorExercise earlier : circumstances.before()) {
         done.add(earlier.earlierBy(minutes));

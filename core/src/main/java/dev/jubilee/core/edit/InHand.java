@@ -118,7 +118,9 @@ public final class InHand {
   }
 
   private static Optional<Left> fitted(PlanSource around, Plan plan, int from, int minutes) {
-    Circumstances now = plan.request().circumstances().filled(false);
+    // Where it was moved to is where it is done now, whatever the weather.
+    Circumstances now =
+        plan.request().circumstances().filled(false).withMovedFrom(Optional.empty());
     try {
       Plan fitted =
           PlanEditor.edited(around, new Edit.ChangeCircumstances(now.withMinutes(minutes))).plan();

@@ -7,6 +7,7 @@ import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.demand.DemandFinder;
 import dev.jubilee.core.demand.ReWarm;
+import dev.jubilee.core.demand.Shelter;
 import dev.jubilee.core.demand.TrainingPhase;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.quantity.Bounds;
@@ -22,7 +23,7 @@ import java.util.Set;
  *
  * @param athlete who, at their level in the session's sport
  * @param session what for
- * @param circumstances where, with what, how long
+ * @param circumstances where, with what, how long; moved indoors where it cannot be done outdoors
  * @param approach how the coach likes it
  * @param lastTime ids of the drills of the last warm-up for a session like this
  * @param locked items that the coach chose or locked, kept as they are
@@ -57,6 +58,7 @@ public record PrescriptionRequest(
     efforts.ifPresent(n -> Bounds.within("efforts", n, 1, MOST_EFFORTS, "graded efforts"));
     athlete = athlete.in(session.sport());
     session = athlete.kilograms().map(session::forBodyOf).orElse(session);
+    circumstances = Shelter.sheltered(circumstances, athlete, session);
     lastTime = Set.copyOf(lastTime);
     locked = List.copyOf(locked);
     excluded = Set.copyOf(excluded);

@@ -85,7 +85,10 @@ class FindingsTableTest {
         new Row("CONTACTS_UNWANTED", RIDE, p -> EDITOR.add(p, "pogo-hops")),
         new Row("MISSING_KIT", SPRINT, p -> EDITOR.add(p, "roll-calf")),
         new Row("WET_DECK", SWIM, p -> EDITOR.add(p, "carioca")),
-        new Row("SLIPPERY", EASY, p -> EDITOR.add(under(p, on(p, Surface.SLIPPERY)), "a-skip")),
+        new Row(
+            "SLIPPERY",
+            EASY,
+            p -> EDITOR.add(under(p, on(p, Surface.SLIPPERY).withPlace(Place.GYM)), "a-skip")),
         new Row("WET_GROUND", EASY, p -> EDITOR.add(under(p, rain(p)), "ninety-ninety")),
         new Row("KIT_SHARED", RIDE, p -> EDITOR.add(under(p, group(p)), "band-pull-aparts")),
         new Row("NO_APPARATUS", RIDE, p -> under(p, kit(p, Set.of()))),
@@ -131,7 +134,7 @@ class FindingsTableTest {
         new Row("WIND_CHILL", SPRINT, p -> under(p, degrees(p, -8, 40))),
         new Row("LAYERS", SPRINT, p -> under(p, degrees(p, 3, 0))),
         new Row("HEAT", SPRINT, p -> under(p, degrees(p, 34, 0))),
-        new Row("HEAT_DANGER", SPRINT, p -> under(p, damp(p, 34, 60))),
+        new Row("HEAT_DANGER", SPRINT, p -> under(p, damp(p, 33, 60))),
         new Row("NOTHING_LEFT", SPRINT, FindingsTableTest::withEverythingHurt),
         new Row(
             "LONG_IN_HEAT", SPRINT, p -> dose(under(p, degrees(p, 34, 0)), WarmUpPart.RAISE, 900)));

@@ -93,7 +93,7 @@ class AnyRequestTest {
     Anybody other = new Anybody(new Random(seed ^ 0x5DEECE66DL));
     for (int i = 0; i < requests; i++) {
       PrescriptionRequest asked = new Anybody(random).request();
-      Circumstances usual = asked.circumstances();
+      Circumstances usual = asked.circumstances().asSaid();
       Circumstances circumstances =
           switch (i % 6) {
             case 0, 3 -> usual.after(other.before(usual.minutes()));
@@ -106,6 +106,7 @@ class AnyRequestTest {
       Plan plan = Scenarios.plan(request);
       List<String> broken = new ArrayList<>();
       time(plan, broken);
+      weather(plan, broken);
       for (PlanItem item : plan.items()) {
         Drill drill = plan.drill(item).orElseThrow();
         around(item, drill, request.circumstances(), request.session(), broken);
@@ -167,7 +168,7 @@ class AnyRequestTest {
   private static void findings(Plan plan, List<String> broken) {
     for (Finding finding : Checks.of(plan)) {
       check(
-          finding.remedy().edit() instanceof Edit.Acknowledge,
+          finding.remedy().edit() instanceof Edit.Acknowledge || movesIndoors(finding),
           "finds fault with itself: " + finding,
           broken);
       boolean isItsOwn =
@@ -176,6 +177,50 @@ class AnyRequestTest {
     }
     int wait = 60 * plan.request().circumstances().conditions().waitMinutes();
     check(PlanItem.seconds(plan.in(WarmUpPart.TRANSITION)) >= wait, "the wait is eaten", broken);
+  }
+
+  private static boolean movesIndoors(Finding finding) {
+    return finding.remedy().edit() instanceof Edit.ChangeCircumstances change
+        && !change.circumstances().isAnywhere(c -> UNDER_THE_SKY.contains(c.place()));
+  }
+
+  /**
+   * Lightning, a felt temperature below −25 or of 41 °C and more, air above 150, and ground on
+   * which nobody should run are no place for a warm-up (common practice; the felt temperature as
+   * published by Environment Canada and US NWS).
+   */
+  private static void weather(Plan plan, List<String> broken) {
+    PrescriptionRequest request = plan.request();
+    boolean isOutdoors = request.circumstances().isAnywhere(c -> UNDER_THE_SKY.contains(c.place()));
+    Circumstances said = request.circumstances().asSaid();
+    boolean isOnFoot = request.session().sport() == Sport.RUN || isJumps(request.session());
+    Conditions sky = said.conditions();
+    boolean isForbidden =
+        said.isAnywhere(
+            c ->
+                UNDER_THE_SKY.contains(c.place())
+                    && (sky.thunder()
+                        || c.feltTemperature() < -25
+                        || c.feltTemperature() > 41
+                        || sky.airQuality().orElse(0) > 150
+                        || (isOnFoot
+                            && request.session().kind() != SessionKind.GYM
+                            && sky.surface() == Conditions.Surface.SLIPPERY)));
+    check(!(isForbidden && isOutdoors), "outdoors, where nobody should be", broken);
+    boolean isInWater =
+        plan.items().stream()
+            .anyMatch(i -> plan.drill(i).orElseThrow().position() == Position.WATER);
+    check(!(sky.thunder() && isInWater), "in the water while it thunders", broken);
+    if (isForbidden) {
+      check(
+          Checks.of(plan).stream().anyMatch(AnyRequestTest::movesIndoors),
+          "nobody says that it was moved indoors",
+          broken);
+    }
+  }
+
+  private static boolean isJumps(Session session) {
+    return session.kind() == SessionKind.JUMPS;
   }
 
   private static final Set<Position> SITTING =

@@ -183,6 +183,14 @@ final class Anybody {
         Duration.ofSeconds(seconds400), Duration.ofSeconds(Math.round(share * seconds400)));
   }
 
+  /** On slippery ground most of it is moved indoors, so that there is less of it. */
+  private Conditions.Surface surface() {
+    if (random.nextInt(8) == 0) {
+      return Conditions.Surface.SLIPPERY;
+    }
+    return random.nextBoolean() ? Conditions.Surface.FIRM : Conditions.Surface.SOFT;
+  }
+
   private Circumstances circumstances() {
     Place place = any(PLACES);
     Set<Kit> kit = EnumSet.noneOf(Kit.class);
@@ -199,7 +207,7 @@ final class Anybody {
         ConditionsBuilder.builder(Conditions.USUAL)
             .wind(random.nextInt(50))
             .wet(random.nextInt(4) == 0)
-            .surface(any(Conditions.Surface.values()))
+            .surface(surface())
             .waitMinutes(random.nextInt(3) == 0 ? random.nextInt(Math.min(46, minutes - 2)) : 0)
             .group(random.nextInt(3) == 0 ? 1 + random.nextInt(20) : 1)
             .lane(random.nextInt(4) == 0 ? Optional.of(2 + random.nextInt(100)) : Optional.empty())

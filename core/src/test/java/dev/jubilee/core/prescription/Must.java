@@ -1,6 +1,7 @@
 package dev.jubilee.core.prescription;
 
 import dev.jubilee.core.check.Finding;
+import dev.jubilee.core.circumstances.Place;
 import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Need;
@@ -156,6 +157,15 @@ record Must(String words, Predicate<WarmUp> holds) {
                 .dropWhile(i -> i.block() != WarmUpPart.TRANSFER)
                 .filter(i -> i.block().isChosen())
                 .allMatch(i -> SetUp.onApparatus(w.plan().drill(i).orElseThrow())));
+  }
+
+  /** Not where it was said, but in a room. */
+  static Must indoors(Place place) {
+    return new Must(
+        "in " + place.words(),
+        w ->
+            w.plan().request().circumstances().place() == place
+                && w.plan().request().circumstances().movedFrom().isPresent());
   }
 
   static Must noFault() {

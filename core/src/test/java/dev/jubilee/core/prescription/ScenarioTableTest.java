@@ -269,9 +269,7 @@ class ScenarioTableTest {
             "Intervals, icy track",
             run(SessionKind.INTERVALS, 40),
             on(Surface.SLIPPERY),
-            noContacts(),
-            byFeel(),
-            nothingQuick()),
+            warns("ICE_UNDERFOOT")),
         row(
             "Intervals in the rain",
             run(SessionKind.INTERVALS, 40),
@@ -618,10 +616,6 @@ class ScenarioTableTest {
 
   private static Must wetSafe() {
     return none("nothing unsafe on a wet deck", d -> !d.wetSafe());
-  }
-
-  private static Must nothingQuick() {
-    return none("nothing quick", Drill::needsGrip);
   }
 
   private static Must noKitForOne() {

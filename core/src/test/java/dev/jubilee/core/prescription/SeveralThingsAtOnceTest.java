@@ -8,6 +8,7 @@ import static dev.jubilee.core.prescription.Must.eachRaiseUpTo;
 import static dev.jubilee.core.prescription.Must.efforts;
 import static dev.jubilee.core.prescription.Must.effortsLast;
 import static dev.jubilee.core.prescription.Must.has;
+import static dev.jubilee.core.prescription.Must.indoors;
 import static dev.jubilee.core.prescription.Must.lastEffort;
 import static dev.jubilee.core.prescription.Must.minutesInWater;
 import static dev.jubilee.core.prescription.Must.moves;
@@ -317,7 +318,7 @@ class SeveralThingsAtOnceTest {
             .at(Place.ROAD)
             .with(Kit.BIKE)
             .airOf(155)
-            .must(caution("BAD_AIR"), noBuild()),
+            .must(caution("BAD_AIR"), indoors(Place.LIVING_ROOM), has("easy-spin"), noFault()),
         run("5 km at 2,300 m: slower strides, longer rests, and it is said", SessionKind.TIME_TRIAL)
             .over(5000)
             .up(2300)

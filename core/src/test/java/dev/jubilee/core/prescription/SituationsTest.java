@@ -14,6 +14,7 @@ import static dev.jubilee.core.prescription.Must.endsAt;
 import static dev.jubilee.core.prescription.Must.endsWith;
 import static dev.jubilee.core.prescription.Must.has;
 import static dev.jubilee.core.prescription.Must.inOrder;
+import static dev.jubilee.core.prescription.Must.indoors;
 import static dev.jubilee.core.prescription.Must.lastEffort;
 import static dev.jubilee.core.prescription.Must.moves;
 import static dev.jubilee.core.prescription.Must.namesOnlyWhatItMoves;
@@ -367,7 +368,7 @@ class SituationsTest {
         run("With asthma air of 120 is too much for hard work", SessionKind.INTERVALS)
             .told(HealthCondition.ASTHMA)
             .airOf(120)
-            .must(caution("BAD_AIR"), noBuild()),
+            .must(caution("BAD_AIR"), indoors(Place.GYM), noFault()),
         run("Others run in it", SessionKind.INTERVALS)
             .airOf(120)
             .must(silent("BAD_AIR"), efforts(3, 6)),
@@ -597,7 +598,10 @@ class SituationsTest {
     return List.of(
         run("Thunder: nobody stays out", SessionKind.INTERVALS)
             .thundering()
-            .must(caution("THUNDER"), noBuild(), shorterThan(15)),
+            .must(caution("THUNDER"), indoors(Place.GYM), noFault()),
+        swim("Thunder: out of the water", SessionKind.INTERVALS)
+            .thundering()
+            .must(caution("THUNDER"), not("easy-swim"), noFault()),
         row("Thunder: no boat goes out from the boathouse", SessionKind.INTERVALS)
             .thundering()
             .must(caution("THUNDER")),
@@ -607,29 +611,24 @@ class SituationsTest {
             .must(silent("THUNDER"), efforts(3, 6)),
         run("Air of 180: not outdoors", SessionKind.INTERVALS)
             .airOf(180)
-            .must(caution("BAD_AIR"), noBuild()),
-        run("Ice: nobody jogs, nobody balances", SessionKind.INTERVALS)
+            .must(caution("BAD_AIR"), indoors(Place.GYM), noFault()),
+        run("Ice: the warm-up is indoors", SessionKind.INTERVALS)
             .on(Surface.SLIPPERY)
-            .must(
-                not("jog-on-the-spot"),
-                not("easy-jog"),
-                not("balance-leg-cross"),
-                noLanding(),
-                caution("ICE_UNDERFOOT")),
+            .must(indoors(Place.GYM), caution("ICE_UNDERFOOT")),
         // Wind chill −28: skin freezes in 10 to 30 min (Environment Canada; from memory).
         run("−20 °C and a gale: not outdoors", SessionKind.INTERVALS)
             .degrees(-20)
             .wind(30)
-            .must(noBuild(), caution("UNSAFE_OUTDOORS"), raise(0.5, 6)),
+            .must(indoors(Place.GYM), caution("UNSAFE_OUTDOORS"), noFault()),
         run("The same cold in the gym is no matter", SessionKind.INTERVALS)
             .degrees(18)
             .at(Place.GYM)
             .must(efforts(2, 6), silent("UNSAFE_OUTDOORS")),
         // Heat index of 41 °C: danger; of 54: extreme danger (US NWS; from memory).
-        run("35 °C and damp: only easy and short", SessionKind.INTERVALS)
+        run("35 °C and damp: not outdoors", SessionKind.INTERVALS)
             .degrees(35)
             .humid(60)
-            .must(noBuild(), caution("UNSAFE_OUTDOORS"), raise(0.5, 6)),
+            .must(indoors(Place.GYM), caution("UNSAFE_OUTDOORS"), noFault()),
         run("34 °C and dry: shorter raise", SessionKind.INTERVALS)
             .degrees(34)
             .must(raise(4, 12), efforts(3, 6), caution("HEAT")),

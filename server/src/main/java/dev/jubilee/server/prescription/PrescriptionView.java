@@ -45,7 +45,7 @@ public record PrescriptionView(
         p.sessionId(),
         p.session(),
         p.startsAt(),
-        CircumstancesView.of(p.request().circumstances()),
+        CircumstancesView.of(p.request().circumstances().asSaid()),
         ApproachView.of(p.request().approach()),
         PlanView.of(p.warmUp()),
         p.link().orElse(null));

@@ -103,7 +103,7 @@ public record SnapshotV1(Request request, List<Item> items) {
       return new Request(
           AthleteV1.of(r.athlete()),
           SessionV1.of(r.session()),
-          CircumstancesV1.of(r.circumstances()),
+          CircumstancesV1.of(r.circumstances().asSaid()),
           ApproachV1.of(r.approach()),
           r.lastTime(),
           items(r.locked()),
