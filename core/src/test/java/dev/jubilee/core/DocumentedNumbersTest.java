@@ -75,6 +75,8 @@ class DocumentedNumbersTest {
           athlete.Estimate.DRIFT_UNKNOWN                | 100 | at most; # % without a date
           athlete.Estimate.HELD_BACK                    | 100 | not all out @ # %
           athlete.AnchorFinder.LEAST_SPRINT             | 1   | a sprint counts from @ # × critical
+          athlete.JointFit.RESERVES                     | 100 | standard deviation of # % between bodies
+          athlete.JointFit.ODD                          | 1   | no harder from # deviations on
           athlete.Held.SAME_FORM                        | 1   | fair, within # days
           build.Raise.WALK_RUN_TRANSITION               | 1   | not below # m/s
           build.RunBuild.REST_A_METRE                   | 1   | full rest before sprints @ # s a metre

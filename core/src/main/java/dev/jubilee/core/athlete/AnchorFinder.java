@@ -20,9 +20,9 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * From test results to intensity anchors. Of several results the one with the least uncertainty
- * counts, age and conditions included; of equals the first. Results that disagree by more than
- * their uncertainty explains are pointed out.
+ * From test results to intensity anchors. All results count, each by how much it tells, age and
+ * conditions included ({@link JointFit}). Results that disagree by more than their uncertainty
+ * explains are pointed out.
  */
 public final class AnchorFinder {
   /** Results may differ by so many standard deviations, and always by this share. */
@@ -111,7 +111,7 @@ public final class AnchorFinder {
             HeartRate.of(
                 athlete.ageYears(), athlete.restingHeartRate(), athlete.maximumHeartRate()));
     List<Estimate> all = Estimates.of(athlete, sport, stroke);
-    Optional<Estimate> best = best(all);
+    Optional<Estimate> best = JointFit.of(sport, all);
     List<Phrase> basis = new ArrayList<>();
     List<String> conflicts = new ArrayList<>();
     CriticalModel model;
@@ -122,14 +122,14 @@ public final class AnchorFinder {
       model = withTop(best.get().model(), top, sport, basis, conflicts);
       model = model.through(bests(athlete, best.get(), model, stroke));
       convertedFrom(best.get(), stroke).ifPresent(b -> basis.add(0, b));
+      Estimate surest = JointFit.surest(all).orElseThrow();
       if (all.size() > 1) {
         basis.add(
             0,
-            Phrase.of(
-                "Of " + all.size() + " estimates this one is the surest: " + age(best.get())));
+            Phrase.of("The surest of " + all.size() + ": " + surest.name() + ", " + age(surest)));
       }
       basis.add(0, best.get().basis().then(", ± " + percent(best.get().spread()) + " %"));
-      conflicts.addAll(0, conflicts(all, best.get()));
+      conflicts.addAll(0, conflicts(all, surest));
     } else {
       model = Profiles.of(sport).relative();
       basis.add(
@@ -209,7 +209,8 @@ public final class AnchorFinder {
       Sport sport = result.sport();
       Stroke stroke = Estimates.stroke(result);
       Optional<Estimate> best =
-          bests.computeIfAbsent(sport, s -> best(Estimates.of(athlete, s, Stroke.FREESTYLE)));
+          bests.computeIfAbsent(
+              sport, s -> JointFit.of(s, Estimates.of(athlete, s, Stroke.FREESTYLE)));
       Optional<Top> top =
           tops.computeIfAbsent(
               sport, s -> best.flatMap(b -> top(athlete, b.model(), s, Stroke.FREESTYLE)));
@@ -220,10 +221,6 @@ public final class AnchorFinder {
       weighed.add(new Weighed(result, Estimates.of(result, stroke), counts));
     }
     return weighed;
-  }
-
-  private static Optional<Estimate> best(List<Estimate> all) {
-    return all.stream().min(Comparator.comparingDouble(Estimate::spread));
   }
 
   /**

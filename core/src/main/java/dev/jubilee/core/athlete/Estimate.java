@@ -6,10 +6,10 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
- * What one result, or two that belong together, tell of an athlete's critical intensity.
+ * What one result, or several together, tell of an athlete's critical intensity.
  *
- * @param result the (newer) result it comes from
- * @param restsOn all results it comes from
+ * @param result the surest result it comes from
+ * @param restsOn all results that it comes from in good part
  * @param name of the result, as in {@code 5 km in 20:00}
  * @param model critical intensity, reserve and sprint
  * @param own its uncertainty on the day, one standard deviation as a share of critical intensity
@@ -51,10 +51,21 @@ public record Estimate(
     return restsOn.contains(other);
   }
 
+  /** Whether wind, hills or a held-back effort made it slower than it might have been. */
+  boolean isHeldBack() {
+    return result.taken().setting() == ResultConditions.Setting.SLOW;
+  }
+
   /** Uncertainty with age and conditions: one standard deviation, as a share. */
   public double spread() {
-    double held = result.taken().setting() == ResultConditions.Setting.SLOW ? HELD_BACK : 0;
+    double held = isHeldBack() ? HELD_BACK : 0;
     return Math.sqrt(own * own + drift() * drift() + held * held);
+  }
+
+  /** The {@link #own} that makes a whole spread; form that has moved on is not known again. */
+  double ownFor(double whole) {
+    double rest = spread() * spread() - own * own;
+    return Math.sqrt(Math.max(0, whole * whole - rest));
   }
 
   /** What age adds to the uncertainty. */

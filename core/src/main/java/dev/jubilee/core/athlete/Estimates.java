@@ -11,7 +11,6 @@ import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.Stroke;
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -58,13 +57,7 @@ final class Estimates {
   private static final double SPRINT_ALONE = 0.12;
 
   /** Below this, s, a result says little of what can be held; Jubilee modelling choice. */
-  private static final double SHORT = 120;
-
-  /** Two best efforts of these lengths, s, make a line; common practice: 3 and 12 or 20 min. */
-  private static final double LEAST_OF_PAIR = 120;
-
-  private static final double MOST_OF_PAIR = 2400;
-  private static final double LONGER_OF_PAIR = 600;
+  static final double SHORT = 120;
 
   /** How far a swimmer's own ratio of strokes may be from the usual, one standard deviation. */
   private static final double OTHER_STROKE = 0.04;
@@ -72,17 +65,12 @@ final class Estimates {
   private Estimates() {}
 
   /**
-   * Every estimate for a sport, results in the order they were given, pairs first.
+   * What each result of a sport says of critical intensity, in the order they were given.
    *
    * @param stroke in which a swimmer's figures are wanted
    */
   static List<Estimate> of(Athlete athlete, Sport sport, Stroke stroke) {
     List<Estimate> all = new ArrayList<>();
-    if (sport.isInSplits()) {
-      rowPair(athlete.results()).ifPresent(all::add);
-    } else if (sport.isInWatts()) {
-      ridePair(athlete.results()).ifPresent(all::add);
-    }
     for (TestResult result : athlete.results()) {
       if (result.sport() == sport) {
         of(result, stroke).ifPresent(all::add);
@@ -312,68 +300,6 @@ final class Estimates {
         result, name, theirs.times(critical), isSprint ? SPRINT_ALONE : TOO_SHORT, basis);
   }
 
-  /** Two bests of different length give critical power and W′ without an assumption. */
-  private static Optional<Estimate> ridePair(List<TestResult> results) {
-    List<Held> all =
-        results.stream()
-            .filter(TestResult.RideBest.class::isInstance)
-            .flatMap(r -> Held.in(r, Stroke.FREESTYLE).stream())
-            .filter(h -> h.seconds() >= LEAST_OF_PAIR && h.seconds() <= MOST_OF_PAIR)
-            .filter(h -> h.isOfTheFormOf(ResultConditions.UNKNOWN))
-            .sorted(Comparator.comparingDouble(Held::seconds))
-            .toList();
-    if (all.size() < 2) {
-      return Optional.empty();
-    }
-    Held shorter = all.get(0);
-    Held longer = all.get(all.size() - 1);
-    double critical =
-        (longer.intensity() * longer.seconds() - shorter.intensity() * shorter.seconds())
-            / (longer.seconds() - shorter.seconds());
-    double reserve = (shorter.intensity() - critical) * shorter.seconds();
-    if (longer.seconds() < Math.max(LONGER_OF_PAIR, 2 * shorter.seconds())
-        || !shorter.isOfTheFormOf(longer.result().taken())
-        || !(critical > 0)
-        || !(reserve > 0)) {
-      return Optional.empty();
-    }
-    boolean olderIsShorter =
-        shorter.result().taken().daysAgo().orElse(0) > longer.result().taken().daysAgo().orElse(0);
-    double least = LEAST_RESERVE_SECONDS * critical;
-    return Optional.of(
-        EstimateBuilder.builder()
-            .result(olderIsShorter ? shorter.result() : longer.result())
-            .restsOn(List.of(shorter.result(), longer.result()))
-            .name(words(shorter) + " and " + words(longer) + " together")
-            .model(
-                CriticalModel.of(
-                        critical,
-                        reserve,
-                        Math.max(RIDING.top() * critical, 1.1 * shorter.intensity()))
-                    .bentAs(SportCurve.ON_A_BIKE)
-                    .withReserveOf(least))
-            .own(TWO_EFFORTS)
-            .basis(
-                Phrase.of(
-                    String.format(
-                        Locale.ROOT,
-                        "Critical power %.0f W, W′ %.1f kJ: %s and %s (Monod & Scherrer 1965)%s",
-                        critical,
-                        reserve / 1000,
-                        words(shorter),
-                        words(longer),
-                        plausible(reserve, least))))
-            .build());
-  }
-
-  private static String words(Held held) {
-    return String.format(
-        Locale.ROOT,
-        "%s at %.0f W",
-        Bounds.clock(Duration.ofMillis(Math.round(1000 * held.seconds()))),
-        held.intensity());
-  }
-
   private static Estimate row(TestResult.Row2k test) {
     double seconds = seconds(test.time());
     double watts = RowingErgometer.watts(seconds / 2000);
@@ -412,51 +338,6 @@ final class Estimates {
             watts));
   }
 
-  /** Two pieces of different length give critical power and W′ without an assumption. */
-  private static Optional<Estimate> rowPair(List<TestResult> results) {
-    Optional<TestResult.Row2k> shorter = first(results, TestResult.Row2k.class);
-    Optional<TestResult.RowPiece> longer = first(results, TestResult.RowPiece.class);
-    if (shorter.isEmpty()
-        || longer.isEmpty()
-        || longer.get().time().compareTo(shorter.get().time().multipliedBy(2)) < 0
-        || !Held.isSameForm(shorter.get().taken(), longer.get().taken())) {
-      return Optional.empty();
-    }
-    double t1 = seconds(shorter.get().time());
-    double t2 = seconds(longer.get().time());
-    double w1 = RowingErgometer.watts(t1 / 2000) * t1;
-    double w2 = RowingErgometer.watts(t2 / longer.get().metres()) * t2;
-    double critical = (w2 - w1) / (t2 - t1);
-    if (w1 <= critical * t1 || critical <= 0) {
-      // The longer piece was the stronger: no line through both makes sense.
-      return Optional.empty();
-    }
-    boolean olderIsShorter =
-        shorter.get().taken().daysAgo().orElse(0) > longer.get().taken().daysAgo().orElse(0);
-    return Optional.of(
-        EstimateBuilder.builder()
-            .result(olderIsShorter ? shorter.get() : longer.get())
-            .restsOn(List.of(shorter.get(), longer.get()))
-            .name("2 km and " + length(longer.get().metres()) + " together")
-            .model(
-                CriticalModel.through(t1, w1, t2, w2, ROWING.top() * critical)
-                    .bentAs(SportCurve.ON_THE_ROWING_MACHINE)
-                    .withReserveOf(LEAST_RESERVE_SECONDS * critical))
-            .own(TWO_EFFORTS)
-            .basis(
-                Phrase.of(
-                    String.format(
-                        Locale.ROOT,
-                        "Critical power %.0f W, W′ %.1f kJ: 2 km in %s and %s in %s (Monod & Scherrer 1965)%s",
-                        critical,
-                        (w1 - critical * t1) / 1000,
-                        Bounds.clock(shorter.get().time()),
-                        length(longer.get().metres()),
-                        Bounds.clock(longer.get().time()),
-                        plausible(w1 - critical * t1, LEAST_RESERVE_SECONDS * critical))))
-            .build());
-  }
-
   /**
    * A word on a W′ that is taken as more than the results say, J; empty where they are believed.
    */
@@ -465,10 +346,6 @@ final class Estimates {
         ? ""
         : String.format(
             Locale.ROOT, "; so small a W′ is not plausible, taken as %.1f kJ", least / 1000);
-  }
-
-  private static <T extends TestResult> Optional<T> first(List<TestResult> all, Class<T> kind) {
-    return all.stream().filter(kind::isInstance).map(kind::cast).findFirst();
   }
 
   /** (400 − 200) / (T400 − T200), Wakayoshi et al. 1992. */

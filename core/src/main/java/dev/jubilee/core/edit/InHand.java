@@ -104,7 +104,7 @@ public final class InHand {
     for (int i = 0; i < MOST_TRIES; i++) {
       Optional<Left> left = fitted(around, plan, from, minutes);
       if (left.isEmpty()) {
-        return best;
+        break;
       }
       best = best.filter(b -> b.seconds() <= left.get().seconds()).or(() -> left);
       int over = left.get().seconds() - target;
@@ -114,7 +114,20 @@ public final class InHand {
       // What is locked may leave the rest more than there is; less is asked for then.
       minutes -= (over + 59) / 60;
     }
-    return best;
+    return best.map(b -> left(coming, withoutFirst(b.items(), target)));
+  }
+
+  /** Where even the least is too much its first items go, but for one and the way to the start. */
+  private static List<PlanItem> withoutFirst(List<PlanItem> items, int seconds) {
+    List<PlanItem> left = new ArrayList<>(items);
+    while (sum(left) > seconds && work(left) > 1) {
+      left.remove(0);
+    }
+    return left;
+  }
+
+  private static long work(List<PlanItem> items) {
+    return items.stream().filter(i -> i.block() != WarmUpPart.TRANSITION).count();
   }
 
   private static Optional<Left> fitted(PlanSource around, Plan plan, int from, int minutes) {

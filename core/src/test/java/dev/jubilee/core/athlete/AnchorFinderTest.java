@@ -50,7 +50,7 @@ class AnchorFinderTest {
   }
 
   @Test
-  void theNewerResultCountsAndTheOlderIsStillHeard() {
+  void theNewerResultCountsAndTheOlderHardly() {
     List<TestResult> results = List.of(race(5000, "19:00", 700), race(5000, "20:00", 14));
 
     assertThat(counting(results)).isEqualTo(results.get(1));
@@ -82,24 +82,32 @@ class AnchorFinderTest {
   }
 
   @Test
-  void ofEqualsTheFirstCounts() {
+  void equalResultsCountAlike() {
     List<TestResult> results = List.of(race(5000, "20:00", 5), race(5000, "19:50", 5));
+    double first = anchors(Sport.RUN, results.subList(0, 1)).model().critical();
+    double second = anchors(Sport.RUN, results.subList(1, 2)).model().critical();
 
-    assertThat(counting(results)).isEqualTo(results.get(0));
+    assertThat(AnchorFinder.weigh(athlete(results))).allMatch(AnchorFinder.Weighed::counts);
+    assertThat(anchors(Sport.RUN, results).model().critical())
+        .isCloseTo((first + second) / 2, within(1e-4));
+    assertThat(anchors(Sport.RUN, results).spread())
+        .isLessThan(anchors(Sport.RUN, results.subList(0, 1)).spread());
   }
 
-  /** work = CP·t + W′ holds for both pieces (Monod &amp; Scherrer 1965). */
+  /** As rowers have them (common practice): the line through both is within the fit's own band. */
   @Test
-  void twoRowingPiecesGiveCriticalPowerWithoutAnAssumption() {
+  void twoRowingPiecesGiveCriticalPowerAndReserve() {
     TestResult two = new TestResult.Row2k(clock("7:20"), days(10));
-    TestResult six = new TestResult.RowPiece(6000, clock("23:30"), days(30));
+    TestResult six = new TestResult.RowPiece(6000, clock("23:10"), days(30));
     Anchors anchors = anchors(Sport.ROW, List.of(two, six));
+    // work = CP·t + W′ (Monod & Scherrer 1965)
+    double watts2k = RowingErgometer.watts(440 / 2000.0);
+    double watts6k = RowingErgometer.watts(1390 / 6000.0);
+    double line = (1390 * watts6k - 440 * watts2k) / 950;
 
-    for (double[] piece : new double[][] {{2000, 440}, {6000, 1410}}) {
-      double watts = RowingErgometer.watts(piece[1] / piece[0]);
-      assertThat(anchors.model().critical() * piece[1] + anchors.model().reserve())
-          .isCloseTo(watts * piece[1], within(1e-6));
-    }
+    assertThat(anchors.model().critical()).isCloseTo(line, within(2 * anchors.spread() * line));
+    assertThat(anchors.model().sustainable(440.0)).isCloseTo(watts2k, within(1e-6));
+    assertThat(anchors.model().sustainable(1390.0)).isCloseTo(watts6k, within(1e-6));
     assertThat(AnchorFinder.weigh(athlete(List.of(two, six))))
         .allMatch(AnchorFinder.Weighed::counts);
   }

@@ -129,8 +129,12 @@ class KnownBestsTest {
             athlete(List.of(ride(180, 400), ride(720, 300), ride(5, 900), ride(3600, 262))),
             Sport.RIDE);
 
-    assertThat(anchors.model().critical()).isCloseTo(266.7, within(0.1));
-    assertThat(anchors.model().reserve()).isCloseTo(24_000, within(100.0));
+    Anchors two =
+        AnchorFinder.anchors(athlete(List.of(ride(180, 400), ride(720, 300))), Sport.RIDE);
+    assertThat(two.model().critical()).isCloseTo(266.7, within(two.spread() * 266.7));
+    assertThat(two.model().reserve()).isCloseTo(24_000, within(2500.0));
+    // An hour at 262 W is a little less than these two foretell.
+    assertThat(anchors.model().critical()).isLessThan(two.model().critical());
     assertThat(anchors.model().sustainable(5)).isCloseTo(900, within(0.1));
     assertThat(anchors.model().sustainable(3600)).isCloseTo(262, within(0.1));
   }
