@@ -109,10 +109,17 @@ public final class Progression {
             .before(before)
             .next(next)
             .build();
-    return Rules.ALL.stream()
-        .flatMap(rule -> rule.decide(context).stream())
-        .findFirst()
-        .orElseThrow();
+    List<EarnedBack> limits = EarnedBack.limits(context);
+    AthleteWeek decided =
+        Rules.ALL.stream()
+            .flatMap(rule -> rule.decide(context).stream())
+            .filter(w -> limits.stream().allMatch(limit -> limit.allows(w, context)))
+            .findFirst()
+            .orElseGet(() -> Rules.hold(context));
+    for (EarnedBack limit : limits) {
+      decided = limit.within(decided, context);
+    }
+    return decided;
   }
 
   /** Never more than the week's warm-ups tolerate; only what was allowed is grown from. */

@@ -7,8 +7,8 @@ import java.util.Optional;
 /**
  * The first week back after days away or illness begins lower, the longer the lower. That one steps
  * back is common practice; by how much is a Jubilee modelling choice: up to four days nothing, up
- * to nine a quiet week, up to twenty a rung and a stage of the build, beyond two of each. Illness
- * counts one class more. What was done before comes back a rung a week.
+ * to nine a quiet week and a stage of the build, up to twenty a rung and a stage, beyond two of
+ * each. Illness counts one class more. What was done before comes back a rung a week.
  */
 final class ReturnToTraining implements Rule {
   /** Contacts in a recovery week, of a full one; Jubilee modelling choice. */
@@ -34,7 +34,7 @@ final class ReturnToTraining implements Rule {
     return !i.until().isBefore(eve) && i.until().isBefore(week.lastDay());
   }
 
-  private static int severity(Interruption i) {
+  static int severity(Interruption i) {
     int days = i.days();
     int byDays = days < SHORT ? 0 : days < MIDDLE ? 1 : days < LONG ? 2 : 3;
     return i.kind() == Interruption.Kind.ILL && byDays > 0 ? Math.min(3, byDays + 1) : byDays;
@@ -50,7 +50,7 @@ final class ReturnToTraining implements Rule {
                 Change.Kind.LESS,
                 after
                     + (steps == 0
-                        ? "a week without anything new."
+                        ? "a quiet week."
                         : "back by " + steps + (steps == 1 ? " step." : " steps."))));
     for (String ladder : s.blockAthlete().ladders()) {
       int rung = athleteWeek.rung(ladder);
@@ -73,26 +73,32 @@ final class ReturnToTraining implements Rule {
         athleteWeek = athleteWeek.withDose(ladder, 100);
       }
     }
-    int stage = s.blockAthlete().indexOf(athleteWeek.stage());
-    int lower = Math.max(0, stage - steps);
-    if (lower < stage) {
-      BuildStage build = s.blockAthlete().buildStages().get(lower);
-      athleteWeek =
-          athleteWeek
-              .saying(
-                  ChangeBuilder.builder()
-                      .kind(Change.Kind.BUILD_DOWN)
-                      .ladder("")
-                      .from(stage)
-                      .to(lower)
-                      .provisional(false)
-                      .why(s.blockAthlete().words(build))
-                      .build())
-              .withBuild(build);
-    }
+    // The first session back is below, even after a few days.
+    athleteWeek = lowerBuild(s, athleteWeek, Math.max(1, steps));
     double usual = athleteWeek.isRecovery() ? RECOVERY : 1;
     int contacts = (int) (Math.min(usual, CONTACTS[severity(i)]) * athleteWeek.reference());
     return athleteWeek.withContacts(contacts, contacts);
+  }
+
+  /** The build so many stages lower, if there are any. */
+  static AthleteWeek lowerBuild(RuleContext s, AthleteWeek athleteWeek, int steps) {
+    int stage = s.blockAthlete().indexOf(athleteWeek.stage());
+    int lower = Math.max(0, stage - steps);
+    if (lower == stage) {
+      return athleteWeek;
+    }
+    BuildStage build = s.blockAthlete().buildStages().get(lower);
+    return athleteWeek
+        .saying(
+            ChangeBuilder.builder()
+                .kind(Change.Kind.BUILD_DOWN)
+                .ladder("")
+                .from(stage)
+                .to(lower)
+                .provisional(false)
+                .why(s.blockAthlete().words(build))
+                .build())
+        .withBuild(build);
   }
 
   /**

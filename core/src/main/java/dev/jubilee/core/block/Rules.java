@@ -23,6 +23,7 @@ final class Rules {
           Rules::absent,
           new ReturnToTraining(),
           Rules::pain,
+          Rules::afterPain,
           Rules::frozen,
           Rules::recovery,
           Rules::placedProgression,
@@ -30,7 +31,7 @@ final class Rules {
           Rules::rungUp,
           Rules::doseUp,
           Rules::build,
-          Rules::hold);
+          s -> Optional.of(hold(s)));
 
   private Rules() {}
 
@@ -80,9 +81,27 @@ final class Rules {
         }
       }
       int fewer = (int) (ReturnToTraining.RECOVERY * athleteWeek.reference());
-      athleteWeek = athleteWeek.withContacts(fewer, fewer);
+      athleteWeek = ReturnToTraining.lowerBuild(s, athleteWeek.withContacts(fewer, fewer), 1);
     }
     return athleteWeek.changes().isEmpty() ? Optional.empty() : Optional.of(athleteWeek);
+  }
+
+  /** While it hurts, and in the first week without, it stays as low as it went. */
+  private static Optional<AthleteWeek> afterPain(RuleContext s) {
+    return EarnedBack.lastPain(s)
+        .map(
+            pain -> {
+              String region = pain.region().orElseThrow().words();
+              boolean hurts = !pain.until().isBefore(s.week().firstDay());
+              Change change =
+                  Change.of(
+                      Change.Kind.HOLD,
+                      hurts
+                          ? "Painful " + region + ": nothing steps up."
+                          : "First week after the painful " + region + ": as last week.");
+              double share = s.next().isRecovery() ? ReturnToTraining.RECOVERY : 1;
+              return at(s.next(), share).saying(change);
+            });
   }
 
   private static Optional<AthleteWeek> frozen(RuleContext s) {
@@ -248,12 +267,12 @@ final class Rules {
                     .build()));
   }
 
-  private static Optional<AthleteWeek> hold(RuleContext s) {
+  static AthleteWeek hold(RuleContext s) {
     boolean waits =
         s.blockAthlete().ladders().stream()
             .anyMatch(l -> s.drill(l, s.next().rung(l) + 1).isPresent() && !s.isSeenMastered(l));
     String why = waits ? "As last week, until a version is marked as mastered." : "As last week.";
-    return Optional.of(growing(s.next()).saying(Change.of(Change.Kind.HOLD, why)));
+    return growing(s.next()).saying(Change.of(Change.Kind.HOLD, why));
   }
 
   static AthleteWeek growing(AthleteWeek next) {

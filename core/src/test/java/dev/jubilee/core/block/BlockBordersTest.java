@@ -19,11 +19,14 @@ import org.junit.jupiter.params.provider.CsvSource;
 class BlockBordersTest {
   private static final TrainingBlock BLOCK = TrainingBlock.of(Blocks.START, Blocks.RACE);
 
-  /** Up to 4 days away nothing, to 9 a quiet week, to 20 one step back, then two; ill, one more. */
+  /**
+   * Up to 4 days away nothing, to 9 a quiet week with a lower build, to 20 one step back, then two;
+   * ill, one more.
+   */
   @ParameterizedTest
   @CsvSource({
-    "AWAY, 5, 0.8, 0",
-    "AWAY, 9, 0.8, 0",
+    "AWAY, 5, 0.8, 1",
+    "AWAY, 9, 0.8, 1",
     "AWAY, 10, 0.6, 1",
     "AWAY, 20, 0.6, 1",
     "AWAY, 21, 0.5, 2",

@@ -8,6 +8,7 @@ import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.demand.TrainingPhase;
 import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.library.BuiltInLibrary;
+import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.BodyRegion;
@@ -233,6 +234,52 @@ class ProgressionTest {
     }
   }
 
+  /** Earned back in two clean steps at the least, and the first session back is below. */
+  @ParameterizedTest
+  @MethodSource("cases")
+  void nothingExceedsWhatItWasBeforeUntilItIsEarnedBack(Case c) {
+    for (Interruption i : c.blockAthlete().interruptions()) {
+      boolean isLong = i.kind() == Interruption.Kind.PAIN || i.days() >= 5;
+      List<AthleteWeek> weeks = c.athleteWeeks();
+      List<AthleteWeek> earlier =
+          weeks.stream().filter(w -> w.week().lastDay().isBefore(i.from())).toList();
+      if (!isLong || earlier.isEmpty()) {
+        continue;
+      }
+      AthleteWeek before = earlier.get(earlier.size() - 1);
+      List<AthleteWeek> since =
+          weeks.subList(earlier.size(), weeks.size()).stream()
+              .filter(w -> !w.isAbsent())
+              .filter(w -> w.week().lastDay().isAfter(i.until()))
+              .limit(2)
+              .toList();
+      for (AthleteWeek w : since) {
+        assertThat(stage(c, w)).as("%s, %s", i, w).isLessThanOrEqualTo(stage(c, before));
+        for (String ladder : c.blockAthlete().ladders()) {
+          assertThat(w.rung(ladder)).as("%s, %s", i, w).isLessThanOrEqualTo(before.rung(ladder));
+        }
+        if (before.reference() > 0) {
+          assertThat(w.contacts()).as("%s, %s", i, w).isLessThanOrEqualTo(before.reference());
+        }
+      }
+      boolean hadMore = before.reference() > 0 || stage(c, before) > 0;
+      if (hadMore && !since.isEmpty()) {
+        AthleteWeek first = since.get(0);
+        assertThat(
+                stage(c, first) < stage(c, before)
+                    || first.contacts() < before.reference()
+                    || first.rungs().entrySet().stream()
+                        .anyMatch(e -> e.getValue() < before.rung(e.getKey())))
+            .as("below, %s, before %s, back %s", i, before, first)
+            .isTrue();
+      }
+    }
+  }
+
+  private static int stage(Case c, AthleteWeek week) {
+    return c.blockAthlete().indexOf(week.stage());
+  }
+
   @ParameterizedTest
   @MethodSource("cases")
   void whatIsOverStaysAsItWas(Case c) {
@@ -332,6 +379,48 @@ class ProgressionTest {
     assertThat(hurt.rung("a-series")).isEqualTo(before.rung("a-series") - 1);
     assertThat(hurt.rung("lunge")).isEqualTo(before.rung("lunge"));
     assertThat(hurt.contacts()).isLessThan(before.contacts());
+  }
+
+  /** Achilles pain for a week in week 7 of 12: whole warm-ups of the same kind, side by side. */
+  @Test
+  void afterAWeekOfPainNoWarmUpGoesHigherThanBefore() {
+    LocalDate monday = Blocks.START.plusWeeks(6);
+    List<Prescribed> all =
+        Blocks.outcome(
+                TrainingBlock.of(Blocks.START, Blocks.RACE),
+                Scenarios.athlete(Level.INTERMEDIATE),
+                Sport.RUN,
+                Blocks.START,
+                List.of(
+                    new Interruption(
+                        Interruption.Kind.PAIN,
+                        monday,
+                        monday.plusDays(6),
+                        Optional.of(BodyRegion.ACHILLES))),
+                List.of(),
+                List.of())
+            .prescribed();
+    Plan before = ofKind(all, SessionKind.SPRINT, monday.minusDays(7));
+    Plan hurt = ofKind(all, SessionKind.SPRINT, monday);
+    Plan back = ofKind(all, SessionKind.SPRINT, monday.plusDays(7));
+    Plan second = ofKind(all, SessionKind.SPRINT, monday.plusDays(14));
+
+    assertThat(hurt.contacts()).isZero();
+    assertThat(hurt.topPercent()).isLessThanOrEqualTo(75);
+    assertThat(back.contacts()).isLessThan(before.contacts());
+    assertThat(back.topPercent()).isLessThan(before.topPercent());
+    assertThat(second.contacts()).isLessThanOrEqualTo(before.contacts());
+    assertThat(second.topPercent()).isLessThanOrEqualTo(before.topPercent());
+  }
+
+  private static Plan ofKind(List<Prescribed> all, SessionKind kind, LocalDate firstDay) {
+    return all.stream()
+        .filter(p -> p.planned().session().kind() == kind)
+        .filter(p -> !p.planned().date().isBefore(firstDay))
+        .findFirst()
+        .orElseThrow()
+        .simulated()
+        .plan();
   }
 
   @Test
