@@ -40,6 +40,9 @@ public final class ChocoOracle implements Oracle {
     int forcedContacts = required.stream().mapToInt(Offer::contacts).sum();
     int[] contacts = menu.offers().stream().mapToInt(Offer::contacts).toArray();
     model.scalar(chosen, contacts, "<=", Math.max(menu.contacts(), forcedContacts)).post();
+    int[] counted = menu.offers().stream().mapToInt(o -> o.counted() ? 1 : 0).toArray();
+    int forcedDrills = (int) required.stream().filter(Offer::counted).count();
+    model.scalar(chosen, counted, "<=", Math.max(Math.min(menu.drills(), n), forcedDrills)).post();
 
     List<IntVar> terms = new ArrayList<>(List.of(chosen));
     List<Integer> factors = new ArrayList<>(menu.offers().stream().map(Offer::bias).toList());

@@ -31,6 +31,7 @@ public final class CpSatOracle implements Oracle {
     Map<String, List<Literal>> groups = new HashMap<>();
     LinearExprBuilder seconds = LinearExpr.newBuilder();
     LinearExprBuilder contacts = LinearExpr.newBuilder();
+    LinearExprBuilder drills = LinearExpr.newBuilder();
     List<Offer> required = menu.offers().stream().filter(Offer::required).toList();
     List<String> taken = required.stream().map(Offer::group).toList();
     for (Offer offer : menu.offers()) {
@@ -46,10 +47,13 @@ public final class CpSatOracle implements Oracle {
       points.addTerm(x, offer.bias());
       seconds.addTerm(x, offer.seconds());
       contacts.addTerm(x, offer.contacts());
+      drills.addTerm(x, offer.counted() ? 1 : 0);
     }
     groups.values().forEach(model::addAtMostOne);
     int forcedContacts = required.stream().mapToInt(Offer::contacts).sum();
     model.addLessOrEqual(contacts, Math.max(menu.contacts(), forcedContacts));
+    long forcedDrills = required.stream().filter(Offer::counted).count();
+    model.addLessOrEqual(drills, Math.max(menu.drills(), forcedDrills));
     addNeeds(menu, model, points, chosen);
     addBlocks(menu, model, points, chosen);
     addSetups(menu, model, seconds, chosen);

@@ -42,6 +42,7 @@ public final class RandomMenus {
                 .contacts(contacts)
                 .covers(dose == 0 ? covers : covers(random, needs))
                 .bias(bias - dose)
+                .counted(block > 0)
                 .required(required)
                 .build());
       }
@@ -61,6 +62,7 @@ public final class RandomMenus {
         .blocks(rooms)
         .seconds(random.nextInt(20, 700))
         .contacts(random.nextInt(90))
+        .drills(random.nextBoolean() ? Integer.MAX_VALUE : random.nextInt(1, drills))
         .setups(random.nextBoolean() ? SetupTime.free() : new ReturnTrips(seed, setups))
         .build();
   }

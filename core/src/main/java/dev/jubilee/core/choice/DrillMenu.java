@@ -128,6 +128,7 @@ public final class DrillMenu {
    * @param lockedOpen ids of candidates that are in, in whatever dose, as far as there is room
    * @param seconds for all drills and what getting into them adds
    * @param contacts most ground contacts of the drills
+   * @param most of them that are counted
    * @param rooms for each of {@link WarmUpPart#CHOSEN}
    */
   public DrillMenu(
@@ -140,6 +141,7 @@ public final class DrillMenu {
       Set<String> lockedOpen,
       int seconds,
       int contacts,
+      int most,
       Map<WarmUpPart, Menu.Room> rooms) {
     this.request = request;
     this.library = library;
@@ -175,6 +177,7 @@ public final class DrillMenu {
             .blocks(WarmUpPart.CHOSEN.stream().map(rooms::get).toList())
             .seconds(seconds)
             .contacts(contacts)
+            .drills(most)
             .setups(stages)
             .build();
     // What was done last time, or in a block before, is what is kept or varied there.
@@ -269,8 +272,14 @@ public final class DrillMenu {
         .contacts(drill.contactsIn(part.dose()))
         .covers(covers(part))
         .bias(bias(drill) - index)
+        .counted(isCounted(drill))
         .required(required)
         .build();
+  }
+
+  /** Rolling is not counted among the drills; a child counts each thing that is to be done. */
+  private boolean isCounted(Drill drill) {
+    return drill.block() != WarmUpPart.RELEASE || request.athlete().isChild();
   }
 
   private String group(Drill drill) {

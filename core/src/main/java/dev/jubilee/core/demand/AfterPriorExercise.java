@@ -72,7 +72,6 @@ final class AfterPriorExercise implements Adjustment {
             .withMobilise(drills * draft.mobilise())
             .withActivate(drills * draft.activate())
             .withDrill(drills * draft.drill())
-            .withDrills((int) Math.ceil(drills * draft.drills()))
             .withEfforts(Math.max(fewest, (int) Math.round(efforts * draft.efforts())))
             .withContacts(isTired ? draft.contacts() / 2 : draft.contacts());
     return after.because(sentence(last, isTired));

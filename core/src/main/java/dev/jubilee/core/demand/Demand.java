@@ -21,7 +21,6 @@ import java.util.Map;
  * @param buildTop where the build must end; rest when no build is wanted
  * @param raiseSeconds ideal length of the raise
  * @param menuSeconds ideal seconds of drills by block: release, mobilise, activate, drill
- * @param drills most drills of the menu; many drills and few efforts are a common fault
  * @param efforts ideal number of graded efforts
  * @param effortSeconds ideal length of each, s; 0 where the sport's usual ones do
  * @param restSeconds ideal rest between two, s; 0 where the usual one does
@@ -40,7 +39,6 @@ public record Demand(
     Effort buildTop,
     int raiseSeconds,
     Map<WarmUpPart, Integer> menuSeconds,
-    int drills,
     int efforts,
     int effortSeconds,
     int restSeconds,

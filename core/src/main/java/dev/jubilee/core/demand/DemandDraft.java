@@ -19,7 +19,6 @@ import java.util.Map;
  * @param mobilise s
  * @param activate s
  * @param drill s
- * @param drills most drills
  * @param efforts graded efforts
  * @param effortSeconds of each, 0 where the sport's usual ones do
  * @param restSeconds between two, 0 where the usual rest does
@@ -39,7 +38,6 @@ record DemandDraft(
     double mobilise,
     double activate,
     double drill,
-    int drills,
     int efforts,
     int effortSeconds,
     int restSeconds,

@@ -55,7 +55,6 @@ public final class DemandFinder {
         .buildTop(draft.buildTop())
         .raiseSeconds((int) Math.round(draft.raise()))
         .menuSeconds(menu)
-        .drills(draft.drills())
         .efforts(draft.hasBuild() ? draft.efforts() : 0)
         .effortSeconds(draft.effortSeconds())
         .restSeconds(draft.restSeconds())

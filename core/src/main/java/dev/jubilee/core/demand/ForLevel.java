@@ -13,7 +13,6 @@ final class ForLevel implements Adjustment {
           .withMobilise(draft.mobilise() * 0.85)
           .withDrill(draft.drill() * 0.6)
           .withEfforts(efforts)
-          .withDrills(draft.drills() - draft.drills() / 4)
           .because(
               "Novice: shorter, fewer drills and one effort less, so that it stays a warm-up.");
     }

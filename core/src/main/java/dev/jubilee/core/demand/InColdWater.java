@@ -15,6 +15,8 @@ final class InColdWater implements Adjustment {
         .withRaise(swum)
         .withMobilise(draft.mobilise() + (draft.raise() - swum) / 2)
         .withActivate(draft.activate() + (draft.raise() - swum) / 2)
+        // Technique is for warmer water.
+        .withDrill(0)
         .withEfforts(efforts)
         .withPriming(0)
         .because(

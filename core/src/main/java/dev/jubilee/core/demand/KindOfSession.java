@@ -20,21 +20,21 @@ final class KindOfSession {
    * work before sprints.
    */
   private record Shape(
-      int raise, int mobilise, int activate, int drill, int drills, int efforts, int transition) {}
+      int raise, int mobilise, int activate, int drill, int efforts, int transition) {}
 
   private static final Map<SessionKind, Shape> SHAPES =
       new EnumMap<>(
           Map.of(
-              SessionKind.EASY, new Shape(120, 110, 50, 0, 5, 0, 20),
-              SessionKind.LONG, new Shape(150, 180, 50, 0, 6, 0, 30),
-              SessionKind.THRESHOLD, new Shape(540, 200, 60, 110, 9, 3, 120),
-              SessionKind.INTERVALS, new Shape(720, 290, 90, 200, 12, 4, 240),
-              SessionKind.TIME_TRIAL, new Shape(780, 270, 75, 140, 10, 5, 420),
-              SessionKind.SPRINT, new Shape(540, 290, 150, 320, 15, 5, 240),
-              SessionKind.STEEPLE, new Shape(720, 270, 75, 300, 13, 4, 240),
-              SessionKind.HURDLES, new Shape(540, 330, 120, 380, 16, 5, 240),
-              SessionKind.GYM, new Shape(300, 240, 120, 0, 10, 5, 120),
-              SessionKind.JUMPS, new Shape(480, 250, 150, 150, 12, 4, 180)));
+              SessionKind.EASY, new Shape(120, 110, 50, 0, 0, 20),
+              SessionKind.LONG, new Shape(150, 180, 50, 0, 0, 30),
+              SessionKind.THRESHOLD, new Shape(540, 200, 60, 110, 3, 120),
+              SessionKind.INTERVALS, new Shape(720, 290, 90, 200, 4, 240),
+              SessionKind.TIME_TRIAL, new Shape(780, 270, 75, 140, 5, 420),
+              SessionKind.SPRINT, new Shape(540, 290, 150, 320, 5, 240),
+              SessionKind.STEEPLE, new Shape(720, 270, 75, 300, 4, 240),
+              SessionKind.HURDLES, new Shape(540, 330, 120, 380, 5, 240),
+              SessionKind.GYM, new Shape(300, 240, 120, 0, 5, 120),
+              SessionKind.JUMPS, new Shape(480, 250, 150, 150, 4, 180)));
 
   private static final double STRIDES_BEFORE_INTERVALS = 1.08;
 
@@ -59,7 +59,6 @@ final class KindOfSession {
         .mobilise(shape.mobilise())
         .activate(shape.activate())
         .drill(shape.drill())
-        .drills(shape.drills())
         .efforts(shape.efforts())
         .effortSeconds(isSprint ? sprint.effortSeconds() : 0)
         .restSeconds(isSprint ? sprint.rest() : 0)
@@ -88,7 +87,6 @@ final class KindOfSession {
         .mobilise(event.drills() * usual.mobilise())
         .activate(event.drills() * usual.activate())
         .drill(event.drills() * usual.drill())
-        .drills((int) Math.round(Math.min(1, event.drills()) * usual.drills()))
         .efforts(event.efforts())
         .effortSeconds(event.effortSeconds())
         .restSeconds(event.rest())

@@ -66,7 +66,6 @@ public record TrainingPhase(
     return DemandBuilder.builder(demand)
         .buildTop(top(demand, session, anchors))
         .menuSeconds(menu)
-        .drills(Math.max(2, demand.drills() * volume / 100))
         .efforts(demand.efforts() == 0 ? 0 : Math.max(1, demand.efforts() + efforts))
         .contacts(Math.min(demand.contacts(), contacts))
         .why(why)

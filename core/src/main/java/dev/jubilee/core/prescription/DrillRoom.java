@@ -43,7 +43,18 @@ record DrillRoom(
   /** Share of its ideal below which a part counts as short; Jubilee modelling choice. */
   private static final double LEAST_OF_IDEAL = 0.3;
 
-  /** The choice among drills; parameters as in {@link Draft#menu}, seconds as they are shared. */
+  /** Drills beside raise, build and waiting: at most six things in all; common practice. */
+  private static final int OF_A_CHILD = 3;
+
+  /** Most drills: many of them and few efforts are a common fault, and children listen to few. */
+  private int most() {
+    int efforts =
+        (int) skeleton.items().stream().filter(i -> i.block() == WarmUpPart.BUILD).count();
+    int most = efforts == 0 ? Integer.MAX_VALUE : Demand.mostDrills(efforts, request.approach());
+    return request.athlete().isChild() ? Math.min(OF_A_CHILD, most) : most;
+  }
+
+  /** The choice among drills; parameters as in {@link Draft#menu}. */
   DrillMenu menu(int seconds, Set<String> withoutRoom) {
     List<DosedDrill> required = new ArrayList<>(locked.fixed(library));
     List<Drill> open = locked.open(library, possible);
@@ -74,6 +85,7 @@ record DrillRoom(
         lockedOpen,
         seconds,
         Math.max(0, demand.contacts() - skeleton.contacts()),
+        most(),
         rooms(seconds));
   }
 

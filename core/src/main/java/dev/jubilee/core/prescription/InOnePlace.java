@@ -26,11 +26,6 @@ import java.util.Set;
  * start, the lengths are tuned and all is computed once more.
  */
 final class InOnePlace {
-  /** What is left of the drills' time where they outweigh the efforts; Jubilee modelling choice. */
-  private static final double FEWER = 0.75;
-
-  private static final double LEAST_SHARE = 0.04;
-
   private final DrillLibrary library;
 
   InOnePlace(DrillLibrary library) {
@@ -87,19 +82,12 @@ final class InOnePlace {
     PrescriptionRequest request = untuned.with(tuning);
     Demand demand = tuning.applyTo(usual);
     Draft draft = new Drafting(library, request, anchors, demand, candidates).draft();
-    double share = 1;
     Set<String> withoutRoom = new HashSet<>();
-    DrillMenu menu = draft.menu(share, withoutRoom);
+    DrillMenu menu = draft.menu(withoutRoom);
     List<DosedDrill> drills = menu.chosen();
-    // Drills that outweigh the efforts get less time.
-    while (draft.isTopHeavy(drills) && share > LEAST_SHARE) {
-      share *= FEWER;
-      menu = draft.menu(share, withoutRoom);
-      drills = menu.chosen();
-    }
     // What the coach locked is in, even where there is no room for it.
     while (withoutRoom.addAll(menu.lockedBut(drills))) {
-      menu = draft.menu(share, withoutRoom);
+      menu = draft.menu(withoutRoom);
       drills = menu.chosen();
     }
     Plan plan = new Plan(request, anchors, demand, library, numbered(draft.with(drills)));
@@ -111,7 +99,7 @@ final class InOnePlace {
     List<Drill> candidates = DrillMenu.candidates(library, request);
     return new Drafting(library, request, anchors, request.demand(anchors), candidates)
         .draft()
-        .menu(1, Set.of())
+        .menu(Set.of())
         .menu();
   }
 

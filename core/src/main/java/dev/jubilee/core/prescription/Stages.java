@@ -191,7 +191,6 @@ final class Stages {
         .raiseSeconds(stage > built ? Math.max(0, leastRaise - raised) : raise)
         .menuSeconds(menu)
         .needs(open)
-        .drills(Math.max(1, here.drills() - drills.size()))
         .contacts(Math.max(0, here.contacts() - contacts))
         .efforts(isBuilt ? here.efforts() : 0)
         .primingSeconds(isBuilt ? here.primingSeconds() : 0)

@@ -6,16 +6,18 @@ import java.util.List;
 /**
  * LagrangianBound on what is scarce, from which an upper bound on any completion of a partial
  * choice follows (Lagrangian relaxation, Geoffrion 1974): a price for each rank of each need, as in
- * facility location (Cornuejols, Fisher &amp; Nemhauser 1977), and one for a second and a second of
- * each block. At given prices every offer is judged by itself, but for set-ups ({@link
- * SetUpSubsets}) and contacts ({@link ContactBudget}), which are weighed exactly. Subgradient steps
- * (Polyak 1969) lower the bound; they are scaled by what each price is usually like.
+ * facility location (Cornuejols, Fisher &amp; Nemhauser 1977), one for a second and a second of
+ * each block, and one for being one of so many drills. At given prices every offer is judged by
+ * itself, but for set-ups ({@link SetUpSubsets}) and contacts ({@link ContactBudget}), which are
+ * weighed exactly. Subgradient steps (Polyak 1969) lower the bound; they are scaled by what each
+ * price is usually like.
  */
 final class LagrangianBound {
   /** Usual sizes of the prices, points. */
   private static final double RANK = 10_000;
 
   private static final double SECOND = 150;
+  private static final double DRILL = 10_000;
 
   /** Part of an offer that a knapsack can be expected to take off a bound. */
   private static final double LARGE_PART = 0.3;
@@ -27,7 +29,7 @@ final class LagrangianBound {
 
   /**
    * The prices: of each rank of each need, then of a second in each block, positive towards its
-   * most and negative towards its least, then of a second.
+   * most and negative towards its least, then of a second, then of a drill that is counted.
    */
   private final double[] price;
 
@@ -59,7 +61,7 @@ final class LagrangianBound {
     this.tables = tables;
     this.needs = tables.needCount * Returns.ranks();
     this.blocks = tables.blockSeconds.length;
-    this.price = new double[needs + blocks + 1];
+    this.price = new double[needs + blocks + 2];
     this.slack = new double[price.length];
     this.missing = new double[blocks];
     this.left = new double[blocks];
@@ -84,6 +86,10 @@ final class LagrangianBound {
 
   private double second() {
     return price[needs + blocks];
+  }
+
+  private double drill() {
+    return price[needs + blocks + 1];
   }
 
   /** LagrangianBound that a good choice itself suggests. */
@@ -172,6 +178,8 @@ final class LagrangianBound {
       }
     }
     slack[needs + blocks] = t.secondsLimit - t.spent - t.walk(t.mask);
+    slack[needs + blocks + 1] = t.drillsLimit - t.drills;
+    bound += drill() * slack[needs + blocks + 1];
     for (int b = 0; b < blocks; b++) {
       // Being short of the least has been paid for in full; filling it is paid back.
       missing[b] = Math.max(0, t.menu.blocks().get(b).least() - t.blockSeconds[b]);
@@ -234,11 +242,14 @@ final class LagrangianBound {
    */
   double boundByGains(int[][] open) {
     PartialChoice t = tables;
-    double bound = t.points + second() * (t.secondsLimit - t.spent - t.walk(t.mask));
+    double bound =
+        t.points
+            + second() * (t.secondsLimit - t.spent - t.walk(t.mask))
+            + drill() * (t.drillsLimit - t.drills);
     for (int[] group : open) {
       double most = 0;
       for (int i : group) {
-        most = Math.max(most, t.gain(i) - second() * t.seconds[i]);
+        most = Math.max(most, t.gain(i) - second() * t.seconds[i] - drill() * t.counted[i]);
       }
       bound += most;
     }
@@ -328,6 +339,7 @@ final class LagrangianBound {
       }
     }
     slack[needs + blocks] -= t.seconds[i];
+    slack[needs + blocks + 1] -= t.counted[i];
     missing[t.block[i]] -= t.seconds[i];
     left[t.block[i]] -= t.seconds[i];
   }
@@ -347,7 +359,10 @@ final class LagrangianBound {
   }
 
   private double reduced(int i) {
-    double worth = tables.bias[i] - (second() + price[needs + tables.block[i]]) * tables.seconds[i];
+    double worth =
+        tables.bias[i]
+            - (second() + price[needs + tables.block[i]]) * tables.seconds[i]
+            - drill() * tables.counted[i];
     int e = 0;
     for (int first : firstRank[i]) {
       double most = 0;
@@ -364,8 +379,9 @@ final class LagrangianBound {
     for (int p = 0; p < needs; p++) {
       slack[p] = price[p] == 0 ? Math.min(0, slack[p]) : slack[p];
     }
-    int s = needs + blocks;
-    slack[s] = price[s] == 0 ? Math.min(0, slack[s]) : slack[s];
+    for (int s = needs + blocks; s < price.length; s++) {
+      slack[s] = price[s] == 0 ? Math.min(0, slack[s]) : slack[s];
+    }
   }
 
   private double norm() {
@@ -374,10 +390,11 @@ final class LagrangianBound {
       ranks += slack[p] * slack[p];
     }
     double seconds = 0;
-    for (int p = needs; p < price.length; p++) {
+    for (int p = needs; p <= needs + blocks; p++) {
       seconds += slack[p] * slack[p];
     }
-    return ranks * RANK * RANK + seconds * SECOND * SECOND;
+    double drills = slack[needs + blocks + 1];
+    return ranks * RANK * RANK + seconds * SECOND * SECOND + drills * drills * DRILL * DRILL;
   }
 
   private void move(double step) {
@@ -392,5 +409,6 @@ final class LagrangianBound {
     }
     int s = needs + blocks;
     price[s] = Math.max(0, price[s] - step * SECOND * SECOND * slack[s]);
+    price[s + 1] = Math.max(0, price[s + 1] - step * DRILL * DRILL * slack[s + 1]);
   }
 }

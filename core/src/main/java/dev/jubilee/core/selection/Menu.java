@@ -20,6 +20,7 @@ import java.util.Set;
  * @param blocks room for each block
  * @param seconds for all chosen offers and the set-ups between them
  * @param contacts most ground contacts
+ * @param drills most offers that are counted
  * @param setups seconds between set-ups
  */
 @RecordBuilder
@@ -29,6 +30,7 @@ public record Menu(
     List<Room> blocks,
     int seconds,
     int contacts,
+    int drills,
     SetupTime setups) {
 
   /** Points lost for each second that a block is short of its least. */
@@ -105,7 +107,8 @@ public record Menu(
       return false;
     }
     return total(chosen) <= Math.max(seconds, total(required))
-        && contacts(chosen) <= Math.max(contacts, contacts(required));
+        && contacts(chosen) <= Math.max(contacts, contacts(required))
+        && counted(chosen) <= Math.max(drills, counted(required));
   }
 
   /** Seconds of these offers in the best order, set-ups included. */
@@ -117,6 +120,10 @@ public record Menu(
       total += offer.seconds();
     }
     return total + setups.seconds(mask);
+  }
+
+  private static long counted(Collection<Offer> chosen) {
+    return chosen.stream().filter(Offer::counted).count();
   }
 
   private static int contacts(Collection<Offer> chosen) {

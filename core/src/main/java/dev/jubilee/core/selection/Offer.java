@@ -15,6 +15,7 @@ import java.util.List;
  * @param contacts ground contacts, 0 or more
  * @param covers which needs it serves
  * @param bias points for or against it whatever the needs: attention it costs, habit, taste
+ * @param counted whether it is one of the drills of which there may be only so many
  * @param required whether the coach has already chosen it
  */
 @RecordBuilder
@@ -27,6 +28,7 @@ public record Offer(
     int contacts,
     List<Cover> covers,
     int bias,
+    boolean counted,
     boolean required) {
   /** Set-ups are numbered from 0 to below this. */
   public static final int SETUPS = 16;

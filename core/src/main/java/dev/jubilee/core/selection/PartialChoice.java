@@ -16,6 +16,10 @@ final class PartialChoice {
   final int[] seconds;
 
   final int[] contacts;
+
+  /** 1 for each that is counted, else 0. */
+  final int[] counted;
+
   final int[] block;
   final int[] setup;
   final int[] bias;
@@ -40,6 +44,10 @@ final class PartialChoice {
 
   final int needCount;
   final int contactsLeft;
+
+  /** Most offers that are counted, what is required among them. */
+  final int drillsLimit;
+
   final int secondsLimit;
 
   /** Set-ups are numbered from 0 to below this. */
@@ -54,6 +62,7 @@ final class PartialChoice {
   final int[] visits = new int[Offer.SETUPS + 1];
   int spent;
   int contactsSpent;
+  int drills;
   int mask;
   long points;
 
@@ -77,6 +86,7 @@ final class PartialChoice {
     int n = free.size();
     seconds = free.stream().mapToInt(Offer::seconds).toArray();
     contacts = free.stream().mapToInt(Offer::contacts).toArray();
+    counted = free.stream().mapToInt(PartialChoice::counted).toArray();
     block = free.stream().mapToInt(Offer::block).toArray();
     setup = free.stream().mapToInt(Offer::setup).toArray();
     bias = free.stream().mapToInt(Offer::bias).toArray();
@@ -95,6 +105,7 @@ final class PartialChoice {
     required.forEach(this::addForced);
     besideNeeds = points - pointsForNeeds();
     contactsLeft = Math.max(menu.contacts(), contactsSpent);
+    drillsLimit = Math.max(Math.min(menu.drills(), menu.offers().size()), drills);
     secondsLimit = Math.max(menu.seconds(), spent + walk(mask));
     groupOf = new int[n];
     Arrays.fill(groupOf, -1);
@@ -168,6 +179,7 @@ final class PartialChoice {
         || setup[j] != setup[i]
         || seconds[j] > seconds[i]
         || contacts[j] > contacts[i]
+        || counted[j] > counted[i]
         || bias[j] < bias[i]) {
       return false;
     }
@@ -196,6 +208,7 @@ final class PartialChoice {
     visits[offer.setup()]++;
     spent += offer.seconds();
     contactsSpent += offer.contacts();
+    drills += counted(offer);
     blockSeconds[offer.block()] += offer.seconds();
     int[] ns = needs(offer);
     int[] vs = values(offer);
@@ -214,6 +227,10 @@ final class PartialChoice {
     return sum;
   }
 
+  private static int counted(Offer offer) {
+    return offer.counted() ? 1 : 0;
+  }
+
   private static int[] needs(Offer offer) {
     return offer.covers().stream().mapToInt(Offer.Cover::need).toArray();
   }
@@ -227,6 +244,7 @@ final class PartialChoice {
   /** Whether an offer of a group not yet taken can be added. */
   boolean fits(int i) {
     return contactsSpent + contacts[i] <= contactsLeft
+        && drills + counted[i] <= drillsLimit
         && spent + seconds[i] + walk(mask | 1 << setup[i]) <= secondsLimit;
   }
 
@@ -295,6 +313,7 @@ final class PartialChoice {
   private void change(int i, int sign) {
     spent += sign * seconds[i];
     contactsSpent += sign * contacts[i];
+    drills += sign * counted[i];
     blockSeconds[block[i]] += sign * seconds[i];
     visits[setup[i]] += sign;
     mask = visits[setup[i]] > 0 ? mask | 1 << setup[i] : mask & ~(1 << setup[i]);

@@ -95,7 +95,6 @@ class DemandBySessionTest {
             .toList();
     assertThat(rising.stream().map(DemandBySessionTest::menuTotal)).isSorted();
     assertThat(rising.stream().map(Demand::efforts)).isSorted();
-    assertThat(rising.stream().map(Demand::drills)).isSorted();
     assertThat(rising.stream().map(Demand::warmth)).isSorted();
     assertThat(demand(sport, SessionKind.EASY).warmth()).isPositive();
   }
@@ -404,7 +403,6 @@ class DemandBySessionTest {
             (part, seconds) ->
                 assertThat(early.menuSeconds().get(part)).as("%s", part).isEqualTo(seconds / 2));
     assertThat(early.menuSeconds()).containsKey(WarmUpPart.MOBILISE);
-    assertThat(early.drills()).isEqualTo(usual.drills() / 2);
     assertThat(early.efforts()).isEqualTo(usual.efforts() - 1);
     assertThat(early.contacts()).isEqualTo(20);
     assertThat(topShare(early, Sport.RUN)).isCloseTo(0.8, within(0.01));
@@ -423,9 +421,8 @@ class DemandBySessionTest {
   }
 
   @Test
-  void aPhaseLeavesTwoDrillsAndOneEffortOfThoseThereAre() {
+  void aPhaseLeavesOneEffortOfThoseThereAre() {
     Demand least = phased(SessionKind.EASY, phase(30, 1, -2, 0));
-    assertThat(least.drills()).isEqualTo(2);
     assertThat(least.efforts()).as("none to take from").isZero();
     assertThat(phased(SessionKind.THRESHOLD, phase(30, 1, -2, 0)).efforts()).isEqualTo(1);
     assertThat(phased(SessionKind.INTERVALS, phase(100, 1, 2, 0)).efforts())

@@ -47,6 +47,7 @@ class ExactChoiceTest {
             .contacts(90)
             .covers(List.of())
             .bias(-50_000)
+            .counted(true)
             .required(true)
             .build();
     for (int seed = 0; seed < 50; seed++) {
@@ -80,6 +81,7 @@ class ExactChoiceTest {
             .blocks(List.of(new Menu.Room(0, 60)))
             .seconds(300)
             .contacts(50)
+            .drills(9)
             .setups(SetupTime.free())
             .build();
     Choice choice = ExactChoice.of(empty);

@@ -35,6 +35,7 @@ final class SmallMenus {
         .blocks(rooms)
         .seconds(random.nextInt(260))
         .contacts(random.nextInt(60))
+        .drills(random.nextBoolean() ? Integer.MAX_VALUE : random.nextInt(5))
         .setups(setups(random))
         .build();
   }
@@ -57,6 +58,7 @@ final class SmallMenus {
         .contacts(random.nextInt(3) == 0 ? 5 * random.nextInt(6) : 0)
         .covers(covers)
         .bias(random.nextInt(20_000) - 12_000)
+        .counted(random.nextInt(4) > 0)
         .required(required)
         .build();
   }
