@@ -1,5 +1,6 @@
 package dev.jubilee.core.build;
 
+import dev.jubilee.core.athlete.HealthCondition;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.choice.Eligibility;
 import dev.jubilee.core.demand.Demand;
@@ -23,6 +24,7 @@ import dev.jubilee.core.session.Session;
 import dev.jubilee.core.sport.Sport;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -33,6 +35,16 @@ public final class Raise {
   private static final int TWO_STAGES = 240;
 
   private static final double FIRST_STAGE = 0.6;
+
+  /** Short rises, s; common practice. */
+  private static final int RISES = 4;
+
+  private static final int RISE = 30;
+  private static final int AFTER_A_RISE = 45;
+  private static final int LEAST_WITH_RISES = 480;
+
+  /** What they rise to, as a share of critical intensity, where the build begins no lower. */
+  private static final double RISES_TO = 0.95;
 
   /** Marching and jogging on the spot get dull after this, s; common practice. */
   private static final int LONGEST_ON_THE_SPOT = 240;
@@ -187,12 +199,44 @@ public final class Raise {
     int easy = isPrimed ? seconds - demand.primingSeconds() : seconds;
     int first = (int) Math.round(FIRST_STAGE * easy / 30) * 30;
     List<PlanItem> stages = new ArrayList<>();
-    stages.add(stage(drill, first, share(0)));
-    stages.add(stage(drill, easy - first, share(1)));
+    List<PlanItem> rises = rises(easy);
+    if (rises.isEmpty()) {
+      stages.add(stage(drill, first, share(0)));
+      stages.add(stage(drill, easy - first, share(1)));
+    } else {
+      stages.add(stage(drill, easy - PlanItem.seconds(rises), share(0)));
+      stages.addAll(rises);
+    }
     if (isPrimed) {
       stages.add(stage(priming.get(), demand.primingSeconds(), profile().heavy()));
     }
     return stages;
+  }
+
+  /**
+   * With asthma the second part rises and falls: that lessens the tightening that hard work brings
+   * (Stickland et al. 2012, from memory; how many rises of what length is common practice).
+   *
+   * @param easy s of the raise
+   * @return empty for others, and in a short raise
+   */
+  private List<PlanItem> rises(int easy) {
+    Optional<Drill> rise = library.find(profile().rise()).filter(this::allowed);
+    if (!request.athlete().health().contains(HealthCondition.ASTHMA)
+        || !request.session().kind().isHard()
+        || easy < LEAST_WITH_RISES
+        || rise.isEmpty()) {
+      return List.of();
+    }
+    PlanItem one = stage(rise.get(), RISE, Math.min(RISES_TO, next()));
+    return Collections.nCopies(
+        RISES,
+        PlanItem.of(
+                rise.get(),
+                one.dose(),
+                one.target().orElseThrow(),
+                new Recovery(AFTER_A_RISE, Recovery.Doing.EASY))
+            .withBlock(WarmUpPart.RAISE));
   }
 
   /** How long one movement is done before it is dull, s; common practice. */

@@ -20,6 +20,7 @@ final class Adjustments {
           new ForSeated(),
           new AfterSitting(),
           new WhenNotFresh(),
+          new WithoutApparatus(),
           new AsMusclesWarm(),
           new ForStiffRegions(),
           new InRain(),

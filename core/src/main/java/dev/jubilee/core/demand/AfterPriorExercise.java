@@ -6,7 +6,9 @@ import dev.jubilee.core.intensity.Curve;
 import dev.jubilee.core.simulation.Ambient;
 import dev.jubilee.core.simulation.Arrival;
 import dev.jubilee.core.simulation.Body;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Who comes warm raises less; who has rehearsed need not do all of it again. How much is left to do
@@ -43,6 +45,9 @@ final class AfterPriorExercise implements Adjustment {
   /** What of the raise the warmest arrival saves; Jubilee modelling choice. */
   private static final double MOST_SAVED = 0.85;
 
+  /** What is left of a part when it is said to be less; Jubilee modelling choice. */
+  private static final double TOLD = 0.93;
+
   /** Hard work of so many minutes tires the legs for contacts, for so many more. */
   private static final int LONG_AND_HARD = 20;
 
@@ -74,7 +79,12 @@ final class AfterPriorExercise implements Adjustment {
             .withDrill(drills * draft.drill())
             .withEfforts(Math.max(fewest, (int) Math.round(efforts * draft.efforts())))
             .withContacts(isTired ? draft.contacts() / 2 : draft.contacts());
-    return after.because(sentence(last, isTired));
+    boolean isShorter = after.raise() < TOLD * draft.raise();
+    boolean isLess =
+        after.efforts() < draft.efforts()
+            || after.mobilise() + after.drill() < TOLD * (draft.mobilise() + draft.drill());
+    boolean isSofter = after.contacts() < draft.contacts();
+    return sentence(last, isShorter, isLess, isSofter).map(after::because).orElse(after);
   }
 
   /** How much of the wanted warmth is there already, 0 to 1. */
@@ -149,11 +159,22 @@ final class AfterPriorExercise implements Adjustment {
     return "After " + last.words() + " that ended " + last.endedBefore() + " min before the start";
   }
 
-  private static String sentence(PriorExercise last, boolean isTired) {
-    return since(last)
-        + ": a shorter raise"
-        + (last.kind() == PriorExercise.Kind.JOURNEY ? "" : ", and less done again")
-        + (isTired ? "; half the contacts on tired legs." : ".");
+  /** What it changed, and nothing where it changed nothing that is seen. */
+  private static Optional<String> sentence(
+      PriorExercise last, boolean isShorter, boolean isLess, boolean isSofter) {
+    List<String> changes = new ArrayList<>();
+    if (isShorter) {
+      changes.add("a shorter raise");
+    }
+    if (isLess) {
+      changes.add("less done again");
+    }
+    if (isSofter) {
+      changes.add("half the contacts on tired legs");
+    }
+    return changes.isEmpty()
+        ? Optional.empty()
+        : Optional.of(since(last) + ": " + String.join(", ", changes) + ".");
   }
 
   @Override

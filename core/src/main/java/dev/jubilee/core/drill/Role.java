@@ -33,6 +33,12 @@ public enum Role {
   /** How some schools treat the neck. */
   NECK_ROLLS,
 
+  /** Short rises within an easy raise. */
+  RISE_RUN,
+  RISE_RIDE,
+  RISE_ROW,
+  RISE_SWIM,
+
   /** Efforts of runners, from the easiest surface to barriers. */
   BUILD_UP_RUN,
   STRIDE_RUN,

@@ -28,6 +28,14 @@ record TimeBudget(int total, int raise, int menu, int build, int transition) {
 
   private static final double HASTY = 600;
 
+  /**
+   * What is stiff or was sat upon is moved however few the minutes are: so many seconds for each,
+   * up to a share of the room; common practice.
+   */
+  private static final int A_REGION = 80;
+
+  private static final double MOST_FOR_REGIONS = 0.25;
+
   /** What of the drills' time the raise gets without drills on land; Jubilee modelling choice. */
   private static final double STRAIGHT_ON = 0.5;
 
@@ -94,7 +102,8 @@ record TimeBudget(int total, int raise, int menu, int build, int transition) {
   /** A long raise and a build with long rests never push out all mobility where there is time. */
   private static double leastMenu(Demand demand, double room) {
     double share = Math.max(0, Math.min(1, (room - HASTY) / HASTY));
-    return Math.min(demand.menuTotal(), share * LEAST_MENU * room);
+    double forRegions = Math.min(A_REGION * demand.forRegions().size(), MOST_FOR_REGIONS * room);
+    return Math.min(demand.menuTotal(), Math.max(share * LEAST_MENU * room, forRegions));
   }
 
   /** The least raise, s; more than none before hard work with room for it. */

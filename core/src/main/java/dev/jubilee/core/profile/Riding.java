@@ -11,6 +11,7 @@ import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.SessionKind;
 import java.time.Duration;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
@@ -49,7 +50,9 @@ final class Riding {
                   ACHILLES,
                   GLUTES,
                   HAMSTRINGS))
+          .loadedAtTheStart(List.of(WRISTS, MID_BACK, CHEST))
           .easy(Role.EASY_SPIN)
+          .rise(Role.RISE_RIDE)
           .effort(Role.PRESSURE_STEP_RIDE)
           .sprint(Role.OPENER_RIDE)
           .buildStyle(SportProfile.BuildStyle.STEPS_OF_POWER)

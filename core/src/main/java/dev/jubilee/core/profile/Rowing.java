@@ -11,6 +11,7 @@ import dev.jubilee.core.intensity.RowingErgometer;
 import dev.jubilee.core.intensity.SportCurve;
 import dev.jubilee.core.session.Aim;
 import java.time.Duration;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
@@ -48,7 +49,9 @@ final class Rowing {
                   SHOULDER_BLADES,
                   ANKLES,
                   MID_BACK))
+          .loadedAtTheStart(List.of(WRISTS, MID_BACK))
           .easy(Role.EASY_ROW)
+          .rise(Role.RISE_ROW)
           .effort(Role.PRESSURE_STEP_ROW)
           .sprint(Role.PRESSURE_STEP_ROW)
           .buildStyle(SportProfile.BuildStyle.STEPS_AT_RATE)

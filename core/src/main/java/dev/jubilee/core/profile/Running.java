@@ -12,6 +12,7 @@ import dev.jubilee.core.quantity.Distance;
 import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.SessionKind;
 import java.time.Duration;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
@@ -56,7 +57,9 @@ final class Running {
                   HIPS,
                   GLUTES,
                   LOWER_BACK))
+          .loadedAtTheStart(List.of())
           .easy(Role.EASY_JOG)
+          .rise(Role.RISE_RUN)
           .effort(Role.STRIDE_RUN)
           .sprint(Role.BUILD_UP_RUN)
           .buildStyle(SportProfile.BuildStyle.STRIDES)

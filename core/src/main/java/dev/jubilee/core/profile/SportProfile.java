@@ -12,6 +12,7 @@ import dev.jubilee.core.sport.Sport;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Duration;
 import java.util.Collections;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
@@ -27,7 +28,10 @@ import java.util.Set;
  * @param placesWithKit where its athletes have its kit, though others find none
  * @param needs weights of what it asks of joints, muscles and skills
  * @param loadedRegions when it goes fast or heavy; common practice
+ * @param loadedAtTheStart what a start from rest loads at once, and what is moved on land where the
+ *     sport cannot be done before it; common practice
  * @param easy its easy movement
+ * @param rise a short rise in it
  * @param effort what a build is made of
  * @param sprint what a build before sprints ends in
  * @param buildStyle how its graded efforts are done
@@ -67,7 +71,9 @@ public record SportProfile(
     Set<Place> placesWithKit,
     Map<Need, Double> needs,
     Set<BodyRegion> loadedRegions,
+    List<BodyRegion> loadedAtTheStart,
     Role easy,
+    Role rise,
     Role effort,
     Role sprint,
     BuildStyle buildStyle,

@@ -11,6 +11,7 @@ import dev.jubilee.core.intensity.SportCurve;
 import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.SessionKind;
 import java.time.Duration;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
@@ -39,7 +40,9 @@ final class Swimming {
           .placesWithKit(Set.of())
           .needs(needs().weights())
           .loadedRegions(Set.of(SHOULDERS, NECK, SHOULDER_BLADES, CHEST))
+          .loadedAtTheStart(List.of())
           .easy(Role.EASY_SWIM)
+          .rise(Role.RISE_SWIM)
           .effort(Role.BUILD_25_SWIM)
           .sprint(Role.BUILD_25_SWIM)
           .buildStyle(SportProfile.BuildStyle.LENGTHS)

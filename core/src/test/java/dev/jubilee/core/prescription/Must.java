@@ -118,6 +118,11 @@ record Must(String words, Predicate<WarmUp> holds) {
         "because " + words, w -> w.plan().why().stream().anyMatch(s -> s.startsWith(words)));
   }
 
+  static Must notWhy(String words) {
+    return new Must(
+        "nothing about " + words, w -> w.plan().why().stream().noneMatch(s -> s.startsWith(words)));
+  }
+
   /** A reason names a region if, and only if, a drill moves or wakes it. */
   static Must namesOnlyWhatItMoves(String reason, Set<BodyRegion> regions) {
     return new Must(
@@ -299,6 +304,17 @@ record Must(String words, Predicate<WarmUp> holds) {
         });
   }
 
+  /** So many short rises in the raise, each with easy work after it. */
+  static Must rises(int count) {
+    return new Must(
+        count + " rises",
+        w ->
+            w.plan().in(WarmUpPart.RAISE).stream()
+                    .filter(i -> i.drillId().startsWith("rise-") && i.recovery().seconds() >= 30)
+                    .count()
+                == count);
+  }
+
   static Must settles(double least, double most) {
     return new Must(
         least + " to " + most + " min to the start",
@@ -311,7 +327,9 @@ record Must(String words, Predicate<WarmUp> holds) {
         "a raise of " + least + " to " + most + " min",
         w ->
             isBetween(
-                w.plan().in(WarmUpPart.RAISE).stream().mapToInt(i -> i.dose().seconds()).sum(),
+                w.plan().in(WarmUpPart.RAISE).stream()
+                    .mapToInt(i -> i.dose().seconds() + i.recovery().seconds())
+                    .sum(),
                 60 * least,
                 60 * most));
   }

@@ -27,11 +27,13 @@ import static dev.jubilee.core.prescription.Must.noLanding;
 import static dev.jubilee.core.prescription.Must.noRunBeyond;
 import static dev.jubilee.core.prescription.Must.not;
 import static dev.jubilee.core.prescription.Must.notFresh;
+import static dev.jubilee.core.prescription.Must.notWhy;
 import static dev.jubilee.core.prescription.Must.primed;
 import static dev.jubilee.core.prescription.Must.raise;
 import static dev.jubilee.core.prescription.Must.ratesUpTo;
 import static dev.jubilee.core.prescription.Must.repeats;
 import static dev.jubilee.core.prescription.Must.restBeforeLast;
+import static dev.jubilee.core.prescription.Must.rises;
 import static dev.jubilee.core.prescription.Must.says;
 import static dev.jubilee.core.prescription.Must.secondsAbove;
 import static dev.jubilee.core.prescription.Must.settles;
@@ -364,7 +366,10 @@ class SituationsTest {
         run("Asthma before a sprint", SessionKind.SPRINT)
             .told(HealthCondition.ASTHMA)
             .degrees(4)
-            .must(raise(10, 20), caution("HEALTH"), noFault()),
+            .must(raise(10, 20), rises(4), caution("HEALTH"), noFault()),
+        row("With asthma rises in the boat as well", SessionKind.INTERVALS)
+            .told(HealthCondition.ASTHMA)
+            .must(raise(10, 20), rises(4), noFault()),
         run("With asthma air of 120 is too much for hard work", SessionKind.INTERVALS)
             .told(HealthCondition.ASTHMA)
             .airOf(120)
@@ -681,7 +686,35 @@ class SituationsTest {
         run("From a desk to a tempo run in 6 min", SessionKind.THRESHOLD)
             .comingFrom(ComingFrom.DESK)
             .within(6)
-            .must(namesOnlyWhatItMoves("Straight from a desk", DESK)),
+            .must(
+                namesOnlyWhatItMoves("Straight from a desk", DESK),
+                moves(BodyRegion.HIP_FLEXORS),
+                moves(BodyRegion.GLUTES),
+                efforts(2, 2)),
+        run("Stiff ankles, twelve minutes: moved, then loaded", SessionKind.INTERVALS)
+            .is(Severity.STIFF, BodyRegion.ANKLES)
+            .within(12)
+            .must(moves(BodyRegion.ANKLES), has("triple-extension-wall"), efforts(3, 4)),
+        ride("No bike until the line, two hours in the car", SessionKind.TIME_TRIAL)
+            .lasting(3600)
+            .at(Place.CAR_PARK)
+            .withNothing()
+            .degrees(5)
+            .comingFrom(ComingFrom.LONG_DRIVE)
+            .must(
+                moves(BodyRegion.WRISTS),
+                moves(BodyRegion.MID_BACK),
+                moves(BodyRegion.CHEST),
+                moves(BodyRegion.HIP_FLEXORS),
+                why("Without the bike before the start")),
+        run("Ten fast 400s four hours after an easy hour: the full routine", SessionKind.INTERVALS)
+            .after(
+                PriorExercise.Kind.SESSION,
+                PriorExercise.Movement.RUNNING,
+                PriorExercise.Hardness.EASY,
+                60,
+                240)
+            .must(raise(10, 15), efforts(4, 4), notWhy("After 60 min")),
         run("From a desk to a tempo run in 45 min", SessionKind.THRESHOLD)
             .comingFrom(ComingFrom.DESK)
             .within(45)
