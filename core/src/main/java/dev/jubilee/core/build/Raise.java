@@ -1,5 +1,6 @@
 package dev.jubilee.core.build;
 
+import dev.jubilee.core.approach.Approach;
 import dev.jubilee.core.athlete.HealthCondition;
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.choice.Eligibility;
@@ -141,8 +142,7 @@ public final class Raise {
         && !lands
         && !leadsAway
         && !isTooSlow
-        && !request.excluded().contains(drill.id())
-        && Eligibility.against(drill, request).isEmpty();
+        && canBeDone(drill);
   }
 
   private static boolean runs(Drill drill) {
@@ -175,6 +175,57 @@ public final class Raise {
     boolean travels = drill.position() == Position.TRAVELLING;
     boolean roomy = request.circumstances().lane().metres() >= 40;
     return travels == roomy ? 1 : 0;
+  }
+
+  /** Skipped on the way from marching to running, s; common practice. */
+  private static final int SKIPPED = 30;
+
+  /** Marched there and back, in the dose of the drill. */
+  private static final int MARCHED = 2;
+
+  /**
+   * The way up to running, for the school whose drills are the warm-up: it marches, then skips, and
+   * no jog comes before that. Empty for others, in a short raise, and where it cannot be done.
+   */
+  public List<PlanItem> skillsBefore(Drill main, int seconds) {
+    boolean isSchool =
+        request.approach().first() == Approach.First.DRILLS
+            && request.session().kind().isHard()
+            && !request.athlete().isChild();
+    Optional<Drill> march = library.find(Role.SKILL_MARCH).filter(this::canBeDone);
+    if (!isSchool
+        || !runs(main)
+        || !isOwnMovement(main)
+        || march.isEmpty()
+        || seconds < TWO_STAGES) {
+      return List.of();
+    }
+    List<PlanItem> skills = new ArrayList<>();
+    skills.add(
+        PlanItem.of(
+                march.get(),
+                marched(march.get()),
+                anchors.generalTarget(Effort.of(march.get().effort()), Duration.ofMinutes(1)),
+                Recovery.NONE)
+            .withBlock(WarmUpPart.RAISE));
+    library
+        .find(Role.SKILL_SKIP)
+        .filter(this::canBeDone)
+        .filter(d -> d.contacts() * SKIPPED <= CONTACTS * demand.contacts())
+        .ifPresent(skip -> skills.add(stage(skip, SKIPPED, 0)));
+    return skills;
+  }
+
+  private Dose marched(Drill march) {
+    Dose there = march.usual().withAmount(MARCHED);
+    return there instanceof Dose.Lengths lengths
+        ? lengths.fittedTo(request.circumstances().lane())
+        : there;
+  }
+
+  private boolean canBeDone(Drill drill) {
+    return !request.excluded().contains(drill.id())
+        && Eligibility.against(drill, request).isEmpty();
   }
 
   /**

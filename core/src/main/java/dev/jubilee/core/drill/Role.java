@@ -33,6 +33,10 @@ public enum Role {
   /** How some schools treat the neck. */
   NECK_ROLLS,
 
+  /** What leads up to running where technique drills are the raise. */
+  SKILL_MARCH,
+  SKILL_SKIP,
+
   /** Short rises within an easy raise. */
   RISE_RUN,
   RISE_RIDE,

@@ -59,6 +59,9 @@ record Drafting(
   /** From this on a race begins as steadily as it goes on; common practice. */
   private static final Duration LONG_RACE = Duration.ofMinutes(10);
 
+  /** s; nobody jogs for 104 of them. */
+  private static final int ROUND = 15;
+
   /** Seconds beyond the drills themselves for getting into them; Jubilee modelling choice. */
   private static final int GETTING_READY = 30;
 
@@ -105,6 +108,8 @@ record Drafting(
     Skeleton skeleton =
         new Skeleton(
             library, request.approach().first(), circumstances.conditions().group(), items);
+    List<String> raised = items.stream().map(PlanItem::drillId).toList();
+    possible = possible.stream().filter(d -> !raised.contains(d.id())).toList();
     // What the build and the raise could not use goes to the drills.
     int left = Math.max(0, minutes.total() - skeleton.seconds());
     double share = onLand == 0 ? 1 : onLand;
@@ -182,6 +187,11 @@ record Drafting(
     if (walk.isPresent()) {
       items.add(walk.get());
       seconds -= walk.get().seconds();
+    }
+    List<PlanItem> skills = walk.isPresent() ? List.of() : raise.skillsBefore(main, seconds);
+    items.addAll(skills);
+    if (!skills.isEmpty()) {
+      seconds = (seconds - PlanItem.seconds(skills)) / ROUND * ROUND;
     }
     items.addAll(raise.stages(main, Math.max(30, seconds)));
     return items;

@@ -97,6 +97,20 @@ class SchoolsTest {
     assertThat(drills.in(WarmUpPart.RELEASE)).isEmpty();
   }
 
+  /** Marched, then skipped, then run: no jog before the drills that are the warm-up. */
+  @ParameterizedTest
+  @MethodSource("hardDays")
+  void whereDrillsAreTheWarmUpRunnersMarchAndSkipBeforeTheyRun(Day day) {
+    Plan drills = plan(day, First.DRILLS);
+    List<String> ids = drills.items().stream().map(PlanItem::drillId).toList();
+    boolean runs = day.sport() == Sport.RUN && day.kind() != SessionKind.GYM;
+    if (runs && day.kind() != SessionKind.JUMPS) {
+      assertThat(ids).startsWith("a-march", "skip-forward-back").contains("easy-jog");
+      assertThat(ids.indexOf("easy-jog")).isEqualTo(2);
+    }
+    assertThat(ids.stream().filter("a-march"::equals).count()).isLessThanOrEqualTo(1);
+  }
+
   private static final List<BodyRegion> FROM_THE_ANKLES_UP =
       List.of(
           BodyRegion.ANKLES,
