@@ -78,6 +78,13 @@ export function FilePanel({ block }: { block: BlockView }) {
         >
           Save as table
         </Link>
+        <Link
+          textDecoration="underline"
+          href={`/api/blocks/${block.id}/warm-ups.csv`}
+          download="warm-ups.csv"
+        >
+          Save warm-ups as table
+        </Link>
       </Flex>
       <Textarea
         aria-label="Or paste it here"

@@ -404,6 +404,16 @@ class BlockApiTest {
     JsonNode read = JSON.readTree(coach.post(path(block, "/import/preview"), events).body());
     assertThat(read.get("lines").size()).isEqualTo(7);
     assertThat(read.get("lines")).allMatch(l -> l.get("outcome").asString().equals("SAME"));
+
+    // The warm-ups are in both files: when they begin, where, how long and what is done.
+    assertThat(calendar.body().replace("\r\n ", ""))
+        .contains("SUMMARY:Warm-up: ", "LOCATION:track", "UID:warm-up-", "T−");
+    HttpResponse<String> items = coach.get(path(block, "/warm-ups.csv"));
+    assertThat(items.statusCode()).isEqualTo(200);
+    List<String> lines = items.body().lines().toList();
+    assertThat(lines.get(0)).startsWith("date,start,group,session,place,athlete,begins");
+    assertThat(lines.size()).isGreaterThan(7 * 4);
+    assertThat(lines).anyMatch(l -> l.contains(",raise,") && l.contains(",track,"));
   }
 
   @Test

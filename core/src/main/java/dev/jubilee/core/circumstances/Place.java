@@ -3,6 +3,7 @@ package dev.jubilee.core.circumstances;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.quantity.Distance;
 import java.util.EnumSet;
+import java.util.Locale;
 import java.util.Set;
 
 /** Where the warm-up is done, with what is usually found there. */
@@ -45,6 +46,11 @@ public enum Place {
 
   public String words() {
     return words;
+  }
+
+  /** As it is written in a list: pool deck. */
+  public String inWords() {
+    return name().toLowerCase(Locale.ROOT).replace('_', ' ');
   }
 
   /** Longest straight that may be moved along at speed. */

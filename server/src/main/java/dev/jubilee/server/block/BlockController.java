@@ -175,4 +175,9 @@ class BlockController {
   String exportTable(@AuthenticationPrincipal SignedIn coach, @PathVariable UUID id) {
     return blocks.write(coach, id, Imports.Format.CSV);
   }
+
+  @GetMapping(path = "/{id}/warm-ups.csv", produces = "text/csv;charset=UTF-8")
+  String exportWarmUps(@PathVariable UUID id) {
+    return blocks.writeWarmUps(id);
+  }
 }

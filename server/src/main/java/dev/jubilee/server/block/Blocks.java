@@ -21,6 +21,7 @@ public class Blocks {
   private final BlockRunRepository runs;
   private final ClubRepository clubs;
   private final Imports imports;
+  private final BlockExport export;
   private final BlockViews views;
   private final ClubTime clubTime;
 
@@ -31,6 +32,7 @@ public class Blocks {
       BlockRunRepository runs,
       ClubRepository clubs,
       Imports imports,
+      BlockExport export,
       BlockViews views,
       ClubTime clubTime) {
     this.revisions = revisions;
@@ -39,6 +41,7 @@ public class Blocks {
     this.runs = runs;
     this.clubs = clubs;
     this.imports = imports;
+    this.export = export;
     this.views = views;
     this.clubTime = clubTime;
   }
@@ -177,7 +180,13 @@ public class Blocks {
 
   @Transactional(readOnly = true)
   String write(SignedIn coach, UUID id, Imports.Format format) {
-    return imports.write(coach, id, revisions.definition(revisions.row(id)), format);
+    return export.sessions(coach.clubId(), id, revisions.definition(revisions.row(id)), format);
+  }
+
+  /** Every item of every warm-up, as a table. */
+  @Transactional(readOnly = true)
+  String writeWarmUps(UUID id) {
+    return export.warmUps(id, revisions.definition(revisions.row(id)));
   }
 
   private BlockView view(BlockRow row) {

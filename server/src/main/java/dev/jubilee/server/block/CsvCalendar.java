@@ -137,7 +137,8 @@ final class CsvCalendar {
     return !cell.isEmpty() && FORMULA_SIGNS.indexOf(cell.charAt(0)) >= 0;
   }
 
-  private static String disarmed(String cell) {
+  /** The cell so that no spreadsheet computes it. */
+  static String disarmed(String cell) {
     return cell != null && isFormula(cell) ? DISARMED + cell : cell;
   }
 
@@ -159,7 +160,7 @@ final class CsvCalendar {
             s.startsAt().toLocalTime(),
             disarmed(groups.get(entry.getKey())),
             disarmed(s.title()),
-            s.place(),
+            s.place().inWords(),
             s.minutes());
       }
     } catch (IOException e) {

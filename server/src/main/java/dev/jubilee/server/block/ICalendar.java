@@ -1,21 +1,28 @@
 package dev.jubilee.server.block;
 
+import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
+import dev.jubilee.core.warmup.GivenItem;
+import dev.jubilee.server.prescription.WarmUpLists.Listed;
 import dev.jubilee.server.session.SessionDetails;
 import java.io.IOException;
 import java.io.StringReader;
 import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
+import java.time.temporal.ChronoUnit;
 import java.time.temporal.Temporal;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Calendar;
@@ -24,13 +31,17 @@ import net.fortuna.ical4j.model.Property;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.Categories;
 import net.fortuna.ical4j.model.property.DateProperty;
+import net.fortuna.ical4j.model.property.Description;
 import net.fortuna.ical4j.model.property.Location;
 import net.fortuna.ical4j.model.property.ProdId;
 import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import net.fortuna.ical4j.util.CompatibilityHints;
 
-/** Sessions as a calendar (RFC 5545): the summary is the shorthand, the category the group. */
+/**
+ * Sessions as a calendar (RFC 5545): the summary is the shorthand, the category the group. Each
+ * warm-up is an entry of its own before its session, which is not read again.
+ */
 final class ICalendar {
   /** How long an event is drawn; the shorthand says what is really done. */
   private static final Duration DRAWN = Duration.ofHours(1);
@@ -42,6 +53,9 @@ final class ICalendar {
     // Time zones are those of the file and of this machine; nothing is fetched.
     System.setProperty("net.fortuna.ical4j.timezone.update.enabled", "false");
   }
+
+  /** Begins the id of an entry that is a warm-up. */
+  private static final String WARM_UP = "warm-up-";
 
   private ICalendar() {}
 
@@ -66,6 +80,9 @@ final class ICalendar {
     int number = 0;
     for (VEvent event : events) {
       number++;
+      if (text(event, Property.UID).startsWith(WARM_UP)) {
+        continue;
+      }
       for (CalendarEntry entry : entries(event, number, zone, from, until, moved, written)) {
         if (entry.id().isEmpty() || seen.add(entry.id())) {
           entries.add(entry);
@@ -181,20 +198,63 @@ final class ICalendar {
     return property.map(Property::getValue).map(String::strip).orElse("");
   }
 
-  /** Writes sessions, in universal time, so that no reader needs to know a time zone. */
-  static String write(
-      Map<String, SessionDetails> sessions, Map<String, String> groups, ZoneId zone) {
+  /** Writes sessions and warm-ups, in universal time, so that no reader needs to know a zone. */
+  static String write(BlockContents contents, ZoneId zone) {
     Calendar calendar = new Calendar();
     calendar.add(new ProdId("-//Jubilee//Sessions//EN"));
     calendar.add(ImmutableVersion.VERSION_2_0);
-    for (Map.Entry<String, SessionDetails> entry : sessions.entrySet()) {
+    for (Map.Entry<String, SessionDetails> entry : contents.sessions().entrySet()) {
       SessionDetails s = entry.getValue();
+      String group = contents.groups().get(entry.getKey());
       VEvent event = new VEvent(s.startsAt().atZone(zone).toInstant(), DRAWN, s.title());
       event.add(new Uid(entry.getKey()));
-      event.add(new Location(s.place().name()));
-      event.add(new Categories(groups.get(entry.getKey())));
+      event.add(new Location(s.place().inWords()));
+      event.add(new Categories(group));
+      List<Listed> warmUps = contents.warmUps().get(entry.getKey());
+      if (!warmUps.isEmpty()) {
+        calendar.add(warmUp(entry.getKey(), s, group, warmUps, zone));
+      }
       calendar.add(event);
     }
     return calendar.toString();
+  }
+
+  /** From when the first athlete begins to when the last one starts, with each one's list. */
+  private static VEvent warmUp(
+      String id, SessionDetails session, String group, List<Listed> warmUps, ZoneId zone) {
+    LocalDateTime begins =
+        warmUps.stream().map(Listed::beginsAt).min(Comparator.naturalOrder()).orElseThrow();
+    LocalDateTime ends =
+        warmUps.stream().map(Listed::startsAt).max(Comparator.naturalOrder()).orElseThrow();
+    VEvent event =
+        new VEvent(
+            begins.atZone(zone).toInstant(),
+            Duration.between(begins.atZone(zone), ends.atZone(zone)),
+            "Warm-up: " + session.title());
+    event.add(new Uid(WARM_UP + id));
+    event.add(new Location(session.place().inWords()));
+    event.add(new Categories(group));
+    event.add(
+        new Description(warmUps.stream().map(ICalendar::list).collect(Collectors.joining("\n\n"))));
+    return event;
+  }
+
+  private static String list(Listed one) {
+    StringBuilder list = new StringBuilder();
+    list.append(one.athlete())
+        .append(": ")
+        .append(one.beginsAt().toLocalTime().truncatedTo(ChronoUnit.MINUTES))
+        .append(", ")
+        .append(Bounds.clock(one.warmUp().seconds()))
+        .append(" min");
+    for (GivenItem item : one.warmUp().items()) {
+      list.append("\nT−")
+          .append(Bounds.clock(item.startsBefore()))
+          .append(' ')
+          .append(item.item().name())
+          .append(", ")
+          .append(item.item().dose().words().metric());
+    }
+    return list.toString();
   }
 }

@@ -29,7 +29,6 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -76,7 +75,7 @@ class Imports {
   /** A file as it was understood. */
   record Understanding(List<ImportLine> lines, int faulty) {}
 
-  private static final String OWN_ID = "@jubilee";
+  static final String OWN_ID = "@jubilee";
   private static final int USUAL_MINUTES = 30;
   private static final int USUAL_TEMPERATURE = 12;
 
@@ -333,9 +332,8 @@ class Imports {
     if (text.isEmpty()) {
       return before.map(SessionDetails::place).orElseGet(() -> Profiles.of(sport).place());
     }
-    String name = text.strip().toUpperCase(Locale.ROOT).replace(' ', '_');
     return Arrays.stream(Place.values())
-        .filter(p -> p.name().equals(name))
+        .filter(p -> p.inWords().equalsIgnoreCase(text.strip().replace('_', ' ')))
         .findFirst()
         .orElseThrow(
             () ->
@@ -343,35 +341,8 @@ class Imports {
                     "place",
                     text,
                     Arrays.stream(Place.values())
-                        .map(p -> p.name().toLowerCase(Locale.ROOT).replace('_', ' '))
+                        .map(Place::inWords)
                         .collect(Collectors.joining(", "))));
-  }
-
-  /** All sessions of the block's athletes that a block or an import made, as a file. */
-  @Transactional(readOnly = true)
-  public String write(SignedIn coach, UUID blockId, BlockDefinition definition, Format format) {
-    Map<String, SessionDetails> all = new LinkedHashMap<>();
-    Map<String, String> groups = new HashMap<>();
-    List<SessionRow> rows = new ArrayList<>();
-    rows.addAll(sessions.madeBy(SessionSource.patternOf(blockId)));
-    rows.addAll(sessions.madeBy(SessionSource.filesOf(blockId)));
-    rows.sort((a, b) -> a.startsAt().compareTo(b.startsAt()));
-    rows.removeIf(SessionRow::isRemoved);
-    for (SessionRow row : rows) {
-      String id = row.id() + OWN_ID;
-      all.put(id, sessions.details(row));
-      groups.put(
-          id,
-          definition.groups().stream()
-              .filter(g -> row.athleteIds().stream().anyMatch(g.athleteIds()::contains))
-              .map(BlockDefinition.Group::name)
-              .findFirst()
-              .orElse(""));
-    }
-    ZoneId zone = clubTime.zone(coach.clubId());
-    return format == Format.CSV
-        ? CsvCalendar.write(all, groups)
-        : ICalendar.write(all, groups, zone);
   }
 
   private Optional<SessionRow> own(String id) {

@@ -65,7 +65,12 @@ class ICalendarTest {
     sessions.put("a@jubilee", session(summer, "6 x 1000 @ 5k, 90 s jog"));
     sessions.put("b@jubilee", session(winter, "3 x 10 min threshold; \"steady\"\nthen home"));
     String text =
-        ICalendar.write(sessions, Map.of("a@jubilee", "Runners", "b@jubilee", "Runners"), LONDON);
+        ICalendar.write(
+            new BlockContents(
+                sessions,
+                Map.of("a@jubilee", "Runners", "b@jubilee", "Runners"),
+                Map.of("a@jubilee", List.of(), "b@jubilee", List.of())),
+            LONDON);
 
     List<biweekly.component.VEvent> events = Biweekly.parse(text).first().getEvents();
     assertThat(events).hasSize(2);
