@@ -68,7 +68,7 @@ abstract class Check {
     return finding(what + " Warm-up moved to " + place + ".", why)
         .with(
             new Remedy(
-                "Move the session to " + place,
+                "Move it to " + place,
                 new Edit.ChangeCircumstances(now.withMovedFrom(Optional.empty()))));
   }
 
