@@ -1,5 +1,7 @@
 package dev.jubilee.server.block;
 
+import dev.jubilee.core.quantity.Bounds;
+import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.server.club.ClubTime;
 import dev.jubilee.server.prescription.WarmUpLists;
 import dev.jubilee.server.prescription.WarmUpLists.Listed;
@@ -7,6 +9,7 @@ import dev.jubilee.server.session.SessionDetails;
 import dev.jubilee.server.session.SessionRow;
 import dev.jubilee.server.session.SessionSource;
 import dev.jubilee.server.session.Sessions;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -30,27 +33,46 @@ class BlockExport {
 
   /** All sessions of the block's athletes that a block or an import made, to be read again. */
   String sessions(UUID clubId, UUID blockId, BlockDefinition definition, Imports.Format format) {
-    BlockContents contents = contents(blockId, definition);
-    return format == Imports.Format.CSV
-        ? CsvCalendar.write(contents.sessions(), contents.groups())
-        : ICalendar.write(contents, clubTime.zone(clubId));
+    List<SessionRow> rows = rows(blockId);
+    if (format == Imports.Format.CSV) {
+      BlockContents contents = contents(rows, List.of(), definition);
+      return CsvCalendar.write(contents.sessions(), contents.groups());
+    }
+    // Nobody puts yesterday's warm-up into a calendar.
+    LocalDateTime today = clubTime.today(clubId).atStartOfDay();
+    List<SessionRow> toCome = rows.stream().filter(r -> !r.startsAt().isBefore(today)).toList();
+    return ICalendar.write(contents(rows, toCome, definition), clubTime.zone(clubId));
   }
 
-  /** Every item of every warm-up, a line each. */
+  /**
+   * Every item of every warm-up, a line each.
+   *
+   * @throws OutOfRangeException where there are more than {@value WarmUpLists#MOST}
+   */
   String warmUps(UUID blockId, BlockDefinition definition) {
-    return WarmUpTable.write(contents(blockId, definition));
+    List<SessionRow> rows = rows(blockId);
+    Bounds.within("warm-ups", lists.count(rows), 0, WarmUpLists.MOST, "in a file");
+    return WarmUpTable.write(contents(rows, rows, definition));
   }
 
-  private BlockContents contents(UUID blockId, BlockDefinition definition) {
+  private List<SessionRow> rows(UUID blockId) {
     List<SessionRow> rows = new ArrayList<>();
     rows.addAll(sessions.madeBy(SessionSource.patternOf(blockId)));
     rows.addAll(sessions.madeBy(SessionSource.filesOf(blockId)));
     rows.sort((a, b) -> a.startsAt().compareTo(b.startsAt()));
     rows.removeIf(SessionRow::isRemoved);
+    return rows;
+  }
+
+  /**
+   * @param withWarmUps those of the sessions whose warm-ups are wanted as well
+   */
+  private BlockContents contents(
+      List<SessionRow> rows, List<SessionRow> withWarmUps, BlockDefinition definition) {
     Map<UUID, SessionDetails> details = new HashMap<>();
     rows.forEach(row -> details.put(row.id(), sessions.details(row)));
     Map<UUID, List<Listed>> listed =
-        lists.of(rows, (session, athlete) -> details.get(session).startOf(athlete));
+        lists.of(withWarmUps, (session, athlete) -> details.get(session).startOf(athlete));
     BlockContents contents =
         new BlockContents(new LinkedHashMap<>(), new HashMap<>(), new HashMap<>());
     for (SessionRow row : rows) {

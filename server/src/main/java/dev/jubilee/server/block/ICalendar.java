@@ -2,7 +2,7 @@ package dev.jubilee.server.block;
 
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
-import dev.jubilee.core.warmup.GivenItem;
+import dev.jubilee.server.prescription.WarmUpLists.Line;
 import dev.jubilee.server.prescription.WarmUpLists.Listed;
 import dev.jubilee.server.session.SessionDetails;
 import java.io.IOException;
@@ -245,9 +245,9 @@ final class ICalendar {
         .append(": ")
         .append(one.beginsAt().toLocalTime().truncatedTo(ChronoUnit.MINUTES))
         .append(", ")
-        .append(Bounds.clock(one.warmUp().seconds()))
+        .append(Bounds.clock(one.seconds()))
         .append(" min");
-    for (GivenItem item : one.warmUp().items()) {
+    for (Line item : one.lines()) {
       list.append("\nT−")
           .append(Bounds.clock(item.startsBefore()))
           .append(' ')

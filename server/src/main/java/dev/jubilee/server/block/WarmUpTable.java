@@ -3,7 +3,7 @@ package dev.jubilee.server.block;
 import dev.jubilee.core.intensity.Target;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.sport.TargetMetric;
-import dev.jubilee.core.warmup.GivenItem;
+import dev.jubilee.server.prescription.WarmUpLists.Line;
 import dev.jubilee.server.prescription.WarmUpLists.Listed;
 import dev.jubilee.server.session.SessionDetails;
 import java.io.IOException;
@@ -42,7 +42,7 @@ final class WarmUpTable {
         new CSVPrinter(text, CSVFormat.RFC4180.builder().setHeader(COLUMNS).get())) {
       for (String id : contents.sessions().keySet()) {
         for (Listed one : contents.warmUps().get(id)) {
-          for (GivenItem item : one.warmUp().items()) {
+          for (Line item : one.lines()) {
             print(printer, contents.sessions().get(id), contents.groups().get(id), one, item);
           }
         }
@@ -54,7 +54,7 @@ final class WarmUpTable {
   }
 
   private static void print(
-      CSVPrinter printer, SessionDetails session, String group, Listed one, GivenItem given)
+      CSVPrinter printer, SessionDetails session, String group, Listed one, Line given)
       throws IOException {
     PlanItem item = given.item();
     boolean hasTarget = item.target().filter(t -> t.metric() != TargetMetric.FEEL).isPresent();

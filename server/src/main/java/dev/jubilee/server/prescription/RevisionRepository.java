@@ -47,6 +47,18 @@ public interface RevisionRepository extends JpaRepository<RevisionRow, UUID> {
         and r.prescriptionId = p.id and r.number = p.currentRevision""")
   List<Current> findCurrentInputs(Collection<UUID> ids);
 
+  /** What was given, as it is stored: no entity, so that a long list of them is not kept. */
+  record CurrentOutcome(UUID prescriptionId, String inputs, String outcome) {}
+
+  @Query(
+      """
+      select new dev.jubilee.server.prescription.RevisionRepository$CurrentOutcome(
+        r.prescriptionId, r.inputs, r.outcome)
+      from RevisionRow r, PrescriptionRow p
+      where p.id in :ids
+        and r.prescriptionId = p.id and r.number = p.currentRevision""")
+  List<CurrentOutcome> findCurrentOutcomes(Collection<UUID> ids);
+
   /** What is drawn of a warm-up, with whose it is. */
   record CurrentSketch(UUID prescriptionId, UUID sessionId, UUID athleteId, String sketch) {}
 

@@ -62,6 +62,12 @@ class Snapshots {
     return given(revision, json.read(revision.inputs(), SnapshotV1.class).planned());
   }
 
+  /** What is stored of one, as it was given. */
+  GivenWarmUp given(RevisionRepository.CurrentOutcome stored) {
+    return json.read(stored.outcome(), OutcomeV1.class)
+        .toCore(json.read(stored.inputs(), SnapshotV1.class).planned());
+  }
+
   /** The same, where its items are known already. */
   GivenWarmUp given(RevisionRow revision, List<PlanItem> planned) {
     return json.read(revision.outcome(), OutcomeV1.class).toCore(planned);
