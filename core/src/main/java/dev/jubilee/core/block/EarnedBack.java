@@ -71,7 +71,7 @@ record EarnedBack(AthleteWeek before, Interruption.Kind kind) {
                             && decided.dose(l) <= before.dose(l)));
   }
 
-  /** A decision within it, whatever it was. */
+  /** The decision, cut down to what is allowed. */
   AthleteWeek within(AthleteWeek decided, RuleContext s) {
     AthleteWeek limited = decided;
     for (String ladder : s.blockAthlete().ladders()) {

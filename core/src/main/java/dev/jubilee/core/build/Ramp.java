@@ -41,7 +41,7 @@ public final class Ramp {
   /** Strides before races of more than an hour are no longer than this, s. */
   private static final int OF_A_LONG_RACE = 15;
 
-  /** Nobody begins above threshold after fewer, whatever they cost; common practice. */
+  /** Fewest efforts before a start above threshold, however costly; common practice. */
   private static final int FEWEST = 2;
 
   private final Demand demand;

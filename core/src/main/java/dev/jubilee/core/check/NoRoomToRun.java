@@ -31,7 +31,7 @@ final class NoRoomToRun extends Check {
     if (Kit.apparatusOf(session.sport()).isPresent()
         || session.kind().isOnLand()
         || !isHard(plan)
-        // Nobody is sent out again to where it cannot be done.
+        // Do not send them back out into weather that has just been ruled out.
         || circumstances.movedFrom().isPresent()
         || circumstances.isAnywhere(NoRoomToRun::canHoldPace)) {
       return List.of();

@@ -17,11 +17,12 @@ import java.util.stream.IntStream;
 
 /**
  * Moves a warm-up indoors where weather, air or ground forbid it outdoors, so that no plan is ever
- * computed for where nobody should be. The limits are published (wind chill, Environment Canada;
- * heat index, US NWS; air quality index, US EPA); what follows from them is common practice.
+ * computed for a place where no one should be. The limits are published (wind chill, Environment
+ * Canada; heat index, US NWS; air quality index, US EPA); what follows from them is common
+ * practice.
  */
 public final class Shelter {
-  /** A room is about so warm, whatever the weather, °C; common practice. */
+  /** Range of usual room temperatures, °C; common practice. */
   private static final int COOL_ROOM = 16;
 
   private static final int WARM_ROOM = 26;
@@ -49,7 +50,7 @@ public final class Shelter {
     return here.isUnsafe() || isBadAir || isTooSlippery(here, session);
   }
 
-  /** Nobody goes faster than a walk on mud or ice; on ice no one rides or climbs into a boat. */
+  /** On mud or ice, nothing faster than a walk; on ice, no riding and no launching a boat. */
   private static boolean isTooSlippery(Circumstances here, Session session) {
     boolean isSlippery =
         here.place().isOutdoors() && here.conditions().surface() == Conditions.Surface.SLIPPERY;

@@ -38,7 +38,7 @@ class BlockExport {
       BlockContents contents = contents(rows, List.of(), definition);
       return CsvCalendar.write(contents.sessions(), contents.groups());
     }
-    // Nobody puts yesterday's warm-up into a calendar.
+    // Past warm-ups would only clutter a calendar.
     LocalDateTime today = clubTime.today(clubId).atStartOfDay();
     List<SessionRow> toCome = rows.stream().filter(r -> !r.startsAt().isBefore(today)).toList();
     return ICalendar.write(contents(rows, toCome, definition), clubTime.zone(clubId));
