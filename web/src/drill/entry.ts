@@ -21,6 +21,7 @@ export const SKILLS: Record<string, string> = {
   "knee-lift": "knee lift",
   "quick-feet": "quick feet",
   clearance: "clearance",
+  landing: "landing",
   cadence: "cadence",
   "stroke-sequence": "stroke sequence",
   catch: "catch",

@@ -7,6 +7,7 @@ const target = (metric: Target["metric"], value: number): Target => ({
   value,
   perceivedExertion: 3,
   percentOfTop: 50,
+  gradient: 0,
   heartLow: 0,
   heartHigh: 0,
   ratePerMinute: 0,
@@ -34,6 +35,13 @@ describe("figures", () => {
     const mile = figures(target("PACE", 1000 / 240), true);
     expect([mile.main, mile.unit]).toEqual(["6:26", "/mile"]);
     expect(figures(target("SWIM_PACE", 1.0526), true).main).toBe("1:27");
+  });
+
+  // 5 m/s is 18 km/h; a mile is 1.609344 km.
+  it("sets a treadmill by speed and gradient", () => {
+    const belt = { ...target("TREADMILL", 5), gradient: 8 };
+    expect(figures(belt)).toEqual({ main: "18.0", unit: "km/h", more: ["8 % gradient"] });
+    expect(figures(belt, true).main).toBe("11.2");
   });
 
   it("gives a sprint as a share of the top, and easy work by its effort", () => {

@@ -64,6 +64,14 @@ function pace(target: Target, metres: number, unit: string): Figure {
   return { main: clock(seconds), unit, more };
 }
 
+/** As the belt's display has it: speed to the tenth, and gradient. */
+function onTreadmill(target: Target, inMiles: boolean): Figure {
+  const speed = (target.value * 3600) / (inMiles ? MILE : 1000);
+  const more = [`${target.gradient} % gradient`, ...heart(target)];
+  if (isFast(target)) more.push(`${target.percentOfTop} % of top`);
+  return { main: speed.toFixed(1), unit: inMiles ? "mph" : "km/h", more };
+}
+
 /** A margin below this is no better known than any watch tells. */
 const SURE = 0.03;
 
@@ -74,6 +82,8 @@ export function figures(target: Target, inMiles = measures() === "MILES"): Figur
   switch (target.metric) {
     case "PACE":
       return inMiles ? pace(target, MILE, "/mile") : pace(target, 1000, "/km");
+    case "TREADMILL":
+      return onTreadmill(target, inMiles);
     case "SWIM_PACE":
       return inMiles ? pace(target, HUNDRED_YARDS, "/100 yd") : pace(target, 100, "/100 m");
     case "POWER":
@@ -91,6 +101,7 @@ export function figures(target: Target, inMiles = measures() === "MILES"): Figur
       const effort = String(Math.round(target.perceivedExertion));
       if (isFast(target)) more.unshift(`effort ${effort} of 10`);
       if (target.ratePerMinute) more.unshift(`rate ${target.ratePerMinute}`);
+      if (target.gradient) more.unshift(`${target.gradient} % gradient`);
       return isFast(target)
         ? { main: String(target.percentOfTop), unit: "% of top", more }
         : { main: effort, unit: "of 10 effort", more };

@@ -91,6 +91,7 @@ export const KITS: Record<Kit, string> = {
   ROPE: "Rope",
   WRAP: "Elastic strip",
   HURDLES: "Low hurdles",
+  TREADMILL: "Treadmill",
   BIKE: "Bike",
   ROWER: "Boat or rower",
   POOL: "Pool or open water",

@@ -109,6 +109,29 @@ record BuildContext(
     return new GradedEffort(role, dose, target, recovery);
   }
 
+  /** A start as in the race: no pace to go by, but a share of the top. */
+  GradedEffort start(Role role, int seconds, double speed, Recovery recovery) {
+    Effort effort = anchors.model().effortOf(speed);
+    int percent = (int) Math.round(100 * speed / anchors.model().top());
+    return new GradedEffort(
+        role, new Dose.Timed(seconds, 1), Target.ofTop(percent, effort), recovery);
+  }
+
+  /** An effort on a treadmill, which is set and not felt. */
+  GradedEffort onTreadmill(Treadmill belt, Role role, Dose dose, Recovery recovery) {
+    double flat = belt.flat();
+    // However hard the climb, the belt is no faster than what results bear out.
+    Effort sure = anchors.model().effortOf(Math.min(flat, anchors.surest()));
+    Target target =
+        anchors
+            .target(sure, Duration.ofSeconds(dose.seconds()))
+            .onTreadmill(belt.speed(), belt.gradient())
+            .as(
+                anchors.model().effortOf(flat),
+                (int) Math.round(100 * flat / anchors.model().top()));
+    return new GradedEffort(role, dose, target, recovery);
+  }
+
   /**
    * A distance at a speed; without a result a speed is only relative, so the clock says how long.
    *

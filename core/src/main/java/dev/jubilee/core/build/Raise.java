@@ -129,7 +129,8 @@ public final class Raise {
 
   private boolean allowed(Drill drill) {
     boolean isPlay = drill.is(Role.TAG) || drill.is(Role.SHUTTLE_GAME);
-    boolean novice = drill.is(Role.EASY_JOG) && request.athlete().deconditioned();
+    boolean isJog = drill.is(Role.EASY_JOG) || drill.is(Role.TREADMILL_JOG);
+    boolean novice = isJog && request.athlete().deconditioned();
     // A minute of skipping is more contacts than any drill has.
     boolean lands =
         drill.contacts() * Math.min(longest(drill), demand.raiseSeconds())
@@ -146,7 +147,8 @@ public final class Raise {
   }
 
   private static boolean runs(Drill drill) {
-    return drill.isOf(Sport.RUN) && drill.position() == Position.TRAVELLING;
+    return drill.isOf(Sport.RUN)
+        && (drill.position() == Position.TRAVELLING || drill.kit().contains(Kit.TREADMILL));
   }
 
   /** Whether easy running would be slower than people run: then they walk and run in turn. */
@@ -167,7 +169,8 @@ public final class Raise {
     if (!isSore || !runs(main) || main.effort() <= WALKING || seconds < TWO_STAGES) {
       return Optional.empty();
     }
-    return library.find(Role.WALK).filter(this::allowed).map(walk -> stage(walk, WALKED_BEFORE, 0));
+    Role walk = request.isOnTreadmill() ? Role.TREADMILL_WALK : Role.WALK;
+    return library.find(walk).filter(this::allowed).map(d -> stage(d, WALKED_BEFORE, 0));
   }
 
   /** Walking and jogging want a straight to move along; rooms are for moving on the spot. */
@@ -272,7 +275,8 @@ public final class Raise {
    * @return empty for others, and in a short raise
    */
   private List<PlanItem> rises(int easy) {
-    Optional<Drill> rise = library.find(profile().rise()).filter(this::allowed);
+    Role role = request.isOnTreadmill() ? Role.RISE_TREADMILL : profile().rise();
+    Optional<Drill> rise = library.find(role).filter(this::allowed);
     if (!request.athlete().health().contains(HealthCondition.ASTHMA)
         || !request.session().kind().isHard()
         || easy < LEAST_WITH_RISES
@@ -350,6 +354,8 @@ public final class Raise {
       target = target.atRate(18 + (int) Math.round(2 * stageOf(shareOfCritical)));
     } else if (drill.kit().contains(Kit.BIKE) && isOwnMovement(drill)) {
       target = target.atRate(90);
+    } else if (drill.kit().contains(Kit.TREADMILL)) {
+      target = target.onTreadmill(target.value(), Treadmill.LIKE_FLAT);
     }
     return PlanItem.of(drill, new Dose.Timed(seconds, 1), target, Recovery.NONE)
         .withBlock(WarmUpPart.RAISE);

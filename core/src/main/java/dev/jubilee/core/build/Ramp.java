@@ -109,6 +109,9 @@ public final class Ramp {
     if (context.isSlippery()) {
       return BuildByFeel.onLand(context);
     }
+    if (context.request().isOnTreadmill()) {
+      return new TreadmillBuild(context);
+    }
     if (context.request().circumstances().lane().metres() >= Circumstances.LEAST_LANE) {
       return new RunBuild(context);
     }

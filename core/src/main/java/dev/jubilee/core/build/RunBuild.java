@@ -1,6 +1,7 @@
 package dev.jubilee.core.build;
 
 import dev.jubilee.core.circumstances.Circumstances;
+import dev.jubilee.core.drill.Dose;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Role;
 import dev.jubilee.core.plan.Recovery;
@@ -56,6 +57,20 @@ final class RunBuild implements BuildForm {
   /** Hill strides are short, m; common practice. */
   private static final double LONGEST_UPHILL = 50;
 
+  /** One or two real starts, of three efforts and more; what they take, s; common practice. */
+  private static final int EFFORTS_WITH_A_START = 3;
+
+  private static final int START = 5;
+  private static final int START_OVER_BARRIERS = 6;
+
+  /**
+   * Speed over barriers as a share of that on the flat: the best over 110 m and 100 m hurdles and
+   * 3000 m steeple beside those on the flat (from memory).
+   */
+  private static final double HURDLED = 0.85;
+
+  private static final double STEEPLED = 0.93;
+
   private final BuildContext context;
 
   RunBuild(BuildContext context) {
@@ -73,17 +88,41 @@ final class RunBuild implements BuildForm {
     for (int i = 0; i < count; i++) {
       double speed = top * EvenSteps.between(first, 1, i, count);
       boolean isOverBarrier = i >= count - overBarriers(count, brief);
-      efforts.add(
-          isUphill() && !isOverBarrier
-              ? uphill(distance, speed)
-              : context.at(
-                  speed,
-                  isOverBarrier ? overBarrier() : effort(),
-                  context.over(distance, speed, USUAL_SPEED),
-                  recovery(distance, speed, brief),
-                  0));
+      if (i == count - 1 && hasStart(count)) {
+        Role start = isOverBarrier ? Role.START_HURDLES : Role.START_RUN;
+        int seconds = isOverBarrier ? START_OVER_BARRIERS : START;
+        efforts.add(context.start(start, seconds, speed, recovery(distance, speed, brief)));
+      } else if (isOverBarrier) {
+        efforts.add(overBarrier(distance, speed, brief));
+      } else if (isUphill()) {
+        efforts.add(uphill(distance, speed));
+      } else {
+        Dose dose = context.over(distance, speed, USUAL_SPEED);
+        efforts.add(context.at(speed, effort(), dose, recovery(distance, speed, brief), 0));
+      }
     }
     return efforts;
+  }
+
+  /** As hard as on the flat, and as much slower as hurdlers are. */
+  private GradedEffort overBarrier(Distance distance, double flat, boolean brief) {
+    double share = context.kind() == SessionKind.HURDLES ? HURDLED : STEEPLED;
+    Dose dose = context.over(distance, share * flat, USUAL_SPEED);
+    return context
+        .at(flat, overBarrier(), dose, recovery(distance, flat, brief), 0)
+        .atPaceOf(share);
+  }
+
+  /** Before what is over in seconds the last effort is a start as in the race. */
+  private boolean hasStart(int count) {
+    boolean isFromBlocks =
+        context.kind() == SessionKind.HURDLES
+            || (context.kind() == SessionKind.TIME_TRIAL && context.isSprint());
+    return isFromBlocks
+        && count >= EFFORTS_WITH_A_START
+        && !isUphill()
+        && context.request().circumstances().lane().metres() >= RUN_UP
+        && context.allows(Role.START_RUN);
   }
 
   /** Sore calves stride on the flat. */

@@ -16,6 +16,9 @@ final class NoRoomToRun extends Check {
   private static final int HOLDS_PACE = 40;
 
   private static boolean canHoldPace(Circumstances c) {
+    if (c.hasTreadmill()) {
+      return true;
+    }
     int least = c.place().isOutdoors() ? Circumstances.LEAST_LANE : HOLDS_PACE;
     return c.lane().metres() >= least;
   }

@@ -90,10 +90,10 @@ public final class DrillMenu {
   private static final int OF_THE_SCHOOL = 10_000;
 
   /** Points for a drill that any length of the warm-up has; Jubilee modelling choice. */
-  private static final int MAINSTAY = 8_000;
+  private static final int MAINSTAY = 10_000;
 
   /** of what it brings by itself at the most, so that little is never favoured much. */
-  private static final double OF_ITS_GAIN = 0.3;
+  private static final double OF_ITS_GAIN = 0.4;
 
   /** Points for a drill that the coach wants in whatever dose: more than all else together. */
   private static final int LOCKED_OPEN = 10_000_000;

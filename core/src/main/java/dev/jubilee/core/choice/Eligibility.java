@@ -147,7 +147,7 @@ public final class Eligibility {
     boolean isWithLegs = drill.block().isChosen() && drill.isOfTheLegs();
     return drill.block() == WarmUpPart.TRANSITION
             || drill.isDoneSeated()
-            || (isTheSportItself && !isWithLegs)
+            || (isTheSportItself && !isWithLegs && !drill.kit().contains(Kit.TREADMILL))
         ? Optional.empty()
         : Optional.of("is done on the feet, and this athlete sits");
   }
@@ -166,6 +166,16 @@ public final class Eligibility {
       if (!circumstances.kit().contains(kit)) {
         return Optional.of("needs " + kit.words());
       }
+    }
+    if (drill.kit().contains(Kit.TREADMILL) && !circumstances.hasTreadmill()) {
+      return Optional.of("needs a treadmill indoors");
+    }
+    boolean isRunning =
+        drill.position() == Position.TRAVELLING
+            && !drill.block().isChosen()
+            && drill.isOf(request.session().sport());
+    if (isRunning && request.isOnTreadmill()) {
+      return Optional.of("is run on the treadmill here");
     }
     for (Kit kit : drill.kit()) {
       // Whoever rows or rides has a boat or bike; before work on land the machine is one for all.

@@ -187,13 +187,21 @@ public record Circumstances(
   public int stageFor(Sport sport) {
     return IntStream.rangeClosed(0, lastStage())
         .map(i -> lastStage() - i)
-        .filter(i -> at(i).allows(sport) && at(i).minutes() >= ROOM_TO_BUILD)
+        .filter(i -> at(i).canDo(sport) && at(i).minutes() >= ROOM_TO_BUILD)
         .findFirst()
         .orElse(lastStage());
   }
 
-  private boolean allows(Sport sport) {
-    return Kit.apparatusOf(sport).map(kit::contains).orElse(lane().metres() >= LEAST_LANE);
+  /** Whether there is what a sport is done on or in; for runners a straight or a treadmill. */
+  public boolean canDo(Sport sport) {
+    return Kit.apparatusOf(sport)
+        .map(kit::contains)
+        .orElse(hasTreadmill() || lane().metres() >= LEAST_LANE);
+  }
+
+  /** Whether runners have a treadmill; none stands outdoors. */
+  public boolean hasTreadmill() {
+    return kit.contains(Kit.TREADMILL) && !place.isOutdoors();
   }
 
   /** The whole as if all of it were done in one of its places. */

@@ -33,7 +33,10 @@ public final class Contacts {
           case INTERMEDIATE -> 110;
           case ADVANCED -> 140;
         };
-    boolean springy = session.kind().isSprinted() || session.kind() == SessionKind.JUMPS;
-    return springy ? whole : whole * 2 / 3;
+    if (session.kind() == SessionKind.JUMPS) {
+      // The session itself is of contacts.
+      return whole / 2;
+    }
+    return session.kind().isSprinted() ? whole : whole * 2 / 3;
   }
 }

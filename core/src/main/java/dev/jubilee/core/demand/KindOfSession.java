@@ -144,7 +144,7 @@ final class KindOfSession {
       case HURDLES ->
           "Sprint hurdles: the hurdle ladder from its foot, then build-ups to full speed.";
       case GYM -> "Gym: whole body, then warm-up sets of the first lift in place of build-ups.";
-      case JUMPS -> "Jumps: whole body, contacts, then approach jumps that rise.";
+      case JUMPS -> "Jumps: whole body, landings and contacts, then efforts that rise.";
     };
   }
 }

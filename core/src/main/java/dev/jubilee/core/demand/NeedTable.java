@@ -52,7 +52,7 @@ final class NeedTable {
           case GYM -> 0.4;
         });
     if (kind == SessionKind.JUMPS) {
-      needs.skill(Skill.POSTURE, 1).skill(Skill.KNEE_LIFT, 1);
+      needs.skill(Skill.POSTURE, 1).skill(Skill.KNEE_LIFT, 1).skill(Skill.LANDING, 3);
     }
     if (kind.isOverBarriers()) {
       needs.skill(Skill.CLEARANCE, 3).mobility(HIPS, 1.5).mobility(ADDUCTORS, 1);

@@ -3,7 +3,6 @@ package dev.jubilee.core.demand;
 import dev.jubilee.core.athlete.Athlete;
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.PriorExercise;
-import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.profile.WorkIntensity;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
@@ -74,11 +73,9 @@ final class Priming implements Adjustment {
   }
 
   private static boolean isPossible(Sport sport, Circumstances circumstances) {
-    boolean isAtHand =
-        Kit.apparatusOf(sport)
-            .map(circumstances.kit()::contains)
-            .orElse(circumstances.lane().metres() >= Circumstances.LEAST_LANE);
-    return isAtHand
+    boolean isOnTreadmill = sport.isOnFoot() && circumstances.hasTreadmill();
+    return circumstances.canDo(sport)
+        && !isOnTreadmill
         && 60 * circumstances.minutes() - circumstances.conditions().waitSeconds() >= ROOM
         && circumstances.feltTemperature() <= Circumstances.HOT
         && (!sport.isOnFoot() || !circumstances.isSlippery());

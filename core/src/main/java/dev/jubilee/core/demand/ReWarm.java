@@ -2,7 +2,6 @@ package dev.jubilee.core.demand;
 
 import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.circumstances.PriorExercise;
-import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.simulation.Ambient;
 import dev.jubilee.core.simulation.Arrival;
@@ -65,13 +64,7 @@ public final class ReWarm {
 
   /** The longest raise then, s. */
   public static int longestRaise(Session session, Circumstances circumstances) {
-    return canDoTheSport(session, circumstances) ? LONGEST : ON_THE_SPOT;
-  }
-
-  private static boolean canDoTheSport(Session session, Circumstances circumstances) {
-    return Kit.apparatusOf(session.sport())
-        .map(circumstances.kit()::contains)
-        .orElse(circumstances.lane().metres() >= Circumstances.LEAST_LANE);
+    return circumstances.canDo(session.sport()) ? LONGEST : ON_THE_SPOT;
   }
 
   /**
@@ -94,7 +87,7 @@ public final class ReWarm {
 
   /** What a session asks for then. */
   static DemandDraft of(DemandDraft draft, DemandContext context) {
-    boolean isOnTheSpot = !canDoTheSport(context.session(), context.circumstances());
+    boolean isOnTheSpot = !context.circumstances().canDo(context.session().sport());
     Body body = Body.of(context.athlete().physique());
     Ambient air = Ambient.of(context.circumstances());
     int begins = Math.min(context.circumstances().minutes(), LENGTH) * 60 + SETTLING;

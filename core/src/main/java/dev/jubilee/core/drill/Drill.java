@@ -170,6 +170,11 @@ public record Drill(
     return suits(sport) == OWN;
   }
 
+  /** Whether it is of the way over a barrier. */
+  public boolean isForBarriers() {
+    return serves.containsKey(new Need.Rehearsal(Skill.CLEARANCE));
+  }
+
   /** Whether the legs take part. */
   public boolean isOfTheLegs() {
     return regions.stream().anyMatch(BodyRegion::isOfTheLegs)

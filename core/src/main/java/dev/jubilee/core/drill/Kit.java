@@ -14,6 +14,7 @@ public enum Kit {
   ROPE("a skipping rope"),
   WRAP("an elastic strip"),
   HURDLES("low hurdles"),
+  TREADMILL("a treadmill"),
   BIKE("the bike", Sport.RIDE),
   ROWER("the boat or rowing machine", Sport.ROW),
   POOL("water to swim in", Sport.SWIM);
@@ -42,7 +43,7 @@ public enum Kit {
 
   /** The thing the session itself is done on or in, rather than an aid. */
   public boolean isApparatus() {
-    return sport.isPresent();
+    return sport.isPresent() || this == TREADMILL;
   }
 
   /** Whether one of it serves one person at a time. */

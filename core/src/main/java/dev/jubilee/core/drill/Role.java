@@ -13,6 +13,7 @@ public enum Role {
 
   /** Walked before sore legs run. */
   WALK,
+  TREADMILL_WALK,
 
   /** How children get warm: together, and alone. */
   TAG,
@@ -20,6 +21,7 @@ public enum Role {
 
   /** The easiest raise of each sport; what a sparing session is made of, too. */
   EASY_JOG,
+  TREADMILL_JOG,
   EASY_SPIN,
   EASY_ROW,
   EASY_SWIM,
@@ -42,6 +44,7 @@ public enum Role {
   RISE_RIDE,
   RISE_ROW,
   RISE_SWIM,
+  RISE_TREADMILL,
 
   /** Efforts of runners, from the easiest surface to barriers. */
   BUILD_UP_RUN,
@@ -49,6 +52,10 @@ public enum Role {
   HILL_STRIDE,
   STRIDE_BARRIER,
   BUILD_UP_HURDLES,
+  START_RUN,
+  START_HURDLES,
+  TREADMILL_STRIDE,
+  TREADMILL_CLIMB,
 
   /** Efforts of riders. */
   PRESSURE_STEP_RIDE,

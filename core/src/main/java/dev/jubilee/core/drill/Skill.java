@@ -4,6 +4,7 @@ package dev.jubilee.core.drill;
 public enum Skill {
   BALANCE("balance"),
   STIFFNESS("short, stiff ground contacts"),
+  LANDING("soft, steady landings"),
   POSTURE("tall running posture"),
   KNEE_LIFT("knee lift and quick recovery"),
   QUICK_FEET("foot speed"),

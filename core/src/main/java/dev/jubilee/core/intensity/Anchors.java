@@ -95,15 +95,21 @@ public record Anchors(
         .heartLow(general.heartLow())
         .heartHigh(general.heartHigh())
         .ratePerMinute(0)
+        .gradient(0)
         .spread(known ? spread : 0)
         .build();
   }
 
   /** Whether results bear it out: nobody is told to run a pace that only a guess stands for. */
   private boolean isSure(double intensity) {
+    return !sport.isOnFoot() || intensity <= surest();
+  }
+
+  /** The highest intensity that results bear out, W or m/s. */
+  public double surest() {
     return topMeasured
-        || !sport.isOnFoot()
-        || intensity <= Math.max(model.critical(), model.sustainable(RESTS_ON_SPRINT));
+        ? model.top()
+        : Math.max(model.critical(), model.sustainable(RESTS_ON_SPRINT));
   }
 
   /** The target for an effort in some other movement than the sport: feel and heart rate. */
@@ -122,6 +128,7 @@ public record Anchors(
         .heartLow(heart.get().atReserve(Math.max(0, share - HEART_BAND)))
         .heartHigh(heart.get().atReserve(share + HEART_BAND))
         .ratePerMinute(0)
+        .gradient(0)
         .spread(0)
         .build();
   }

@@ -13,6 +13,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param heartLow beats/min, or 0 when heart rate does not apply to so short an effort
  * @param heartHigh beats/min, or 0
  * @param ratePerMinute strokes or pedal turns a minute, or 0 when free
+ * @param gradient of the treadmill, %; 0 elsewhere
  * @param spread uncertainty of {@code value}, one standard deviation as a share of it; 0 for feel
  */
 @RecordBuilder
@@ -24,6 +25,7 @@ public record Target(
     int heartLow,
     int heartHigh,
     int ratePerMinute,
+    int gradient,
     double spread) {
 
   /** A target by feel alone. */
@@ -36,6 +38,7 @@ public record Target(
         .heartLow(0)
         .heartHigh(0)
         .ratePerMinute(0)
+        .gradient(0)
         .spread(0)
         .build();
   }
@@ -50,6 +53,7 @@ public record Target(
         .heartLow(0)
         .heartHigh(0)
         .ratePerMinute(0)
+        .gradient(0)
         .spread(0)
         .build();
   }
@@ -64,6 +68,7 @@ public record Target(
         .heartLow(0)
         .heartHigh(0)
         .ratePerMinute(0)
+        .gradient(0)
         .spread(0)
         .build();
   }
@@ -75,6 +80,26 @@ public record Target(
   /** The same effort where it means another figure, as a stroke has another pace. */
   public Target withValue(double figure) {
     return TargetBuilder.builder(this).value(figure).build();
+  }
+
+  /**
+   * The same effort on a treadmill.
+   *
+   * @param speed of the belt, m/s; kept only where there is a figure to go by
+   * @param percent its gradient
+   */
+  public Target onTreadmill(double speed, int percent) {
+    boolean hasFigure = metric == TargetMetric.PACE;
+    return TargetBuilder.builder(this)
+        .metric(hasFigure ? TargetMetric.TREADMILL : metric)
+        .value(hasFigure ? speed : value)
+        .gradient(percent)
+        .build();
+  }
+
+  /** The same figure where it is another effort, and another share of the top, per cent. */
+  public Target as(Effort other, int percent) {
+    return TargetBuilder.builder(this).effort(other).percentOfTop(percent).build();
   }
 
   public Target atRate(int perMinute) {

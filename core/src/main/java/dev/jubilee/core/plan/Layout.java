@@ -8,6 +8,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
  * The order of a plan's parts. On foot: release, raise, mobilise, activate, drills, build. With a
@@ -28,9 +29,7 @@ public final class Layout {
   public record Part(WarmUpPart block, boolean apparatus, Share share, Optional<SetUp> fixed) {
 
     public boolean holds(Drill drill) {
-      boolean isShared =
-          share == Share.ALL || drill.joint().isPresent() == (share == Share.OF_ONE_JOINT);
-      return drill.block() == block && SetUp.onApparatus(drill) == apparatus && isShared;
+      return drill.block() == block && SetUp.onApparatus(drill) == apparatus && share.holds(drill);
     }
 
     public Part with(SetUp setUp) {
@@ -40,9 +39,23 @@ public final class Layout {
 
   /** Which drills of a block a part holds. */
   public enum Share {
-    ALL,
-    OF_ONE_JOINT,
-    OTHERS
+    ALL(drill -> true),
+    OF_ONE_JOINT(drill -> drill.joint().isPresent()),
+    OTHERS(drill -> drill.joint().isEmpty()),
+    /** Walked and skipped before anything is fast. */
+    OF_BARRIERS(Drill::isForBarriers),
+    WITHOUT_BARRIERS(drill -> !drill.isForBarriers());
+
+    @SuppressWarnings("ImmutableEnumChecker")
+    private final Predicate<Drill> holds;
+
+    Share(Predicate<Drill> holds) {
+      this.holds = holds;
+    }
+
+    boolean holds(Drill drill) {
+      return holds.test(drill);
+    }
   }
 
   private static final Map<Approach.First, List<Part>> ORDERS = new EnumMap<>(Approach.First.class);
@@ -76,7 +89,8 @@ public final class Layout {
     Share mobilised = jointsFirst ? Share.OTHERS : Share.ALL;
     parts.add(new Part(WarmUpPart.MOBILISE, false, mobilised, Optional.empty()));
     parts.add(part(WarmUpPart.ACTIVATE, false));
-    parts.add(part(WarmUpPart.DRILL, false));
+    parts.add(new Part(WarmUpPart.DRILL, false, Share.OF_BARRIERS, Optional.empty()));
+    parts.add(new Part(WarmUpPart.DRILL, false, Share.WITHOUT_BARRIERS, Optional.empty()));
     parts.add(part(WarmUpPart.MOBILISE, true));
     parts.add(part(WarmUpPart.RAISE, true));
     parts.add(part(WarmUpPart.ACTIVATE, true));

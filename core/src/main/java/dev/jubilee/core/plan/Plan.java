@@ -59,6 +59,8 @@ public record Plan(
         switch (part) {
           case BUILD -> in(part).stream().limit(1).mapToInt(PlanItem::stage);
           case TRANSITION -> IntStream.of(all.lastStage());
+          // After the build one is only kept warm.
+          case RAISE -> IntStream.rangeClosed(0, Demand.stageOfTheBuild(request.session(), all));
           default -> IntStream.rangeClosed(0, all.lastStage());
         };
     return stages

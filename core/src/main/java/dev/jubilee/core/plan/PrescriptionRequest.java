@@ -82,6 +82,12 @@ public record PrescriptionRequest(
         .build();
   }
 
+  /** Whether its running is done on a treadmill. */
+  public boolean isOnTreadmill() {
+    boolean isRun = session.sport().isOnFoot() && !session.kind().isOnLand();
+    return isRun && circumstances.hasTreadmill();
+  }
+
   public PrescriptionRequest with(Circumstances other) {
     return withCircumstances(other);
   }

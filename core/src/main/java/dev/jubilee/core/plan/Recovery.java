@@ -18,6 +18,8 @@ public record Recovery(int seconds, Doing doing) {
     WALK_BACK("walk back"),
     JOG_BACK("jog back"),
     WALK_ABOUT("walk about"),
+    /** On a treadmill that is slowed down and flattened. */
+    WALK_ON("walk on"),
     SHAKE_OUT("shake out"),
     SHAKE_ARMS_OUT("shake the arms out"),
     SPIN("spin easily"),

@@ -3,6 +3,7 @@ package dev.jubilee.core.plan;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.drill.Position;
+import dev.jubilee.core.drill.WarmUpPart;
 import java.util.EnumSet;
 import java.util.Set;
 
@@ -67,8 +68,14 @@ public record SetUp(Posture posture, Set<Kit> worn, Set<Kit> fetched) {
     };
   }
 
+  /**
+   * Whether it is done on or in what one stays on until the start. Runners get off a treadmill for
+   * the drills, and on again for the build.
+   */
   public static boolean onApparatus(Drill drill) {
-    return drill.position() == Position.MACHINE || drill.position() == Position.WATER;
+    boolean isJogged = drill.block() == WarmUpPart.RAISE && drill.kit().contains(Kit.TREADMILL);
+    return !isJogged
+        && (drill.position() == Position.MACHINE || drill.position() == Position.WATER);
   }
 
   /** Seconds from this set-up to another. */

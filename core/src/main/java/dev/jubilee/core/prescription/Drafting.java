@@ -62,9 +62,6 @@ record Drafting(
   /** s; nobody jogs for 104 of them. */
   private static final int ROUND = 15;
 
-  /** Seconds beyond the drills themselves for getting into them; Jubilee modelling choice. */
-  private static final int GETTING_READY = 30;
-
   /** All but the drills. */
   Draft draft() {
     Ramp ramp = new Ramp(request, library, anchors, demand);
@@ -113,10 +110,13 @@ record Drafting(
     // What the build and the raise could not use goes to the drills.
     int left = Math.max(0, minutes.total() - skeleton.seconds());
     double share = onLand == 0 ? 1 : onLand;
+    // Short of time the drills have no more of it than there is with time enough.
+    int changes = skeleton.seconds() - PlanItem.seconds(items);
+    int gettingReady = Math.max(0, TimeBudget.overhead(onApparatus) - changes);
     return new Draft(
         skeleton,
         new DrillRoom(library, request, demand, locked, skeleton, possible),
-        (int) (share * Math.min(left, demand.menuTotal() + GETTING_READY)));
+        (int) (share * Math.min(left, demand.menuTotal() + gettingReady)));
   }
 
   /**

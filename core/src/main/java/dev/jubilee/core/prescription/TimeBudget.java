@@ -42,6 +42,8 @@ record TimeBudget(int total, int raise, int menu, int build, int transition) {
   /** Getting on to a machine or into the water, and off it. */
   private static final int APPARATUS = 60;
 
+  private static final int ON_LAND = 10;
+
   /**
    * @param leastRaise s, as far as the menu can give it
    * @param isBuildFirst whether the build has its time before any drill does
@@ -57,7 +59,7 @@ record TimeBudget(int total, int raise, int menu, int build, int transition) {
     int available = 60 * circumstances.minutes();
     int wait = circumstances.conditions().waitSeconds();
     int longest = circumstances.longestRaise();
-    int overhead = onApparatus ? APPARATUS : 10;
+    int overhead = overhead(onApparatus);
     int ideal =
         demand.raiseSeconds()
             + demand.menuTotal()
@@ -68,10 +70,12 @@ record TimeBudget(int total, int raise, int menu, int build, int transition) {
     if (total >= ideal) {
       int extra = total - ideal;
       // More of the same rather than something new.
-      int raise = Math.min(longest, demand.raiseSeconds() + extra / 3);
+      int exact = Math.min(longest, demand.raiseSeconds() + extra / 3);
+      int raise = toHalfMinute(exact);
       int menu = demand.menuTotal() + Math.min(extra / 3, Math.max(240, demand.menuTotal() / 2));
-      return new TimeBudget(
-          total, toHalfMinute(raise), menu, buildSeconds, demand.transitionSeconds());
+      // Rounding takes nothing from the drills where there are minutes left.
+      int rounded = Math.min(available, total + Math.max(0, raise - exact));
+      return new TimeBudget(rounded, raise, menu, buildSeconds, demand.transitionSeconds());
     }
     // The wait stands as it was entered; all else shares what it leaves.
     double scale = (double) (total - wait) / (ideal - wait);
@@ -97,6 +101,11 @@ record TimeBudget(int total, int raise, int menu, int build, int transition) {
         menu,
         (int) Math.round(build),
         Math.max(wait, toFive(transition)));
+  }
+
+  /** What getting from one thing to the next adds to raise, build and transition, s. */
+  static int overhead(boolean onApparatus) {
+    return onApparatus ? APPARATUS : ON_LAND;
   }
 
   /** A long raise and a build with long rests never push out all mobility where there is time. */

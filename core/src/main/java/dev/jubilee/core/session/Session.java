@@ -1,8 +1,6 @@
 package dev.jubilee.core.session;
 
 import dev.jubilee.core.drill.Drill;
-import dev.jubilee.core.drill.Need;
-import dev.jubilee.core.drill.Skill;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.quantity.OutOfRangeException;
 import dev.jubilee.core.sport.Sport;
@@ -81,9 +79,7 @@ public record Session(
    * Whether the ladder that a drill stands on is climbed from its foot: before barriers, theirs.
    */
   public boolean climbs(Drill drill) {
-    return kind.isOverBarriers()
-        && drill.rung().isPresent()
-        && drill.serves().containsKey(new Need.Rehearsal(Skill.CLEARANCE));
+    return kind.isOverBarriers() && drill.rung().isPresent() && drill.isForBarriers();
   }
 
   public Session {

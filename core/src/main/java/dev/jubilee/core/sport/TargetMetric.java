@@ -4,6 +4,8 @@ package dev.jubilee.core.sport;
 public enum TargetMetric {
   /** Speed in m/s, shown as minutes per kilometre or mile. */
   PACE,
+  /** Speed of a treadmill in m/s, shown in km/h or mph with its gradient. */
+  TREADMILL,
   /** Power in W. */
   POWER,
   /** Power in W on the rowing machine, shown with the split per 500 m. */

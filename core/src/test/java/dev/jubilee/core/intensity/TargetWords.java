@@ -14,6 +14,7 @@ public final class TargetWords {
     List<String> words = new ArrayList<>();
     switch (target.metric()) {
       case PACE -> words.add(clock(1000 / target.value()) + " /km");
+      case TREADMILL -> words.add(String.format(Locale.ROOT, "%.1f km/h", 3.6 * target.value()));
       case SWIM_PACE -> words.add(clock(100 / target.value()) + " /100 m");
       case POWER -> words.add(Math.round(target.value()) + " W");
       case SPLIT -> {
@@ -27,6 +28,9 @@ public final class TargetWords {
         }
         words.add(String.format(Locale.ROOT, "effort %.0f of 10", target.perceivedExertion()));
       }
+    }
+    if (target.gradient() > 0) {
+      words.add(target.gradient() + " %");
     }
     if (target.ratePerMinute() > 0) {
       words.add("rate " + target.ratePerMinute());

@@ -83,6 +83,40 @@ record Must(String words, Predicate<WarmUp> holds) {
         });
   }
 
+  /** All of them, each later than the one before. */
+  static Must oneAfterAnother(String... ids) {
+    return new Must(
+        List.of(ids) + " one after another",
+        w -> {
+          List<String> all = w.plan().items().stream().map(PlanItem::drillId).toList();
+          int last = -1;
+          for (String id : ids) {
+            int at = all.indexOf(id);
+            if (at <= last) {
+              return false;
+            }
+            last = at;
+          }
+          return true;
+        });
+  }
+
+  /** What is run is run on the belt, set by speed and gradient. */
+  static Must onTheBelt(int gradient) {
+    return new Must(
+        "on the belt, in the end at " + gradient + " %",
+        w ->
+            Stream.of(WarmUpPart.RAISE, WarmUpPart.BUILD)
+                    .flatMap(part -> w.plan().in(part).stream())
+                    .allMatch(
+                        i ->
+                            i.target()
+                                .filter(t -> t.metric() == TargetMetric.TREADMILL)
+                                .filter(t -> t.value() <= 20 / 3.6 && t.gradient() >= 1)
+                                .isPresent())
+                && last(w).target().orElseThrow().gradient() == gradient);
+  }
+
   static Must has(String drillId) {
     return new Must("has " + drillId, w -> items(w).anyMatch(i -> i.drillId().equals(drillId)));
   }

@@ -28,6 +28,8 @@ import static dev.jubilee.core.prescription.Must.noRunBeyond;
 import static dev.jubilee.core.prescription.Must.not;
 import static dev.jubilee.core.prescription.Must.notFresh;
 import static dev.jubilee.core.prescription.Must.notWhy;
+import static dev.jubilee.core.prescription.Must.onTheBelt;
+import static dev.jubilee.core.prescription.Must.oneAfterAnother;
 import static dev.jubilee.core.prescription.Must.primed;
 import static dev.jubilee.core.prescription.Must.raise;
 import static dev.jubilee.core.prescription.Must.ratesUpTo;
@@ -252,6 +254,27 @@ class SituationsTest {
 
   private static List<Situation> barriers() {
     return List.of(
+        run("Decathlete, from bed: the ladder, then fast drills, then starts", SessionKind.HURDLES)
+            .over(110)
+            .by(Level.ADVANCED)
+            .comingFrom(ComingFrom.BED)
+            .degrees(12)
+            .with(Kit.HURDLES)
+            .within(50)
+            .must(
+                oneAfterAnother(
+                    "hurdle-walk-forward", "hurdle-trail-walking", "barrier-beside", "a-run"),
+                inOrder("build-up-run", "build-up-hurdles", "start-hurdles"),
+                restBeforeLast(120, 320),
+                noFault()),
+        run("Before jumps landings come first", SessionKind.JUMPS)
+            .at(Place.GYM)
+            .within(40)
+            // Half of a session's 110 (Potach & Chu, NSCA Essentials; half is common practice).
+            .must(
+                oneAfterAnother("jump-and-stick", "line-leaps", "approach-jump"),
+                contactsUpTo(55),
+                noFault()),
         run("Sprint hurdles: from walkovers to full speed", SessionKind.HURDLES)
             .over(110)
             .by(Level.ADVANCED)
@@ -400,6 +423,7 @@ class SituationsTest {
                 has("build-up-run"),
                 efforts(3, 5),
                 effortsLast(3, 9),
+                endsWith("standing-start-run"),
                 restBeforeLast(120, 300),
                 settles(5, 12)),
         run("400 m: two to four near race effort, minutes apart", SessionKind.TIME_TRIAL)
@@ -672,6 +696,27 @@ class SituationsTest {
                 12,
                 new Transfer(Transfer.Means.CHANGE, 2))
             .must(straightOnAfterTheWay(), caution("LAYERS"), efforts(3, 5)),
+        written(Sport.RUN, "8 x 10 s hill sprints / 2 min")
+            .at(Place.GYM)
+            .with(Kit.TREADMILL)
+            .onASlopeOf(8)
+            .within(30)
+            .must(
+                onTheBelt(8),
+                efforts(4, 5),
+                effortsLast(8, 10),
+                restBeforeLast(100, 320),
+                silent("NO_ROOM_TO_RUN")),
+        run("On a belt the flat is run at 1 % (Jones & Doust 1996)", SessionKind.INTERVALS)
+            .at(Place.LIVING_ROOM)
+            .with(Kit.TREADMILL)
+            .must(onTheBelt(1), efforts(4, 4), neverFalls(), noFault()),
+        run("With sore calves nobody climbs on the belt", SessionKind.INTERVALS)
+            .at(Place.GYM)
+            .with(Kit.TREADMILL)
+            .onASlopeOf(8)
+            .is(Severity.SORE, BodyRegion.CALVES)
+            .must(has("treadmill-stride"), not("treadmill-climb")),
         written(Sport.RUN, "6 x 800 / 2 min jog")
             .at(Place.GYM)
             .degrees(18)

@@ -83,16 +83,19 @@ final class WarmUpTable {
     double figure =
         switch (target.metric()) {
           case PACE -> 1000 / target.value();
+          case TREADMILL -> 3.6 * target.value();
           case SWIM_PACE -> 100 / target.value();
           case LOAD -> 100 * target.value();
           case POWER, SPLIT, FEEL -> target.value();
         };
-    return String.format(Locale.ROOT, "%.0f", figure);
+    return String.format(
+        Locale.ROOT, target.metric() == TargetMetric.TREADMILL ? "%.1f" : "%.0f", figure);
   }
 
   private static String unit(TargetMetric metric) {
     return switch (metric) {
       case PACE -> "s/km";
+      case TREADMILL -> "km/h";
       case SWIM_PACE -> "s/100 m";
       case POWER, SPLIT -> "W";
       case LOAD -> "% of the work load";

@@ -127,6 +127,7 @@ public record FollowView(
           0,
           0,
           target.ratePerMinute(),
+          target.gradient(),
           target.spread());
     }
   }

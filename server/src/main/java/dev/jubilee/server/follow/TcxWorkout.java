@@ -7,6 +7,7 @@ import dev.jubilee.core.recording.DeviceWorkout.Step;
 import dev.jubilee.core.sport.Sport;
 import java.io.StringWriter;
 import java.util.Locale;
+import java.util.Optional;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
@@ -92,7 +93,7 @@ final class TcxWorkout {
             && target.value() > 0
             && switch (target.metric()) {
               case PACE, SWIM_PACE -> true;
-              case POWER, SPLIT, LOAD, FEEL -> false;
+              case TREADMILL, POWER, SPLIT, LOAD, FEEL -> false;
             };
     if (isSpeed) {
       begin("Target", "Speed_t");
@@ -134,16 +135,22 @@ final class TcxWorkout {
     return String.format(Locale.ROOT, "%.3f", perSecond);
   }
 
-  /** With the power to aim at, which has no other place. */
+  /** With the figure to aim at that has no other place. */
   private static String named(Step step) {
     return step.target()
-        .filter(
+        .filter(t -> t.value() > 0)
+        .flatMap(
             t ->
                 switch (t.metric()) {
-                  case POWER, SPLIT -> t.value() > 0;
-                  case PACE, SWIM_PACE, LOAD, FEEL -> false;
+                  case POWER, SPLIT ->
+                      Optional.of(String.format(Locale.ROOT, "%.0f W ", t.value()));
+                  case TREADMILL ->
+                      Optional.of(
+                          String.format(
+                              Locale.ROOT, "%.1f km/h %d %% ", 3.6 * t.value(), t.gradient()));
+                  case PACE, SWIM_PACE, LOAD, FEEL -> Optional.empty();
                 })
-        .map(t -> Math.round(t.value()) + " W " + step.name())
+        .map(figure -> figure + step.name())
         .orElse(step.name());
   }
 

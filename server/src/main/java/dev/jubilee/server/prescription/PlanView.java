@@ -144,8 +144,8 @@ public record PlanView(
   }
 
   /**
-   * What to aim at; {@code value} is m/s or W as the metric says, 0 for feel; {@code spread} is its
-   * uncertainty as a share.
+   * What to aim at; {@code value} is m/s or W as the metric says, 0 for feel; {@code gradient} is a
+   * treadmill's, %; {@code spread} is its uncertainty as a share.
    */
   public record TargetView(
       TargetMetric metric,
@@ -155,6 +155,7 @@ public record PlanView(
       int heartLow,
       int heartHigh,
       int ratePerMinute,
+      int gradient,
       double spread) {
 
     public static TargetView of(Target t) {
@@ -166,6 +167,7 @@ public record PlanView(
           t.heartLow(),
           t.heartHigh(),
           t.ratePerMinute(),
+          t.gradient(),
           t.spread());
     }
 

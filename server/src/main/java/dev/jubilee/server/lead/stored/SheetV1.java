@@ -1,5 +1,6 @@
 package dev.jubilee.server.lead.stored;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.sport.Level;
@@ -33,5 +34,6 @@ public record SheetV1(SessionV1 session, List<ColumnV1> columns, List<RowV1> row
       int heartLow,
       int heartHigh,
       int ratePerMinute,
+      @JsonInclude(JsonInclude.Include.NON_DEFAULT) int gradient,
       double spread) {}
 }

@@ -198,6 +198,7 @@ public record OutcomeV1(
       int heartLow,
       int heartHigh,
       int ratePerMinute,
+      @JsonInclude(JsonInclude.Include.NON_DEFAULT) int gradient,
       double spread) {
     static TargetV1 of(Target t) {
       return new TargetV1(
@@ -208,6 +209,7 @@ public record OutcomeV1(
           t.heartLow(),
           t.heartHigh(),
           t.ratePerMinute(),
+          t.gradient(),
           t.spread());
     }
   }

@@ -518,6 +518,7 @@ public record SnapshotV1(Request request, List<Item> items) {
       int heartLow,
       int heartHigh,
       int ratePerMinute,
+      @JsonInclude(JsonInclude.Include.NON_DEFAULT) int gradient,
       double spread) {
 
     static TargetV1 of(Target t) {
@@ -529,6 +530,7 @@ public record SnapshotV1(Request request, List<Item> items) {
           t.heartLow(),
           t.heartHigh(),
           t.ratePerMinute(),
+          t.gradient(),
           t.spread());
     }
 
@@ -541,6 +543,7 @@ public record SnapshotV1(Request request, List<Item> items) {
           .heartLow(heartLow)
           .heartHigh(heartHigh)
           .ratePerMinute(ratePerMinute)
+          .gradient(gradient)
           .spread(spread)
           .build();
     }
