@@ -18,6 +18,7 @@ final class Adjustments {
           new OnASlope(),
           new ForStroke(),
           new ForSeated(),
+          new ForLift(),
           new AfterSitting(),
           new WhenNotFresh(),
           new WithoutApparatus(),

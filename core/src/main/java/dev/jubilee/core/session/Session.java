@@ -21,6 +21,7 @@ import java.util.Optional;
  * @param aim how hard the first hard effort is meant to be, where the coach wrote it
  * @param rate strokes or pedal turns a minute of the first hard effort, 10 to 250, where the coach
  *     wrote it
+ * @param bar how the first lift is held, in the gym, where the coach wrote which lift it is
  */
 @RecordBuilder
 public record Session(
@@ -31,7 +32,8 @@ public record Session(
     Optional<Duration> effortTime,
     Optional<Stroke> stroke,
     Optional<Aim> aim,
-    Optional<Integer> rate)
+    Optional<Integer> rate,
+    Optional<BarHold> bar)
     implements SessionBuilder.With {
 
   /** Longest first effort as a distance, m, and as a time: an ultramarathon, a day's ride. */
@@ -50,6 +52,7 @@ public record Session(
         .stroke(Optional.empty())
         .aim(Optional.empty())
         .rate(Optional.empty())
+        .bar(Optional.empty())
         .build();
   }
 

@@ -4,6 +4,7 @@ import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.profile.SportProfile;
 import dev.jubilee.core.session.Aim;
 import dev.jubilee.core.session.Aim.Feel;
+import dev.jubilee.core.session.BarHold;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.shorthand.Step.Group;
 import dev.jubilee.core.shorthand.Step.Piece;
@@ -23,8 +24,10 @@ import java.util.Set;
  *
  * @param kind what it is for
  * @param first the effort the warm-up leads to; empty when only the kind was given
+ * @param bar how the bar of the first lift is held, where one is named
  */
-public record SessionClassification(SessionKind kind, Optional<Piece> first) {
+public record SessionClassification(
+    SessionKind kind, Optional<Piece> first, Optional<BarHold> bar) {
   /** Technique work with nothing said is easy. */
   private static final Set<String> LIGHT = Set.of("kick", "pull", "drill", "drills", "build");
 
@@ -148,7 +151,7 @@ public record SessionClassification(SessionKind kind, Optional<Piece> first) {
             ? pieces.stream().filter(SessionClassification::isRaced).findFirst()
             : Optional.empty();
     Optional<Piece> first = kind.isHard() ? raced.or(() -> hard) : pieces.stream().findFirst();
-    return new SessionClassification(kind, first);
+    return new SessionClassification(kind, first, Lifts.first(outline.free()));
   }
 
   /**

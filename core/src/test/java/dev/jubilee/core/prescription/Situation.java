@@ -28,6 +28,7 @@ import dev.jubilee.core.plan.PlanText;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.session.Aim;
+import dev.jubilee.core.session.BarHold;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionBuilder;
 import dev.jubilee.core.session.SessionKind;
@@ -57,6 +58,7 @@ final class Situation {
   private Optional<Stroke> stroke = Optional.empty();
   private Optional<Aim> aim = Optional.empty();
   private Optional<Integer> rate = Optional.empty();
+  private Optional<BarHold> bar = Optional.empty();
   private Level level = Level.INTERMEDIATE;
   private final List<Restriction> restrictions = new ArrayList<>();
   private final List<TestResult> results = new ArrayList<>();
@@ -103,6 +105,7 @@ final class Situation {
     it.time = meant.effortSeconds().map(Duration::ofSeconds);
     it.aim = meant.aim();
     it.rate = meant.rate();
+    it.bar = meant.bar();
     return sport.isInWater() ? it.in(Stroke.FREESTYLE) : it;
   }
 
@@ -343,6 +346,7 @@ final class Situation {
             .stroke(stroke)
             .aim(aim)
             .rate(rate)
+            .bar(bar)
             .build();
     return WarmUp.prescribed(
         PrescriptionRequest.of(athlete, session, circumstances).with(approach),

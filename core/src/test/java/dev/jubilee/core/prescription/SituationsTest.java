@@ -124,6 +124,13 @@ class SituationsTest {
             .at(Place.GYM)
             .within(40)
             .must(efforts(5, 5), neverFalls()),
+        written(Sport.RUN, "Front squat 5 x 3, bench press 3 x 8")
+            .at(Place.GYM)
+            .within(40)
+            .must(moves(BodyRegion.WRISTS), why("The bar in the front rack"), efforts(5, 5)),
+        written(Sport.RUN, "Goblet squats and planks")
+            .at(Place.GYM)
+            .must(notWhy("The bar"), efforts(3, 5)),
         run("A sore Achilles walks: no jog, no backpedal, no hops", SessionKind.INTERVALS)
             .is(Severity.SORE, BodyRegion.ACHILLES)
             .must(not("easy-jog"), not("backpedal"), noLanding(), caution("SORE"), another("ride")),

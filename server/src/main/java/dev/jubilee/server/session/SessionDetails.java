@@ -118,6 +118,7 @@ public record SessionDetails(
         .stroke(Optional.ofNullable(stroke))
         .aim(counts ? written.aim() : Optional.empty())
         .rate(counts ? written.rate() : Optional.empty())
+        .bar(counts ? written.bar() : Optional.empty())
         .build();
   }
 

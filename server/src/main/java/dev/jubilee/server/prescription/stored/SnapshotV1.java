@@ -36,6 +36,7 @@ import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.PrescriptionRequestBuilder;
 import dev.jubilee.core.plan.Recovery;
 import dev.jubilee.core.plan.Tuning;
+import dev.jubilee.core.session.BarHold;
 import dev.jubilee.core.session.Session;
 import dev.jubilee.core.session.SessionBuilder;
 import dev.jubilee.core.session.SessionKind;
@@ -201,7 +202,8 @@ public record SnapshotV1(Request request, List<Item> items) {
       Duration effortTime,
       Stroke stroke,
       AimV1 aim,
-      @JsonInclude(JsonInclude.Include.NON_NULL) Integer rate) {
+      @JsonInclude(JsonInclude.Include.NON_NULL) Integer rate,
+      @JsonInclude(JsonInclude.Include.NON_NULL) BarHold bar) {
 
     static SessionV1 of(Session s) {
       return new SessionV1(
@@ -212,7 +214,8 @@ public record SnapshotV1(Request request, List<Item> items) {
           s.effortTime().orElse(null),
           s.stroke().orElse(null),
           s.aim().map(AimV1::of).orElse(null),
-          s.rate().orElse(null));
+          s.rate().orElse(null),
+          s.bar().orElse(null));
     }
 
     Session toCore() {
@@ -222,6 +225,7 @@ public record SnapshotV1(Request request, List<Item> items) {
           .stroke(Optional.ofNullable(stroke))
           .aim(Optional.ofNullable(aim).map(AimV1::toCore))
           .rate(Optional.ofNullable(rate))
+          .bar(Optional.ofNullable(bar))
           .build();
     }
   }
