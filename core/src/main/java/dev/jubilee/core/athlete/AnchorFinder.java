@@ -130,6 +130,7 @@ public final class AnchorFinder {
       }
       basis.add(0, best.get().basis().then(", ± " + percent(best.get().spread()) + " %"));
       conflicts.addAll(0, conflicts(all, surest));
+      conflicts.addAll(impossible(all));
     } else {
       model = Profiles.of(sport).relative();
       basis.add(
@@ -309,6 +310,36 @@ public final class AnchorFinder {
       }
     }
     return conflicts;
+  }
+
+  /** A longer effort that was faster than a shorter one: one of the two was not all out. */
+  private static List<String> impossible(List<Estimate> all) {
+    List<String> said = new ArrayList<>();
+    for (Estimate shorter : all) {
+      for (Estimate longer : all) {
+        if (!shorter.isHeldBack() && isImpossible(shorter, longer)) {
+          said.add(
+              capital(shorter.name())
+                  + " was "
+                  + (shorter.result().sport().isByPower() ? "weaker" : "slower")
+                  + " than the longer "
+                  + longer.name()
+                  + ": it was not all out, or one of them is mistyped.");
+        }
+      }
+    }
+    return said;
+  }
+
+  private static boolean isImpossible(Estimate shorter, Estimate longer) {
+    Stroke stroke = Estimates.stroke(shorter.result());
+    return stroke == Estimates.stroke(longer.result())
+        && Held.isSameForm(shorter.result().taken(), longer.result().taken())
+        && Held.in(shorter.result(), stroke).stream()
+            .anyMatch(
+                s ->
+                    Held.in(longer.result(), stroke).stream()
+                        .anyMatch(l -> l.seconds() > s.seconds() && l.intensity() > s.intensity()));
   }
 
   private static String why(Estimate other, Estimate best, double apart) {

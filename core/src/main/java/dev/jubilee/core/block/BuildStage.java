@@ -30,6 +30,6 @@ public record BuildStage(double top, int efforts) {
   String words(boolean toTopSpeed) {
     String count =
         efforts == 0 ? "the usual efforts" : efforts < 0 ? "one effort less" : "one effort more";
-    return toTopSpeed ? count + ", up to " + Math.round(100 * top) + " %" : count;
+    return toTopSpeed ? count + ", sprints up to " + Math.round(100 * top) + " %" : count;
   }
 }

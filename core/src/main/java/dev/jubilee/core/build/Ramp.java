@@ -131,7 +131,7 @@ public final class Ramp {
         .orElse(Double.POSITIVE_INFINITY);
   }
 
-  /** The build as the session deserves it; empty when it asks for none. */
+  /** The build that the session needs; empty when it asks for none. */
   public List<GradedEffort> ideal() {
     return demand.efforts() == 0 ? List.of() : withCount(demand.efforts(), false);
   }

@@ -33,11 +33,17 @@ final class NothingLeft extends Check {
   /** The restrictions that rule out most, as phrases. */
   private static String reason(Plan plan) {
     Map<String, Integer> against = new TreeMap<>();
+    int takenOut = 0;
     for (Drill drill : plan.library().drills()) {
       if (drill.block().isChosen()) {
         Optional<String> phrase = Eligibility.against(drill, plan.request());
         phrase.ifPresent(p -> against.merge(p, 1, Integer::sum));
+        boolean isTakenOut = plan.request().excluded().contains(drill.id());
+        takenOut += phrase.isEmpty() && isTakenOut ? 1 : 0;
       }
+    }
+    if (takenOut > 0) {
+      return "All " + takenOut + " that could be given were taken out: put some of them back.";
     }
     if (against.isEmpty()) {
       return "The library has none, or all were taken out: add some, or put them back.";

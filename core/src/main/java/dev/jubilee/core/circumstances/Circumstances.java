@@ -18,7 +18,7 @@ import java.util.stream.IntStream;
  * Under what circumstances the warm-up is done.
  *
  * @param minutes available up to the first effort, 3 to 90
- * @param fill whether to use all of them, rather than as many as the session deserves
+ * @param fill whether to use all of them, rather than as many as the session needs
  * @param place where
  * @param kit what is at hand
  * @param temperature air, −30 to 45 °C
@@ -59,7 +59,7 @@ public record Circumstances(
   public static final int HOT = 26;
 
   public Circumstances {
-    Bounds.within("minutes", minutes, LEAST_MINUTES, MOST_MINUTES, "min");
+    requireMinutes(minutes);
     Bounds.within("temperature", temperature, -30, 45, "°C");
     kit = Set.copyOf(kit);
     before = inOrder(before, minutes);
@@ -76,6 +76,15 @@ public record Circumstances(
       throw new OutOfRangeException(
           "waitMinutes", conditions.waitMinutes(), "0 to " + most + " of the minutes");
     }
+  }
+
+  /**
+   * Refuses minutes in which nobody warms up.
+   *
+   * @throws OutOfRangeException naming {@code minutes}
+   */
+  public static void requireMinutes(int minutes) {
+    Bounds.within("minutes", minutes, LEAST_MINUTES, MOST_MINUTES, "min");
   }
 
   /** In one place, fresh, under usual conditions and with nothing done before. */
@@ -311,7 +320,7 @@ public record Circumstances(
    * @param done what was done up to now, the latest last; of too many the latest count
    */
   public Circumstances slippedBy(int later, List<PriorExercise> done) {
-    Bounds.within("minutes", later, LEAST_MINUTES, MOST_MINUTES, "min");
+    requireMinutes(later);
     int from = Math.max(0, done.size() - PriorExercise.MOST_ENTERED);
     return CircumstancesBuilder.builder(this)
         .minutes(later)

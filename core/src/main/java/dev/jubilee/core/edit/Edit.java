@@ -255,6 +255,7 @@ public sealed interface Edit {
   record StartSlipped(int minutes) implements OfRequest {
     @Override
     public PrescriptionRequest applyTo(PlanSource before) {
+      Circumstances.requireMinutes(minutes);
       Circumstances circumstances = before.request().circumstances().asSaid();
       List<PriorExercise> done = new ArrayList<>();
       for (PriorExercise earlier : circumstances.before()) {

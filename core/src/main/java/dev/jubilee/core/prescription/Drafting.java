@@ -84,7 +84,10 @@ record Drafting(
             onApparatus);
 
     double onLand = onApparatus ? shareOnLand() : 1;
-    List<GradedEffort> efforts = locked.build().isEmpty() ? build(ramp, shared) : List.of();
+    // Nobody is built up from cold.
+    boolean isCold = demand.raiseSeconds() > 0 && mainRaise.isEmpty() && locked.raise().isEmpty();
+    boolean isBuilt = locked.build().isEmpty() && (!isCold || request.session().kind().isOnLand());
+    List<GradedEffort> efforts = isBuilt ? build(ramp, shared) : List.of();
     TimeBudget minutes =
         (onLand < 1 ? shared.straightOn(circumstances, 1 - onLand) : shared)
             .withMoreRaise(spare(shared, efforts), demand.raiseSeconds())

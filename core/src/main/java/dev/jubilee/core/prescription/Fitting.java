@@ -29,8 +29,8 @@ public final class Fitting {
   /** Rest after the last effort beyond this loses what was gained (Bishop 2003). */
   private static final int LONG_TRANSITION = 8 * 60;
 
-  /** More drills than this in a second round are dull; common practice. */
-  private static final int MOST_REPEATED = 4;
+  /** What a second round has of the usual doses: common practice is half as long, quicker. */
+  private static final double SECOND_ROUND = 0.6;
 
   private static final int EASY_TRANSITION = 3 * 60;
 
@@ -186,54 +186,44 @@ public final class Fitting {
   }
 
   /**
-   * A second round of a few mobility drills, rather than new ones: those on the feet, so that
-   * nobody gets down and up once more. Activation stays one set.
+   * A second, shorter round of the mobility that is done on the feet, rather than new drills: all
+   * of it, or none. Nobody gets down and up once more, and activation stays one set.
    */
   private void repeatCircuit() {
-    List<PlanItem> once = new ArrayList<>();
-    int insertAt = -1;
-    for (int i = 0; i < plan.items().size(); i++) {
-      PlanItem item = plan.items().get(i);
-      boolean circuit =
-          item.block() == WarmUpPart.MOBILISE
-              && plan.drill(item)
-                  .filter(d -> d.contacts() == 0 && !SetUp.onApparatus(d))
-                  .isPresent();
-      if (circuit) {
-        insertAt = i + 1;
-        if (!isRepeated(item)) {
-          once.add(item);
-        }
+    List<PlanItem> longer = new ArrayList<>();
+    List<PlanItem> again = new ArrayList<>();
+    for (PlanItem item : plan.items()) {
+      if (isOfCircuit(item)) {
+        again.add(again(item));
+      } else if (!again.isEmpty() && item.block() != WarmUpPart.MOBILISE) {
+        longer.addAll(again);
+        again.clear();
       }
+      longer.add(item);
     }
-    if (insertAt < 0) {
-      return;
-    }
-    int repeated = 0;
-    for (PlanItem item : once) {
-      boolean isDown = plan.drill(item).filter(d -> d.position() == Position.FLOOR).isPresent();
-      if (repeated == MOST_REPEATED || isDown) {
-        continue;
-      }
-      List<PlanItem> longer = new ArrayList<>(plan.items());
-      longer.add(insertAt, again(item));
-      Plan candidate = plan.withItems(longer);
-      if (candidate.seconds() <= plan.availableSeconds()) {
-        plan = candidate;
-        insertAt++;
-        repeated++;
-      }
+    Plan candidate = plan.withItems(longer);
+    boolean isRepeated = plan.items().stream().anyMatch(PlanItem::isRepeat);
+    if (!isRepeated && candidate.seconds() <= plan.availableSeconds()) {
+      plan = candidate;
     }
   }
 
-  /** Whether it is in a second round already, or is one itself. */
-  private boolean isRepeated(PlanItem item) {
-    return item.isRepeat()
-        || plan.items().stream().anyMatch(i -> i.isRepeat() && i.drillId().equals(item.drillId()));
+  private boolean isOfCircuit(PlanItem item) {
+    return item.block() == WarmUpPart.MOBILISE
+        && plan.drill(item)
+            .filter(d -> d.contacts() == 0)
+            .filter(d -> !SetUp.onApparatus(d) && d.position() != Position.FLOOR)
+            .isPresent();
   }
 
-  private static PlanItem again(PlanItem item) {
-    return item.withId(item.id() + "-round-2").withRound(2).withLock(Lock.NONE);
+  private PlanItem again(PlanItem item) {
+    int usual = plan.drill(item).map(d -> d.usual().amount()).orElse(item.dose().amount());
+    int least = plan.drill(item).map(Drill::least).orElse(item.dose().amount());
+    int shorter = Math.max(least, (int) Math.round(SECOND_ROUND * usual));
+    return item.withId(item.id() + "-round-2")
+        .withRound(2)
+        .withLock(Lock.NONE)
+        .withDose(item.dose().withAmount(Math.min(item.dose().amount(), shorter)));
   }
 
   private void growRaise(int most) {

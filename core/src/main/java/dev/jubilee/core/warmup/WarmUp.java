@@ -110,7 +110,7 @@ public record WarmUp(
       return used + " is over the " + minutes + " min available.";
     }
     return left > LEFT_ON_PURPOSE
-        ? used + " of " + minutes + " min: as long as the session deserves."
+        ? used + " of " + minutes + " min: all this session needs."
         : used + " of " + minutes + " min used.";
   }
 }

@@ -49,6 +49,29 @@ class AnchorFinderTest {
         .contains("Half marathon", "5 km", "disagree", "Endurance lags behind");
   }
 
+  /** No one is slower over the shorter distance, all out both times. */
+  @Test
+  void aShorterRaceThatWasSlowerIsPointedOut() {
+    List<TestResult> results = List.of(race(3000, "12:00", 20), race(5000, "19:40", 20));
+
+    assertThat(anchors(Sport.RUN, results).conflicts())
+        .anyMatch(c -> c.startsWith("3 km in 12:00 was slower than the longer 5 km in 19:40"));
+    List<TestResult> sound = List.of(race(3000, "11:20", 20), race(5000, "19:40", 20));
+    assertThat(anchors(Sport.RUN, sound).conflicts()).isEmpty();
+  }
+
+  @Test
+  void aPeakBelowThresholdIsPointedOutAndDoesNotCount() {
+    List<TestResult> results =
+        List.of(
+            new TestResult.ThresholdPower(300, ResultConditions.UNKNOWN),
+            new TestResult.Sprint(Sport.RIDE, 250, ResultConditions.UNKNOWN));
+
+    Anchors anchors = anchors(Sport.RIDE, results);
+    assertThat(anchors.conflicts()).anyMatch(c -> c.startsWith("A sprint of 250 W is hardly more"));
+    assertThat(anchors.model().top()).isGreaterThan(anchors.model().critical());
+  }
+
   @Test
   void theNewerResultCountsAndTheOlderHardly() {
     List<TestResult> results = List.of(race(5000, "19:00", 700), race(5000, "20:00", 14));

@@ -411,9 +411,30 @@ record Must(String words, Predicate<WarmUp> holds) {
         w -> isBetween((int) items(w).filter(i -> i.block().isChosen()).count(), least, most));
   }
 
-  static Must repeats(int most) {
+  /** The whole of the mobility on the feet, in its order, each shorter; and nothing else. */
+  static Must repeatsWhatStands() {
     return new Must(
-        "at most " + most + " twice", w -> items(w).filter(PlanItem::isRepeat).count() <= most);
+        "one more round of what is done standing",
+        w -> {
+          List<PlanItem> once =
+              w.plan().in(WarmUpPart.MOBILISE).stream()
+                  .filter(i -> !i.isRepeat())
+                  .filter(i -> w.plan().drill(i).orElseThrow().position() != Position.FLOOR)
+                  .toList();
+          List<PlanItem> again = items(w).filter(PlanItem::isRepeat).toList();
+          boolean isShorter =
+              again.stream()
+                  .allMatch(
+                      i ->
+                          once.stream()
+                              .filter(o -> o.drillId().equals(i.drillId()))
+                              .allMatch(o -> i.dose().seconds() <= o.dose().seconds()));
+          return isShorter
+              && again.stream()
+                  .map(PlanItem::drillId)
+                  .toList()
+                  .equals(once.stream().map(PlanItem::drillId).toList());
+        });
   }
 
   static Must shorterThan(int minutes) {

@@ -231,7 +231,8 @@ class PartsTest {
         Optional<PlanItem> before =
             chosen(usual).stream().filter(i -> i.drillId().equals(item.drillId())).findFirst();
         int was = before.orElseThrow().dose().amount();
-        assertThat(item.dose().amount()).isGreaterThanOrEqualTo(was);
+        int least = item.isRepeat() ? Math.min(was, drill.least()) : was;
+        assertThat(item.dose().amount()).isGreaterThanOrEqualTo(least);
         if (item.dose().amount() > was) {
           assertThat(drill.contacts()).as(item.name() + " never jumps for time").isZero();
           assertThat(item.dose().amount()).isLessThanOrEqualTo(drill.most());
@@ -250,7 +251,7 @@ class PartsTest {
     }
   }
 
-  /** What there is grows first, then up to four drills on the feet are done once more. */
+  /** What there is grows first, then all that is done on the feet comes once more, shorter. */
   @ParameterizedTest
   @EnumSource(Sport.class)
   void timeToSpareIsMoreOfTheSame(Sport sport) {
@@ -281,13 +282,12 @@ class PartsTest {
               && drill.position() != Position.FLOOR
               && drill.kit().stream().noneMatch(k -> k.isApparatus());
       long rounds = filled.items().stream().filter(i -> i.drillId().equals(item.drillId())).count();
-      assertThat(rounds).as(item.name()).isBetween(1L, mayRepeat ? 2L : 1L);
-      if (rounds == 2) {
+      assertThat(rounds).as(item.name()).isEqualTo(mayRepeat ? 2 : 1);
+      if (mayRepeat) {
         PlanItem again = filled.item(item.id() + "-round-2");
-        assertThat(again.dose()).isEqualTo(now.dose());
+        assertThat(again.dose().amount()).isBetween(drill.least(), drill.usual().amount());
       }
     }
-    assertThat(filled.items().stream().filter(PlanItem::isRepeat)).hasSizeBetween(1, 4);
     int raise = PlanItem.seconds(filled.in(WarmUpPart.RAISE));
     assertThat(raise).isBetween(20 * 60 - 15, 20 * 60 + 15);
     assertThat(filled.in(WarmUpPart.BUILD)).hasSameSizeAs(usual.in(WarmUpPart.BUILD));

@@ -33,7 +33,7 @@ import static dev.jubilee.core.prescription.Must.oneAfterAnother;
 import static dev.jubilee.core.prescription.Must.primed;
 import static dev.jubilee.core.prescription.Must.raise;
 import static dev.jubilee.core.prescription.Must.ratesUpTo;
-import static dev.jubilee.core.prescription.Must.repeats;
+import static dev.jubilee.core.prescription.Must.repeatsWhatStands;
 import static dev.jubilee.core.prescription.Must.restBeforeLast;
 import static dev.jubilee.core.prescription.Must.rises;
 import static dev.jubilee.core.prescription.Must.says;
@@ -617,10 +617,15 @@ class SituationsTest {
         run("Five minutes are still worth doing: raise and the build", SessionKind.INTERVALS)
             .within(5)
             .must(raise(2, 4), efforts(1, 3), drills(0, 3)),
-        run("An hour to fill is not filled with standing or all of it twice", SessionKind.SPRINT)
+        run("An hour to fill: what is done standing once more, shorter", SessionKind.SPRINT)
             .within(60)
             .filled()
-            .must(settles(0, 8.5), repeats(4), raise(8, 21)),
+            .must(settles(0, 8.5), repeatsWhatStands(), raise(8, 21)),
+        row("A rower's hour: nobody gets down once more", SessionKind.TIME_TRIAL)
+            .over(2000)
+            .within(60)
+            .filled()
+            .must(settles(0, 8.5), repeatsWhatStands()),
         run("An easy run deserves five minutes, whatever the clock", SessionKind.EASY)
             .within(60)
             .must(shorterThan(8), noBuild()),

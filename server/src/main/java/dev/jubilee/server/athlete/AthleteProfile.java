@@ -25,7 +25,10 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -111,6 +114,29 @@ public record AthleteProfile(
           "length",
           "seconds");
 
+  /** What each kind of result has. */
+  private static final Map<ResultKind, Set<String>> FIGURES =
+      new EnumMap<>(
+          Map.ofEntries(
+              Map.entry(ResultKind.RUN_RACE, figures("metres", "seconds")),
+              Map.entry(ResultKind.THRESHOLD_POWER, figures("watts")),
+              Map.entry(
+                  ResultKind.RIDE_POWER_TEST, figures("threeMinuteWatts", "twelveMinuteWatts")),
+              Map.entry(ResultKind.ROW_2K, figures("seconds")),
+              Map.entry(ResultKind.SWIM_PAIR, figures("seconds400", "seconds200", "stroke")),
+              Map.entry(ResultKind.RIDE_20_MIN, figures("watts")),
+              Map.entry(ResultKind.ROW_PIECE, figures("metres", "seconds")),
+              Map.entry(ResultKind.RIDE_BEST, figures("seconds", "watts")),
+              Map.entry(ResultKind.SWIM_RACE, figures("metres", "seconds", "stroke")),
+              Map.entry(ResultKind.SPRINT_RUN, figures("seconds")),
+              Map.entry(ResultKind.SPRINT_RIDE, figures("watts")),
+              Map.entry(ResultKind.SPRINT_ROW, figures("watts")),
+              Map.entry(ResultKind.SPRINT_SWIM, figures("seconds"))));
+
+  private static Set<String> figures(String... names) {
+    return new LinkedHashSet<>(List.of(names));
+  }
+
   private static final double FLYING_METRES = 30;
   private static final double SWIM_SPRINT_METRES = 25;
 
@@ -132,7 +158,21 @@ public record AthleteProfile(
       @Schema(nullable = true) Integer twelveMinuteWatts,
       @Schema(nullable = true) @JsonInclude(JsonInclude.Include.NON_NULL) Stroke stroke,
       @Schema(nullable = true) LocalDate takenOn,
-      @Schema(nullable = true) ResultConditions.Setting setting) {}
+      @Schema(nullable = true) ResultConditions.Setting setting) {
+
+    private Map<String, Object> figures() {
+      Map<String, Object> figures = new LinkedHashMap<>();
+      figures.put("metres", metres);
+      figures.put("seconds", seconds);
+      figures.put("seconds400", seconds400);
+      figures.put("seconds200", seconds200);
+      figures.put("watts", watts);
+      figures.put("threeMinuteWatts", threeMinuteWatts);
+      figures.put("twelveMinuteWatts", twelveMinuteWatts);
+      figures.put("stroke", stroke);
+      return figures;
+    }
+  }
 
   /**
    * A region that is not quite right.
@@ -204,6 +244,22 @@ public record AthleteProfile(
             .orElse(start);
     LocalDate weighed = newest.isAfter(start) ? newest : start;
     return toCore(weighed.isAfter(on) ? on : weighed);
+  }
+
+  /** Refuses figures that a kind of result does not have, rather than let them go unused. */
+  void requireOnlyOwnFigures() {
+    for (int i = 0; i < results.size(); i++) {
+      ResultInput r = results.get(i);
+      Set<String> own = FIGURES.get(r.kind());
+      for (Map.Entry<String, Object> given : r.figures().entrySet()) {
+        if (given.getValue() != null && !own.contains(given.getKey())) {
+          throw new OutOfRangeException(
+              "results[" + i + "]." + given.getKey(),
+              given.getValue(),
+              "nothing; this result has " + String.join(", ", own));
+        }
+      }
+    }
   }
 
   private static boolean overlaps(Restriction one, Restriction other) {

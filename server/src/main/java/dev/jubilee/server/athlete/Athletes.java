@@ -144,6 +144,7 @@ public class Athletes {
     LocalDate today = today(clubId);
     profile.toCore(today);
     profile.requirePast(today);
+    profile.requireOnlyOwnFigures();
   }
 
   private LocalDate today(UUID clubId) {
