@@ -15,6 +15,8 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
@@ -56,14 +58,21 @@ class StabilityTest {
     changes.areFew("a degree");
   }
 
+  /** With the minutes short and races by distance, where how strong one is decides how long. */
   @Test
   void aPerCentStrongerIsASmallChange() {
     Changes changes = new Changes();
     everySession(
         (sport, kind) -> {
-          PrescriptionRequest request = Scenarios.request(sport, kind, LEVEL, 35);
+          PrescriptionRequest usual = Scenarios.request(sport, kind, LEVEL, 24);
+          PrescriptionRequest request =
+              kind == SessionKind.TIME_TRIAL
+                  ? usual.with(
+                      usual.athlete(),
+                      usual.session().withEffortMetres(Optional.of(RACES.get(sport))))
+                  : usual;
           changes.along(
-              IntStream.rangeClosed(-6, 6)
+              IntStream.rangeClosed(-25, 25)
                   .mapToObj(
                       percent ->
                           request.with(
@@ -72,7 +81,11 @@ class StabilityTest {
                                   .build())));
         });
     changes.areFew("a per cent");
+    assertThat(changes.counts).as("it moves something").anyMatch(c -> c > 0);
   }
+
+  private static final Map<Sport, Double> RACES =
+      Map.of(Sport.RUN, 800.0, Sport.RIDE, 1000.0, Sport.ROW, 500.0, Sport.SWIM, 100.0);
 
   private static final Level LEVEL = Level.INTERMEDIATE;
 
