@@ -12,6 +12,14 @@ interface Adjustment {
    */
   DemandDraft adjust(DemandDraft draft, DemandContext context);
 
+  /**
+   * Whether what it says is done where drills, figures and order are chosen, rather than in the
+   * demand: then the demand cannot tell whether it is true.
+   */
+  default boolean isDoneElsewhere() {
+    return false;
+  }
+
   /** Where the rule comes from: a published source, or "common practice". */
   String source();
 }

@@ -16,6 +16,11 @@ final class AfterLayOff implements Adjustment {
   }
 
   @Override
+  public boolean isDoneElsewhere() {
+    return true;
+  }
+
+  @Override
   public String source() {
     return "common practice";
   }

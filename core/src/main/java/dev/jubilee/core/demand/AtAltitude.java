@@ -21,6 +21,11 @@ final class AtAltitude implements Adjustment {
   }
 
   @Override
+  public boolean isDoneElsewhere() {
+    return true;
+  }
+
+  @Override
   public String source() {
     return "Wehrlin & Hallén 2006 (from memory) for what is lost; the rests are a Jubilee modelling"
         + " choice";

@@ -6,7 +6,10 @@ import dev.jubilee.core.circumstances.Circumstances;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.session.Session;
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 
 /**
@@ -38,11 +41,53 @@ public final class DemandFinder {
             .approach(approach)
             .phase(phase)
             .build();
+    return phase.applyTo(withTrueReasons(context), session, anchors);
+  }
+
+  /** Of the sentences only those of adjustments without which the demand would be another. */
+  private static Demand withTrueReasons(DemandContext context) {
+    Map<Adjustment, List<String>> said = new LinkedHashMap<>();
     DemandDraft draft = KindOfSession.draft(context);
     for (Adjustment adjustment : Adjustments.ALL) {
-      draft = adjustment.adjust(draft, context);
+      DemandDraft before = draft;
+      draft = adjustment.adjust(before, context);
+      List<String> more = new ArrayList<>(draft.why());
+      more.removeAll(before.why());
+      if (!more.isEmpty() && !adjustment.isDoneElsewhere()) {
+        said.put(adjustment, more);
+      }
     }
-    return phase.applyTo(finished(draft), session, anchors);
+    Demand whole = finished(draft);
+    List<String> why = new ArrayList<>(whole.why());
+    said.forEach(
+        (adjustment, sentences) -> {
+          Demand without = finished(without(adjustment, context));
+          if (isSameWork(whole, without, context.circumstances())) {
+            why.removeAll(sentences);
+          }
+        });
+    return DemandBuilder.builder(whole).why(why).build();
+  }
+
+  private static DemandDraft without(Adjustment one, DemandContext context) {
+    DemandDraft draft = KindOfSession.draft(context);
+    for (Adjustment adjustment : Adjustments.ALL) {
+      draft = adjustment == one ? draft : adjustment.adjust(draft, context);
+    }
+    return draft;
+  }
+
+  private static boolean isSameWork(Demand one, Demand other, Circumstances circumstances) {
+    return work(one, circumstances).equals(work(other, circumstances));
+  }
+
+  /** All but the reasons, with a raise no longer than does good. */
+  private static Demand work(Demand demand, Circumstances circumstances) {
+    return DemandBuilder.builder(demand)
+        .raiseSeconds(Math.min(demand.raiseSeconds(), circumstances.longestRaise()))
+        .why(List.of())
+        .forRegions(List.of())
+        .build();
   }
 
   private static Demand finished(DemandDraft draft) {

@@ -57,6 +57,11 @@ final class ForAge implements Adjustment {
   }
 
   @Override
+  public boolean isDoneElsewhere() {
+    return true;
+  }
+
+  @Override
   public String source() {
     return "common practice; the shares are Jubilee modelling choices";
   }

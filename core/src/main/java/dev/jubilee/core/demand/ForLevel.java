@@ -23,6 +23,11 @@ final class ForLevel implements Adjustment {
   }
 
   @Override
+  public boolean isDoneElsewhere() {
+    return true;
+  }
+
+  @Override
   public String source() {
     return "common practice";
   }

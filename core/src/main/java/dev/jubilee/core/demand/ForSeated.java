@@ -42,6 +42,11 @@ final class ForSeated implements Adjustment {
   }
 
   @Override
+  public boolean isDoneElsewhere() {
+    return true;
+  }
+
+  @Override
   public String source() {
     return "common practice";
   }

@@ -14,6 +14,11 @@ final class InAGroup implements Adjustment {
   }
 
   @Override
+  public boolean isDoneElsewhere() {
+    return true;
+  }
+
+  @Override
   public String source() {
     return "common practice";
   }

@@ -683,7 +683,7 @@ class SituationsTest {
         run("One at 100 % lifts no novice's cap", SessionKind.SPRINT)
             .by(Level.NOVICE)
             .like(full())
-            .must(topBelow(91)),
+            .must(topBelow(91), notWhy("Your approach: one effort at full speed")),
         run("Capped at 80 %", SessionKind.SPRINT)
             .like(
                 ApproachBuilder.builder(Approach.USUAL)

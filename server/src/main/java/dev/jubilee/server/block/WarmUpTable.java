@@ -31,6 +31,7 @@ final class WarmUpTable {
     "target",
     "unit",
     "rate",
+    "gradient %",
     "recovery s"
   };
 
@@ -59,6 +60,7 @@ final class WarmUpTable {
     PlanItem item = given.item();
     boolean hasTarget = item.target().filter(t -> t.metric() != TargetMetric.FEEL).isPresent();
     int rate = item.target().map(Target::ratePerMinute).orElse(0);
+    int gradient = item.target().map(Target::gradient).orElse(0);
     printer.printRecord(
         one.startsAt().toLocalDate(),
         one.startsAt().toLocalTime(),
@@ -76,6 +78,7 @@ final class WarmUpTable {
         hasTarget ? figure(item.target().get()) : "",
         hasTarget ? unit(item.target().get().metric()) : "",
         rate == 0 ? "" : rate,
+        gradient == 0 ? "" : gradient,
         item.recovery().seconds());
   }
 
