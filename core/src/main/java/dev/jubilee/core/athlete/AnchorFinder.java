@@ -26,6 +26,9 @@ import java.util.Optional;
  */
 public final class AnchorFinder {
   /** Results may differ by so many standard deviations, and always by this share. */
+  /** More contradictions at once are not read. */
+  private static final int MOST_SAID = 3;
+
   private static final double DEVIATIONS = 2;
 
   private static final double ALWAYS = 0.04;
@@ -314,16 +317,22 @@ public final class AnchorFinder {
 
   /** A longer effort that was faster than a shorter one: one of the two was not all out. */
   private static List<String> impossible(List<Estimate> all) {
+    List<List<Held>> held =
+        all.stream().map(e -> Held.in(e.result(), Estimates.stroke(e.result()))).toList();
     List<String> said = new ArrayList<>();
-    for (Estimate shorter : all) {
-      for (Estimate longer : all) {
-        if (!shorter.isHeldBack() && isImpossible(shorter, longer)) {
+    for (int shorter = 0; shorter < all.size(); shorter++) {
+      for (int longer = 0; longer < all.size() && said.size() < MOST_SAID; longer++) {
+        Estimate one = all.get(shorter);
+        Estimate other = all.get(longer);
+        if (!one.isHeldBack()
+            && isComparable(one, other)
+            && isImpossible(held.get(shorter), held.get(longer))) {
+          String less = one.result().sport().isByPower() ? " was weaker" : " was slower";
           said.add(
-              capital(shorter.name())
-                  + " was "
-                  + (shorter.result().sport().isByPower() ? "weaker" : "slower")
+              capital(one.name())
+                  + less
                   + " than the longer "
-                  + longer.name()
+                  + other.name()
                   + ": it was not all out, or one of them is mistyped.");
         }
       }
@@ -331,15 +340,17 @@ public final class AnchorFinder {
     return said;
   }
 
-  private static boolean isImpossible(Estimate shorter, Estimate longer) {
-    Stroke stroke = Estimates.stroke(shorter.result());
-    return stroke == Estimates.stroke(longer.result())
-        && Held.isSameForm(shorter.result().taken(), longer.result().taken())
-        && Held.in(shorter.result(), stroke).stream()
-            .anyMatch(
-                s ->
-                    Held.in(longer.result(), stroke).stream()
-                        .anyMatch(l -> l.seconds() > s.seconds() && l.intensity() > s.intensity()));
+  private static boolean isComparable(Estimate one, Estimate other) {
+    return Estimates.stroke(one.result()) == Estimates.stroke(other.result())
+        && Held.isSameForm(one.result().taken(), other.result().taken());
+  }
+
+  private static boolean isImpossible(List<Held> shorter, List<Held> longer) {
+    return shorter.stream()
+        .anyMatch(
+            s ->
+                longer.stream()
+                    .anyMatch(l -> l.seconds() > s.seconds() && l.intensity() > s.intensity()));
   }
 
   private static String why(Estimate other, Estimate best, double apart) {

@@ -4,6 +4,7 @@ import dev.jubilee.core.intensity.CriticalModel;
 import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.quantity.Phrase;
 import dev.jubilee.core.sport.Sport;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -60,6 +61,11 @@ final class JointFit {
    * @param spread one standard deviation of {@code critical}
    */
   private record Fit(double critical, double reserve, double spread) {}
+
+  /**
+   * A reserve that was tried, the middle of what the results then say, and how unlikely that is.
+   */
+  private record Looked(double reserve, double middle, double loss) {}
 
   private final CriticalModel usual;
   private final List<Word> words;
@@ -159,18 +165,26 @@ final class JointFit {
 
   /** At the mean of all reserves, each as likely as the results and the prior make it. */
   private Fit fit() {
+    List<Looked> looked = new ArrayList<>();
+    double least = Double.POSITIVE_INFINITY;
+    for (double r = -FARTHEST; r <= FARTHEST; r += FINE) {
+      double[] said = said(r);
+      double middle = middle(said);
+      double loss = loss(r, said, middle);
+      looked.add(new Looked(r, middle, loss));
+      least = Math.min(least, loss);
+    }
     double all = 0;
     double reserve = 0;
     double critical = 0;
     double square = 0;
-    for (double r = -FARTHEST; r <= FARTHEST; r += FINE) {
-      double[] said = said(r);
-      double middle = middle(said);
-      double share = Math.exp(-loss(r, said, middle));
+    for (Looked one : looked) {
+      // Against the likeliest: of hundreds that disagree each is too unlikely to be a number.
+      double share = Math.exp(least - one.loss());
       all += share;
-      reserve += share * r;
-      critical += share * middle;
-      square += share * middle * middle;
+      reserve += share * one.reserve();
+      critical += share * one.middle();
+      square += share * one.middle() * one.middle();
     }
     reserve /= all;
     critical /= all;

@@ -79,7 +79,7 @@ public record Circumstances(
   }
 
   /**
-   * Refuses minutes in which nobody warms up.
+   * Refuses minutes that no warm-up has.
    *
    * @throws OutOfRangeException naming {@code minutes}
    */

@@ -84,7 +84,7 @@ record Drafting(
             onApparatus);
 
     double onLand = onApparatus ? shareOnLand() : 1;
-    // Nobody is built up from cold.
+    // Without a raise there is no build from cold.
     boolean isCold = demand.raiseSeconds() > 0 && mainRaise.isEmpty() && locked.raise().isEmpty();
     boolean isBuilt = locked.build().isEmpty() && (!isCold || request.session().kind().isOnLand());
     List<GradedEffort> efforts = isBuilt ? build(ramp, shared) : List.of();

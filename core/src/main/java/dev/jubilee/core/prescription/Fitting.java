@@ -187,7 +187,7 @@ public final class Fitting {
 
   /**
    * A second, shorter round of the mobility that is done on the feet, rather than new drills: all
-   * of it, or none. Nobody gets down and up once more, and activation stays one set.
+   * of it, or none. Floor work is not repeated, and activation stays one set.
    */
   private void repeatCircuit() {
     List<PlanItem> longer = new ArrayList<>();

@@ -12,6 +12,7 @@ import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
 import dev.jubilee.core.sport.TargetMetric;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -58,6 +59,21 @@ class AnchorFinderTest {
         .anyMatch(c -> c.startsWith("3 km in 12:00 was slower than the longer 5 km in 19:40"));
     List<TestResult> sound = List.of(race(3000, "11:20", 20), race(5000, "19:40", 20));
     assertThat(anchors(Sport.RUN, sound).conflicts()).isEmpty();
+  }
+
+  /** As many results as are kept, each slower than every longer one: a few are named. */
+  @Test
+  void ofManyContradictionsAFewAreNamed() {
+    List<TestResult> results = new ArrayList<>();
+    for (int i = 0; i < 500; i++) {
+      double metres = 1000 + 20 * i;
+      Duration time = Duration.ofMillis(Math.round(1000 * metres / (2.8 + 0.002 * i)));
+      results.add(new TestResult.RunRace(metres, time, ResultConditions.UNKNOWN));
+    }
+
+    assertThat(anchors(Sport.RUN, results).conflicts())
+        .filteredOn(c -> c.contains("than the longer"))
+        .hasSize(3);
   }
 
   @Test

@@ -29,7 +29,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class AbsurdRequestTest {
   @ParameterizedTest
   @ValueSource(ints = {-5, 0, 600})
-  void aSlipThatNobodyWaitsForIsRefused(int minutes) {
+  void refusesSlipsOutOfRange(int minutes) {
     WarmUp before =
         WarmUp.prescribed(
             Scenarios.request(Sport.RUN, SessionKind.INTERVALS, Level.INTERMEDIATE, 40),
@@ -42,7 +42,7 @@ class AbsurdRequestTest {
   }
 
   @Test
-  void aLaneOfAMetreIsRefused() {
+  void refusesALaneOfOneMetre() {
     Circumstances here =
         Scenarios.request(Sport.RUN, SessionKind.SPRINT, Level.NOVICE, 20).circumstances();
 
@@ -55,7 +55,7 @@ class AbsurdRequestTest {
   /** With every drill forbidden nothing is prescribed but to settle, and that is said. */
   @ParameterizedTest
   @EnumSource(Sport.class)
-  void allDrillsForbiddenIsAnswered(Sport sport) {
+  void buildsNothingWhenAllDrillsAreTakenOut(Sport sport) {
     Set<String> all =
         BuiltInLibrary.get().drills().stream().map(Drill::id).collect(Collectors.toSet());
     PrescriptionRequest request =

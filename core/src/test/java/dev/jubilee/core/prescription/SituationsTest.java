@@ -621,7 +621,7 @@ class SituationsTest {
             .within(60)
             .filled()
             .must(settles(0, 8.5), repeatsWhatStands(), raise(8, 21)),
-        row("A rower's hour: nobody gets down once more", SessionKind.TIME_TRIAL)
+        row("A rower's hour: floor work is not repeated", SessionKind.TIME_TRIAL)
             .over(2000)
             .within(60)
             .filled()
@@ -723,7 +723,7 @@ class SituationsTest {
             .at(Place.LIVING_ROOM)
             .with(Kit.TREADMILL)
             .must(onTheBelt(1), efforts(4, 4), neverFalls(), noFault()),
-        run("With sore calves nobody climbs on the belt", SessionKind.INTERVALS)
+        run("Sore calves: no climb on the belt", SessionKind.INTERVALS)
             .at(Place.GYM)
             .with(Kit.TREADMILL)
             .onASlopeOf(8)
