@@ -1,6 +1,5 @@
 package dev.jubilee.core.check;
 
-import dev.jubilee.core.choice.Eligibility;
 import dev.jubilee.core.drill.Drill;
 import dev.jubilee.core.drill.Kit;
 import dev.jubilee.core.plan.Plan;
@@ -17,7 +16,8 @@ final class KitShared extends ItemCheck {
   Optional<Finding> examine(Plan plan, PlanItem item, Drill drill) {
     int group = plan.request().circumstances().conditions().group();
     return removableIf(
-        drill.kit().stream().anyMatch(Kit::isForOne) && group > Eligibility.SHARES,
+        drill.kit().stream().anyMatch(Kit::isForOne)
+            && !plan.request().circumstances().conditions().sharesKit(),
         item,
         item.name() + " needs kit for each of " + group + ".",
         "While one uses it the others stand and cool.");

@@ -25,9 +25,6 @@ import java.util.Optional;
 
 /** Whether a drill may be given to this athlete, here, today; if not, why not. */
 public final class Eligibility {
-  /** How many can pass a single piece of kit round; Jubilee modelling choice. */
-  public static final int SHARES = 3;
-
   /** Masters hold on from this age on, years; common practice. */
   private static final int HELD_FROM = 60;
 
@@ -180,7 +177,7 @@ public final class Eligibility {
     for (Kit kit : drill.kit()) {
       // Whoever rows or rides has a boat or bike; before work on land the machine is one for all.
       boolean isShared = kit.isApparatus() && request.session().kind().isOnLand();
-      if ((kit.isForOne() || isShared) && circumstances.conditions().group() > SHARES) {
+      if ((kit.isForOne() || isShared) && !circumstances.conditions().sharesKit()) {
         return Optional.of("needs " + kit.words() + " for each of the group");
       }
     }

@@ -101,6 +101,14 @@ public record Conditions(
   /** Waits from this many minutes on get a top-up; Bishop 2003 has the gain gone after 15 to 20. */
   public static final int LONG_WAIT = 10;
 
+  /** How many can pass a single piece of kit round; Jubilee modelling choice. */
+  private static final int SHARES = 3;
+
+  /** Whether a single piece of kit does for all who warm up together. */
+  public boolean sharesKit() {
+    return group <= SHARES;
+  }
+
   /** Whether one waits so long that a top-up is needed. */
   public boolean isLongWait() {
     return waitMinutes >= LONG_WAIT;

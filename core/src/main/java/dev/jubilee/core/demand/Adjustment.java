@@ -16,7 +16,7 @@ interface Adjustment {
    * Whether what it says is done where drills, figures and order are chosen, rather than in the
    * demand: then the demand cannot tell whether it is true.
    */
-  default boolean isDoneElsewhere() {
+  default boolean isDoneElsewhere(DemandContext context) {
     return false;
   }
 

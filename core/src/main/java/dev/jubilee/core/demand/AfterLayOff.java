@@ -16,7 +16,7 @@ final class AfterLayOff implements Adjustment {
   }
 
   @Override
-  public boolean isDoneElsewhere() {
+  public boolean isDoneElsewhere(DemandContext context) {
     return true;
   }
 

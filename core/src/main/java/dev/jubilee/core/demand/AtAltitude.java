@@ -15,13 +15,14 @@ final class AtAltitude implements Adjustment {
     }
     double longer = 1 + LONGER * (1 + (metres - Conditions.HIGH) / 1000.0) / 2;
     DemandDraft rested = draft.withRestSeconds((int) Math.round(longer * draft.restSeconds()));
+    String rests = rested.restSeconds() > draft.restSeconds() ? ", and the rests are longer." : ".";
     return context.isHard()
-        ? rested.because("High up: what is held for minutes is less, and the rests are longer.")
+        ? rested.because("High up: what is held for minutes is less" + rests)
         : rested;
   }
 
   @Override
-  public boolean isDoneElsewhere() {
+  public boolean isDoneElsewhere(DemandContext context) {
     return true;
   }
 

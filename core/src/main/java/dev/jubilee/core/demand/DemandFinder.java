@@ -8,9 +8,10 @@ import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.session.Session;
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * From session, athlete and circumstances to what the warm-up must do: what the kind of session
@@ -27,66 +28,70 @@ public final class DemandFinder {
       Circumstances circumstances,
       Approach approach,
       TrainingPhase phase) {
+    return demand(session, athlete, anchors, circumstances, approach, phase, Set.of());
+  }
+
+  /** What would be asked without some of what is told to the coach. */
+  public static Demand demand(
+      Session session,
+      Athlete athlete,
+      Anchors anchors,
+      Circumstances circumstances,
+      Approach approach,
+      TrainingPhase phase,
+      Set<Told> without) {
+    DemandContext context = context(session, athlete, anchors, circumstances, approach, phase);
+    Set<Integer> left = without.stream().map(Told::adjustment).collect(Collectors.toSet());
+    DemandDraft draft = KindOfSession.draft(context);
+    for (int i = 0; i < Adjustments.ALL.size(); i++) {
+      draft = left.contains(i) ? draft : Adjustments.ALL.get(i).adjust(draft, context);
+    }
+    return phase.applyTo(finished(draft), session, anchors);
+  }
+
+  /** What is told of things whose doing is in the demand, in their order. */
+  public static List<Told> told(
+      Session session,
+      Athlete athlete,
+      Anchors anchors,
+      Circumstances circumstances,
+      Approach approach,
+      TrainingPhase phase) {
+    DemandContext context = context(session, athlete, anchors, circumstances, approach, phase);
+    List<Told> told = new ArrayList<>();
+    DemandDraft draft = KindOfSession.draft(context);
+    for (int i = 0; i < Adjustments.ALL.size(); i++) {
+      Adjustment adjustment = Adjustments.ALL.get(i);
+      List<String> before = draft.why();
+      draft = adjustment.adjust(draft, context);
+      List<String> said = new ArrayList<>(draft.why());
+      said.removeAll(before);
+      if (!said.isEmpty() && !adjustment.isDoneElsewhere(context)) {
+        told.add(new Told(i, said));
+      }
+    }
+    return told;
+  }
+
+  private static DemandContext context(
+      Session session,
+      Athlete athlete,
+      Anchors anchors,
+      Circumstances circumstances,
+      Approach approach,
+      TrainingPhase phase) {
     // Ground, kit and weather count where the build is.
     Circumstances where =
         circumstances.isStaged()
             ? circumstances.asIfAllIn(Demand.stageOfTheBuild(session, circumstances))
             : circumstances;
-    DemandContext context =
-        DemandContextBuilder.builder()
-            .session(session)
-            .athlete(athlete)
-            .anchors(anchors)
-            .circumstances(where)
-            .approach(approach)
-            .phase(phase)
-            .build();
-    return phase.applyTo(withTrueReasons(context), session, anchors);
-  }
-
-  /** Of the sentences only those of adjustments without which the demand would be another. */
-  private static Demand withTrueReasons(DemandContext context) {
-    Map<Adjustment, List<String>> said = new LinkedHashMap<>();
-    DemandDraft draft = KindOfSession.draft(context);
-    for (Adjustment adjustment : Adjustments.ALL) {
-      DemandDraft before = draft;
-      draft = adjustment.adjust(before, context);
-      List<String> more = new ArrayList<>(draft.why());
-      more.removeAll(before.why());
-      if (!more.isEmpty() && !adjustment.isDoneElsewhere()) {
-        said.put(adjustment, more);
-      }
-    }
-    Demand whole = finished(draft);
-    List<String> why = new ArrayList<>(whole.why());
-    said.forEach(
-        (adjustment, sentences) -> {
-          Demand without = finished(without(adjustment, context));
-          if (isSameWork(whole, without, context.circumstances())) {
-            why.removeAll(sentences);
-          }
-        });
-    return DemandBuilder.builder(whole).why(why).build();
-  }
-
-  private static DemandDraft without(Adjustment one, DemandContext context) {
-    DemandDraft draft = KindOfSession.draft(context);
-    for (Adjustment adjustment : Adjustments.ALL) {
-      draft = adjustment == one ? draft : adjustment.adjust(draft, context);
-    }
-    return draft;
-  }
-
-  private static boolean isSameWork(Demand one, Demand other, Circumstances circumstances) {
-    return work(one, circumstances).equals(work(other, circumstances));
-  }
-
-  /** All but the reasons, with a raise no longer than does good. */
-  private static Demand work(Demand demand, Circumstances circumstances) {
-    return DemandBuilder.builder(demand)
-        .raiseSeconds(Math.min(demand.raiseSeconds(), circumstances.longestRaise()))
-        .why(List.of())
-        .forRegions(List.of())
+    return DemandContextBuilder.builder()
+        .session(session)
+        .athlete(athlete)
+        .anchors(anchors)
+        .circumstances(where)
+        .approach(approach)
+        .phase(phase)
         .build();
   }
 

@@ -57,8 +57,8 @@ final class ForAge implements Adjustment {
   }
 
   @Override
-  public boolean isDoneElsewhere() {
-    return true;
+  public boolean isDoneElsewhere(DemandContext context) {
+    return context.athlete().ageYears() < DemandContext.YOUNG;
   }
 
   @Override

@@ -58,11 +58,6 @@ final class ForHealth implements Adjustment {
   }
 
   @Override
-  public boolean isDoneElsewhere() {
-    return true;
-  }
-
-  @Override
   public String source() {
     return "common practice; the shares are Jubilee modelling choices";
   }

@@ -23,11 +23,6 @@ final class ForLevel implements Adjustment {
   }
 
   @Override
-  public boolean isDoneElsewhere() {
-    return true;
-  }
-
-  @Override
   public String source() {
     return "common practice";
   }

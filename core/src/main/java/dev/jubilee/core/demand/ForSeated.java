@@ -42,7 +42,7 @@ final class ForSeated implements Adjustment {
   }
 
   @Override
-  public boolean isDoneElsewhere() {
+  public boolean isDoneElsewhere(DemandContext context) {
     return true;
   }
 

@@ -26,13 +26,7 @@ final class ForTemperature implements Adjustment {
       double longer = Math.min(MOST_LONGER, A_DEGREE * (Circumstances.COLD - felt));
       return draft
           .withRaise(draft.raise() * (1 + longer))
-          .because(
-              "Cold"
-                  + feels
-                  + felt
-                  + " °C: the raise is "
-                  + Math.round(100 * longer)
-                  + " % longer.");
+          .because("Cold" + feels + felt + " °C: a longer raise.");
     }
     double shorter = Math.min(1, (double) (felt - WARM) / (Circumstances.HOT + 1 - WARM));
     if (shorter <= 0) {

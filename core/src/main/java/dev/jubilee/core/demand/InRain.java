@@ -14,7 +14,7 @@ final class InRain implements Adjustment {
   }
 
   @Override
-  public boolean isDoneElsewhere() {
+  public boolean isDoneElsewhere(DemandContext context) {
     return true;
   }
 

@@ -21,7 +21,7 @@ final class InStages implements Adjustment {
   }
 
   @Override
-  public boolean isDoneElsewhere() {
+  public boolean isDoneElsewhere(DemandContext context) {
     return true;
   }
 

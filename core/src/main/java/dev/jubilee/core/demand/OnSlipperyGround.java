@@ -17,7 +17,7 @@ final class OnSlipperyGround implements Adjustment {
   }
 
   @Override
-  public boolean isDoneElsewhere() {
+  public boolean isDoneElsewhere(DemandContext context) {
     return true;
   }
 

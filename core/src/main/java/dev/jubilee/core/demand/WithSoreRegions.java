@@ -26,6 +26,11 @@ final class WithSoreRegions implements Adjustment {
   }
 
   @Override
+  public boolean isDoneElsewhere(DemandContext context) {
+    return context.session().kind().isSprinted();
+  }
+
+  @Override
   public String source() {
     return "common practice; the shares are Jubilee modelling choices";
   }

@@ -7,7 +7,6 @@ import dev.jubilee.core.drill.DrillLibrary;
 import dev.jubilee.core.drill.Need;
 import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Anchors;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -102,13 +101,11 @@ public record Plan(
     return request.circumstances().isStaged() ? request.with(circumstancesOf(item)) : request;
   }
 
-  /** Why it is as it is, a sentence each. */
-  public List<String> why() {
+  /** Why some regions got more, a sentence for each reason that the drills bear out. */
+  public List<String> whyRegions() {
     List<Drill> chosen =
         items.stream().filter(i -> i.block().isChosen()).flatMap(i -> drill(i).stream()).toList();
-    List<String> why = new ArrayList<>(demand.why());
-    demand.forRegions().forEach(reason -> reason.in(chosen).ifPresent(why::add));
-    return why;
+    return demand.forRegions().stream().flatMap(reason -> reason.in(chosen).stream()).toList();
   }
 
   /** The library's drill of an item; empty when it has left the library since. */

@@ -8,6 +8,7 @@ import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.demand.DemandFinder;
 import dev.jubilee.core.demand.ReWarm;
 import dev.jubilee.core.demand.Shelter;
+import dev.jubilee.core.demand.Told;
 import dev.jubilee.core.demand.TrainingPhase;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.quantity.Bounds;
@@ -137,10 +138,20 @@ public record PrescriptionRequest(
 
   /** What the session asks of the warm-up, with what the simulation changed of it. */
   public Demand demand(Anchors anchors) {
+    return demandWithout(Set.of(), anchors);
+  }
+
+  /** What it would ask without some of what the coach is told of. */
+  public Demand demandWithout(Set<Told> told, Anchors anchors) {
     Demand demand =
         tuning.applyTo(
-            DemandFinder.demand(session, athlete, anchors, circumstances, approach, phase));
+            DemandFinder.demand(session, athlete, anchors, circumstances, approach, phase, told));
     return efforts.map(demand::withEffortsAskedFor).orElse(demand);
+  }
+
+  /** What the coach is told of things whose doing is in the demand. */
+  public List<Told> told(Anchors anchors) {
+    return DemandFinder.told(session, athlete, anchors, circumstances, approach, phase);
   }
 
   /** With so many graded efforts. */

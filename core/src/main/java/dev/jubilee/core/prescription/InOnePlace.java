@@ -34,7 +34,12 @@ final class InOnePlace {
 
   /** The plan for one place, with its lengths tuned. */
   SimulatedPlan tuned(PrescriptionRequest request, Anchors anchors, Demand demand) {
-    List<Drill> candidates = DrillMenu.candidates(library, request);
+    return tuned(request, anchors, demand, candidates(request));
+  }
+
+  /** The same, where the drills that the request allows are known. */
+  SimulatedPlan tuned(
+      PrescriptionRequest request, Anchors anchors, Demand demand, List<Drill> candidates) {
     SimulatedPlan usual = compute(request, Tuning.NONE, anchors, demand, candidates);
     Tuning tuning = Tuner.tune(usual);
     if (tuning.equals(Tuning.NONE)) {
@@ -65,7 +70,7 @@ final class InOnePlace {
 
   /** The plan for one place as it is without looking ahead. */
   SimulatedPlan untuned(PrescriptionRequest request, Anchors anchors, Demand demand) {
-    return compute(request, Tuning.NONE, anchors, demand, DrillMenu.candidates(library, request));
+    return compute(request, Tuning.NONE, anchors, demand, candidates(request));
   }
 
   /**
@@ -81,7 +86,7 @@ final class InOnePlace {
       List<Drill> candidates) {
     PrescriptionRequest request = untuned.with(tuning);
     Demand demand = tuning.applyTo(usual);
-    Draft draft = new Drafting(library, request, anchors, demand, candidates).draft();
+    Draft draft = draft(request, anchors, demand, candidates);
     Set<String> withoutRoom = new HashSet<>();
     DrillMenu menu = draft.menu(withoutRoom);
     List<DosedDrill> drills = menu.chosen();
@@ -96,11 +101,19 @@ final class InOnePlace {
 
   /** The choice among drills that it comes down to. */
   Menu menu(PrescriptionRequest request, Anchors anchors) {
-    List<Drill> candidates = DrillMenu.candidates(library, request);
-    return new Drafting(library, request, anchors, request.demand(anchors), candidates)
-        .draft()
+    return draft(request, anchors, request.demand(anchors), candidates(request))
         .menu(Set.of())
         .menu();
+  }
+
+  /** Drills that the request allows; lengths do not change them. */
+  List<Drill> candidates(PrescriptionRequest request) {
+    return DrillMenu.candidates(library, request);
+  }
+
+  /** A plan for one place of which only the drills are open. */
+  Draft draft(PrescriptionRequest request, Anchors anchors, Demand demand, List<Drill> candidates) {
+    return new Drafting(library, request, anchors, demand, candidates).draft();
   }
 
   /** Gives each new item an id that no locked one has. */

@@ -17,7 +17,7 @@ import dev.jubilee.core.selection.Menu;
  */
 public final class Prescriber {
   /** Named in every stored prescription, so that one knows what computed it. */
-  public static final String ENGINE_VERSION = "16";
+  public static final String ENGINE_VERSION = "17";
 
   private final DrillLibrary library;
   private final InOnePlace inOnePlace;

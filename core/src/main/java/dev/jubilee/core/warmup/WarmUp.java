@@ -11,6 +11,7 @@ import dev.jubilee.core.plan.PlanSource;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.SimulatedPlan;
 import dev.jubilee.core.prescription.Prescriber;
+import dev.jubilee.core.prescription.TrueReasons;
 import dev.jubilee.core.quantity.Bounds;
 import dev.jubilee.core.readiness.Readiness;
 import java.util.ArrayList;
@@ -46,7 +47,7 @@ public record WarmUp(
 
   /** The warm-up for a request; the same request and library give the same. */
   public static WarmUp prescribed(PrescriptionRequest request, DrillLibrary library) {
-    return of(new Prescriber(library).simulated(request));
+    return computed(new Prescriber(library).simulated(request));
   }
 
   /**
@@ -83,12 +84,21 @@ public record WarmUp(
     return of(SimulatedPlan.of(plan));
   }
 
+  /** A plan just computed, not edited. */
+  public static WarmUp computed(SimulatedPlan simulated) {
+    return of(simulated, TrueReasons.of(simulated.plan()));
+  }
+
   /** The same, where it is known already what the plan does to the body. */
   public static WarmUp of(SimulatedPlan simulated) {
+    return of(simulated, TrueReasons.ofEdited(simulated.plan()));
+  }
+
+  private static WarmUp of(SimulatedPlan simulated, List<String> reasons) {
     Plan plan = simulated.plan();
     List<String> why = new ArrayList<>();
     why.add(length(plan));
-    why.addAll(plan.why());
+    why.addAll(reasons);
     return new WarmUp(
         plan,
         Readiness.of(simulated),

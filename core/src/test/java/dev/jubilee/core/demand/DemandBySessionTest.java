@@ -319,9 +319,13 @@ class DemandBySessionTest {
   @Test
   void aGroupIsTakenTimeForAndOneAthleteIsNot() {
     Circumstances track = Scenarios.at(Place.TRACK, 60);
+    Conditions three = Conditions.USUAL.withGroup(3);
+    assertThat(demand(Sport.RUN, SessionKind.INTERVALS, track.with(three)).why())
+        .anyMatch(s -> s.equals("A group of 3: more time to explain and change."));
+    // Two hear what comes as soon as one does, and share what kit there is.
     Conditions two = Conditions.USUAL.withGroup(2);
     assertThat(demand(Sport.RUN, SessionKind.INTERVALS, track.with(two)).why())
-        .anyMatch(s -> s.startsWith("A group of 2"));
+        .noneMatch(s -> s.startsWith("A group"));
     assertThat(demand(Sport.RUN, SessionKind.INTERVALS).why())
         .noneMatch(s -> s.startsWith("A group"));
   }

@@ -15,6 +15,7 @@ import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.SimulatedPlan;
+import dev.jubilee.core.prescription.TrueReasons;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
@@ -136,7 +137,7 @@ class LearnedBodyTest {
     assertThat(raise(Scenarios.plan(with(usual, quick(3))))).isEqualTo(before);
     Plan shorter = Scenarios.plan(with(usual, quick(11)));
     assertThat(raise(shorter)).isLessThan(before);
-    assertThat(shorter.why())
+    assertThat(TrueReasons.of(shorter))
         .anySatisfy(
             w -> assertThat(w).contains("jacket comes off after 7 min").contains("9 times of 11"));
     assertThat(SimulatedPlan.of(shorter).isWarm()).isTrue();

@@ -8,6 +8,7 @@ import dev.jubilee.core.logbook.Counts;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
+import dev.jubilee.core.prescription.TrueReasons;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
 import dev.jubilee.core.sport.Sport;
@@ -159,7 +160,7 @@ public final class YearPages {
   }
 
   private static String why(Plan plan) {
-    return plan.why().stream()
+    return TrueReasons.of(plan).stream()
         .filter(w -> w.contains("jacket"))
         .map(w -> ": " + w)
         .findFirst()

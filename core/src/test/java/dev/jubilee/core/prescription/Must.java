@@ -148,13 +148,12 @@ record Must(String words, Predicate<WarmUp> holds) {
   }
 
   static Must why(String words) {
-    return new Must(
-        "because " + words, w -> w.plan().why().stream().anyMatch(s -> s.startsWith(words)));
+    return new Must("because " + words, w -> w.why().stream().anyMatch(s -> s.startsWith(words)));
   }
 
   static Must notWhy(String words) {
     return new Must(
-        "nothing about " + words, w -> w.plan().why().stream().noneMatch(s -> s.startsWith(words)));
+        "nothing about " + words, w -> w.why().stream().noneMatch(s -> s.startsWith(words)));
   }
 
   /** A reason names a region if, and only if, a drill moves or wakes it. */

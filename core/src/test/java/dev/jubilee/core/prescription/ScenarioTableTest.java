@@ -491,7 +491,7 @@ class ScenarioTableTest {
     Plan plan = Scenarios.plan(row.request());
     StringBuilder text = new StringBuilder("\n## " + row.name() + "\n\n```\n");
     text.append(PlanText.of(plan).replace(System.lineSeparator(), "\n")).append("```\n\n");
-    text.append(String.join(" ", plan.why())).append('\n');
+    text.append(String.join(" ", TrueReasons.of(plan))).append('\n');
     for (Finding finding : Checks.of(plan)) {
       text.append("- ").append(finding.what()).append(' ').append(finding.why()).append('\n');
     }
@@ -661,7 +661,8 @@ class ScenarioTableTest {
 
   private static Must says(String words) {
     return new Must(
-        "explains '" + words + "'", p -> p.why().stream().anyMatch(w -> w.contains(words)));
+        "explains '" + words + "'",
+        p -> TrueReasons.of(p).stream().anyMatch(w -> w.contains(words)));
   }
 
   // ---- who, what and where

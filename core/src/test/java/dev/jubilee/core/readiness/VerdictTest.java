@@ -15,6 +15,7 @@ import dev.jubilee.core.plan.PlanItem;
 import dev.jubilee.core.plan.PrescriptionRequest;
 import dev.jubilee.core.plan.Tuning;
 import dev.jubilee.core.prescription.Prescriber;
+import dev.jubilee.core.prescription.TrueReasons;
 import dev.jubilee.core.profile.Profiles;
 import dev.jubilee.core.session.SessionKind;
 import dev.jubilee.core.sport.Level;
@@ -161,7 +162,7 @@ class VerdictTest {
             .prescribe(mild.request().with(waiting(mild.request().circumstances(), -8, 0)));
     assertThat(cold.request().tuning()).isNotEqualTo(Tuning.NONE);
     assertThat(Readiness.of(cold).verdict().isWarm()).isTrue();
-    assertThat(cold.why()).anyMatch(w -> w.startsWith("To be warm at the start"));
+    assertThat(TrueReasons.of(cold)).anyMatch(w -> w.startsWith("To be warm at the start"));
     assertThat(cold.seconds()).isLessThanOrEqualTo(40 * 60);
   }
 

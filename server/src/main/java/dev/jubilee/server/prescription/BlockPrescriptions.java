@@ -104,7 +104,7 @@ public class BlockPrescriptions {
                   row.currentRevision(),
                   Origin.BLOCK_RUN,
                   "Prescribed for the block",
-                  WarmUp.of(one.simulated()))));
+                  WarmUp.computed(one.simulated()))));
       prescriptions.save(row);
       ids.put(one.sessionId(), row.id());
     }
