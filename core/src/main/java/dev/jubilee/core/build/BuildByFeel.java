@@ -17,6 +17,9 @@ final class BuildByFeel implements BuildForm {
 
   private static final int REST = 30;
 
+  /** However few there are, the first is no leap from moving about; Jubilee modelling choice. */
+  private static final double HIGHEST_FIRST = 62;
+
   /** Between pushes that are near a sprinter's best, s; common practice. */
   private static final int LONG_REST = 90;
 
@@ -86,7 +89,8 @@ final class BuildByFeel implements BuildForm {
 
   @Override
   public List<GradedEffort> efforts(int count, boolean brief) {
-    double top = Math.min(highest, context.demand().buildTop().points());
+    double most = Math.min(highest, EvenSteps.reached(HIGHEST_FIRST, count));
+    double top = Math.min(most, context.demand().buildTop().points());
     List<GradedEffort> efforts = new ArrayList<>();
     double first = EvenSteps.lowest(Math.min(LOWEST, top), top, count, points -> points);
     for (int i = 0; i < count; i++) {

@@ -5,7 +5,7 @@ import java.util.function.DoubleUnaryOperator;
 /** Steps of equal height. */
 final class EvenSteps {
   /** How far up a step that stands alone is, so that it is not all at once. */
-  private static final double ALONE = 0.7;
+  private static final double ALONE = 0.5;
 
   /** Neighbours are no further apart, points on the scale of effort; common practice. */
   static final double LEAP = 15;
@@ -46,6 +46,11 @@ final class EvenSteps {
       most = Math.max(most, up - points.applyAsDouble(between(low, high, i - 1, count)));
     }
     return most;
+  }
+
+  /** How high so many steps can lead without a leap, points; the first no higher than given. */
+  static double reached(double highestFirst, int count) {
+    return highestFirst + LEAP * (count - 1);
   }
 
   /** Up to whole five seconds. */

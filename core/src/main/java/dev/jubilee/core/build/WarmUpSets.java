@@ -13,7 +13,7 @@ import java.util.List;
 final class WarmUpSets implements BuildForm {
   /** Shares of the work set's load: rising in ever smaller steps, by how many sets there are. */
   private static final double[][] LOADS = {
-    {0.6}, {0.45, 0.75}, {0.4, 0.65, 0.85}, {0.4, 0.6, 0.75, 0.85}, {0.4, 0.55, 0.7, 0.8, 0.875}
+    {0.5}, {0.45, 0.75}, {0.4, 0.65, 0.85}, {0.4, 0.6, 0.75, 0.85}, {0.4, 0.55, 0.7, 0.8, 0.875}
   };
 
   private static final int[] REPS = {8, 5, 3, 2, 1};
