@@ -186,44 +186,74 @@ public final class Raise {
   /** Marched there and back, in the dose of the drill. */
   private static final int MARCHED = 2;
 
+  /** A shorter raise has no time for them, s; Jubilee modelling choice. */
+  private static final int LEAST_WITH_SKILLS = 150;
+
+  /** Share of the raise that skills take at the most; Jubilee modelling choice. */
+  private static final double OF_THE_RAISE = 0.6;
+
   /**
-   * The way up to running, for the school whose drills are the warm-up: it marches, then skips, and
-   * no jog comes before that. Empty for others, in a short raise, and where it cannot be done.
+   * The way up to the sport, for the school whose drills are the warm-up: a runner marches, then
+   * skips, a rower adds arms, body and slide to each other, and no easy running or rowing comes
+   * before that. Empty for others, in a short raise, and where it cannot be done.
    */
   public List<PlanItem> skillsBefore(Drill main, int seconds) {
     boolean isSchool =
         request.approach().first() == Approach.First.DRILLS
             && request.session().kind().isHard()
             && !request.athlete().isChild();
-    Optional<Drill> march = library.find(Role.SKILL_MARCH).filter(this::canBeDone);
-    if (!isSchool
-        || !runs(main)
-        || !isOwnMovement(main)
-        || march.isEmpty()
-        || seconds < TWO_STAGES) {
+    boolean isWayUp = sport().isOnFoot() ? runs(main) : SetUp.onApparatus(main);
+    if (!isSchool || !isWayUp || !isOwnMovement(main) || seconds < LEAST_WITH_SKILLS) {
       return List.of();
     }
     List<PlanItem> skills = new ArrayList<>();
-    skills.add(
-        PlanItem.of(
-                march.get(),
-                marched(march.get()),
-                anchors.generalTarget(Effort.of(march.get().effort()), Duration.ofMinutes(1)),
-                Recovery.NONE)
-            .withBlock(WarmUpPart.RAISE));
-    library
-        .find(Role.SKILL_SKIP)
-        .filter(this::canBeDone)
-        .filter(d -> d.contacts() * SKIPPED <= CONTACTS * demand.contacts())
-        .ifPresent(skip -> skills.add(stage(skip, SKIPPED, 0)));
+    int left = (int) (OF_THE_RAISE * seconds);
+    for (Role role : profile().skills()) {
+      Optional<PlanItem> skill = skill(role, left);
+      if (skill.isEmpty()) {
+        break;
+      }
+      skills.add(skill.get());
+      left -= skill.get().seconds();
+    }
     return skills;
   }
 
-  private Dose marched(Drill march) {
-    Dose there = march.usual().withAmount(MARCHED);
-    return there instanceof Dose.Lengths lengths
-        ? lengths.fittedTo(request.circumstances().lane())
-        : there;
+  /** A skill in the dose that there is time for; of a ladder the highest rung that may be given. */
+  private Optional<PlanItem> skill(Role role, int seconds) {
+    Optional<Drill> drill = library.find(role);
+    while (drill.filter(d -> !canBeDone(d)).isPresent()) {
+      drill = drill.flatMap(library::easier);
+    }
+    return drill.flatMap(
+        d ->
+            d.block() == WarmUpPart.RAISE
+                ? Optional.of(d).filter(this::isSoft).map(skip -> stage(skip, SKIPPED, 0))
+                : doses(d).stream()
+                    .map(dose -> skill(d, dose))
+                    .filter(item -> item.seconds() <= seconds)
+                    .findFirst());
+  }
+
+  private boolean isSoft(Drill skip) {
+    return skip.contacts() * SKIPPED <= CONTACTS * demand.contacts();
+  }
+
+  private PlanItem skill(Drill drill, Dose dose) {
+    return PlanItem.of(
+            drill,
+            dose,
+            anchors.generalTarget(Effort.of(drill.effort()), Duration.ofMinutes(1)),
+            Recovery.NONE)
+        .withBlock(WarmUpPart.RAISE);
+  }
+
+  /** The doses of a skill, the longest first. */
+  private List<Dose> doses(Drill skill) {
+    if (skill.usual() instanceof Dose.Lengths usual) {
+      return List.of(usual.withAmount(MARCHED).fittedTo(request.circumstances().lane()));
+    }
+    return List.of(skill.usual(), skill.usual().withAmount(skill.least()));
   }
 
   private boolean canBeDone(Drill drill) {

@@ -92,6 +92,16 @@ public record Drill(
   /** A place on a ladder: 1 is the easiest version. */
   public record Rung(String ladder, int step) {}
 
+  /** Whether who has done this needs the other one no more: it is the same, or a lower rung. */
+  public boolean covers(Drill other) {
+    boolean isLower =
+        rung.isPresent()
+            && other.rung.isPresent()
+            && rung.get().ladder().equals(other.rung.get().ladder())
+            && other.rung.get().step() <= rung.get().step();
+    return isLower || id.equals(other.id);
+  }
+
   /** The dose with another amount, fitted to the space; the amount must be within the range. */
   public Dose dose(int amount) {
     return usual.withAmount(Bounds.within("amount", amount, least, most, unit()));

@@ -35,9 +35,12 @@ public enum Role {
   /** How some schools treat the neck. */
   NECK_ROLLS,
 
-  /** What leads up to running where technique drills are the raise. */
+  /** What leads up to the sport where technique drills are the raise; of a ladder its top. */
   SKILL_MARCH,
   SKILL_SKIP,
+  SKILL_RIDE,
+  SKILL_ROW,
+  SKILL_SWIM,
 
   /** Short rises within an easy raise. */
   RISE_RUN,

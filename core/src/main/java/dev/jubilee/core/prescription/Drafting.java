@@ -108,8 +108,8 @@ record Drafting(
     Skeleton skeleton =
         new Skeleton(
             library, request.approach().first(), circumstances.conditions().group(), items);
-    List<String> raised = items.stream().map(PlanItem::drillId).toList();
-    possible = possible.stream().filter(d -> !raised.contains(d.id())).toList();
+    List<Drill> raised = items.stream().flatMap(i -> library.find(i.drillId()).stream()).toList();
+    possible = possible.stream().filter(d -> raised.stream().noneMatch(r -> r.covers(d))).toList();
     // What the build and the raise could not use goes to the drills.
     int left = Math.max(0, minutes.total() - skeleton.seconds());
     double share = onLand == 0 ? 1 : onLand;

@@ -53,6 +53,7 @@ final class Riding {
           .loadedAtTheStart(List.of(WRISTS, MID_BACK, CHEST))
           .easy(Role.EASY_SPIN)
           .rise(Role.RISE_RIDE)
+          .skills(List.of(Role.SKILL_RIDE))
           .effort(Role.PRESSURE_STEP_RIDE)
           .sprint(Role.OPENER_RIDE)
           .buildStyle(SportProfile.BuildStyle.STEPS_OF_POWER)

@@ -52,6 +52,7 @@ final class Rowing {
           .loadedAtTheStart(List.of(WRISTS, MID_BACK))
           .easy(Role.EASY_ROW)
           .rise(Role.RISE_ROW)
+          .skills(List.of(Role.SKILL_ROW))
           .effort(Role.PRESSURE_STEP_ROW)
           .sprint(Role.PRESSURE_STEP_ROW)
           .buildStyle(SportProfile.BuildStyle.STEPS_AT_RATE)

@@ -60,6 +60,7 @@ final class Running {
           .loadedAtTheStart(List.of())
           .easy(Role.EASY_JOG)
           .rise(Role.RISE_RUN)
+          .skills(List.of(Role.SKILL_MARCH, Role.SKILL_SKIP))
           .effort(Role.STRIDE_RUN)
           .sprint(Role.BUILD_UP_RUN)
           .buildStyle(SportProfile.BuildStyle.STRIDES)

@@ -32,6 +32,8 @@ import java.util.Set;
  *     sport cannot be done before it; common practice
  * @param easy its easy movement
  * @param rise a short rise in it
+ * @param skills what leads up to it, in this order, where technique drills are the raise; common
+ *     practice
  * @param effort what a build is made of
  * @param sprint what a build before sprints ends in
  * @param buildStyle how its graded efforts are done
@@ -74,6 +76,7 @@ public record SportProfile(
     List<BodyRegion> loadedAtTheStart,
     Role easy,
     Role rise,
+    List<Role> skills,
     Role effort,
     Role sprint,
     BuildStyle buildStyle,

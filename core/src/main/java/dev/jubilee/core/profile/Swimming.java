@@ -43,6 +43,7 @@ final class Swimming {
           .loadedAtTheStart(List.of())
           .easy(Role.EASY_SWIM)
           .rise(Role.RISE_SWIM)
+          .skills(List.of(Role.SKILL_SWIM))
           .effort(Role.BUILD_25_SWIM)
           .sprint(Role.BUILD_25_SWIM)
           .buildStyle(SportProfile.BuildStyle.LENGTHS)
