@@ -98,13 +98,22 @@ final class JointFit {
    * The estimate that all results of a sport make together.
    *
    * @param all what each of them says alone
-   * @return the only one that tells, as it is; empty where there is none
+   * @return the only one that tells, less sure the more of it the unknown reserve may have been;
+   *     empty where there is none
    */
   static Optional<Estimate> of(Sport sport, List<Estimate> all) {
     List<Estimate> telling = telling(all);
     return telling.size() < 2
-        ? surest(all)
+        ? surest(all).map(only -> isShort(only) ? only : alone(sport, only))
         : Optional.of(new JointFit(sport, telling).estimate(telling));
+  }
+
+  private static Estimate alone(Sport sport, Estimate only) {
+    JointFit fit = new JointFit(sport, List.of(only));
+    double reserves = (fit.said(-RESERVES)[0] - fit.said(RESERVES)[0]) / 2;
+    return EstimateBuilder.builder(only)
+        .own(only.ownFor(Math.hypot(only.spread(), reserves)))
+        .build();
   }
 
   /**

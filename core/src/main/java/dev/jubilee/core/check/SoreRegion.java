@@ -2,6 +2,7 @@ package dev.jubilee.core.check;
 
 import dev.jubilee.core.athlete.Restriction;
 import dev.jubilee.core.demand.LoadedRegions;
+import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.plan.Plan;
 import dev.jubilee.core.session.Session;
 import java.util.ArrayList;
@@ -24,12 +25,17 @@ final class SoreRegion extends Check {
             finding(
                 "Sore " + limit.words() + " before " + session.kind().words() + ".",
                 isHard(plan)
-                    ? "The build is capped. Stop building at pain that rises with speed and lower"
-                        + " or change the session; if it lasts, see a licensed clinician."
+                    ? build(plan)
+                        + "Stop at pain that rises with speed and lower or change the session; if"
+                        + " it lasts, see a licensed clinician."
                     : "Start slower than usual, and stop if it gets worse instead of easing; if it"
                         + " lasts, see a licensed clinician."));
       }
     }
     return findings;
+  }
+
+  private static String build(Plan plan) {
+    return plan.in(WarmUpPart.BUILD).isEmpty() ? "" : "The build is capped. ";
   }
 }

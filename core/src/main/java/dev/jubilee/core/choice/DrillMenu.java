@@ -326,7 +326,10 @@ public final class DrillMenu {
     if (isJointFirst(drill)) {
       return bias + JOINT_FIRST;
     }
-    if (isTheWarmUpItself(drill) || isWhatComesFirst(drill)) {
+    if (isTechnique(drill)) {
+      bias += ofTheBalance();
+    }
+    if (isWhatComesFirst(drill)) {
       bias += OF_THE_SCHOOL;
     }
     if (isWhatTheNeckGets(drill)) {
@@ -346,11 +349,17 @@ public final class DrillMenu {
         && request.session().kind().isHard();
   }
 
-  /** A technique drill, for the school that warms up by them. */
-  private boolean isTheWarmUpItself(Drill drill) {
-    return drill.block() == WarmUpPart.DRILL
-        && request.approach().first() == Approach.First.DRILLS
-        && request.session().kind().isHard();
+  private boolean isTechnique(Drill drill) {
+    return drill.block() == WarmUpPart.DRILL && request.session().kind().isHard();
+  }
+
+  /** What a technique drill counts more for who warms up by them, and less for who has few. */
+  private int ofTheBalance() {
+    Approach approach = request.approach();
+    boolean isTheWarmUpItself =
+        approach.first() == Approach.First.DRILLS || approach.balance() == Approach.Balance.DRILLS;
+    boolean isForFew = approach.balance() == Approach.Balance.EFFORTS;
+    return (isTheWarmUpItself ? OF_THE_SCHOOL : 0) - (isForFew ? OF_THE_SCHOOL : 0);
   }
 
   /** Where a stretch does good: a stiff region, and what a long drive has shortened. */

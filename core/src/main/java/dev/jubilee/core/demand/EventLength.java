@@ -75,15 +75,15 @@ public record EventLength(
 
   static String words(Duration length) {
     if (length.compareTo(SPRINT) <= 0) {
-      return "All out and over in seconds: accelerations with full rests, then kept warm.";
+      return "An effort of seconds asks for accelerations with full rests, then for staying warm.";
     }
     if (length.compareTo(SHORT) <= 0) {
-      return "All out and short: a few efforts near race effort, minutes of rest between them, the"
-          + " last about ten minutes before.";
+      return "A short all-out effort asks for a few near race effort, minutes of rest between them,"
+          + " the last about ten minutes before.";
     }
     if (length.compareTo(LONG) <= 0) {
-      return "All-out from the gun: thorough, then 5 to 10 min to settle.";
+      return "All out from the gun asks for a thorough warm-up, then 5 to 10 min to settle.";
     }
-    return "Long: a few minutes of moving are enough; the first minutes are the warm-up.";
+    return "A long event needs a few minutes of moving; its own first minutes are the warm-up.";
   }
 }

@@ -135,16 +135,18 @@ final class KindOfSession {
       case EASY -> "An easy session needs little: start it slowly, a few minutes are enough.";
       case LONG -> "A long session warms up in its own first 15 to 20 minutes.";
       case THRESHOLD ->
-          "Threshold work: a moderate warm-up, build-ups to session pace, no sprinting.";
-      case INTERVALS -> "Near-maximal intervals: full warm-up, graded efforts to session pace.";
+          "Threshold work asks for a moderate warm-up: build-ups to session pace, no sprinting.";
+      case INTERVALS ->
+          "Near-maximal intervals ask for a full warm-up, with graded efforts to session pace.";
       case TIME_TRIAL -> throw new IllegalArgumentException("has words by its length");
       case SPRINT ->
-          "Sprints: the longest warm-up for the work, with drills and build-ups to full speed.";
-      case STEEPLE -> "Barriers: as intervals, plus the hurdle ladder from its foot.";
+          "Sprints ask for the longest warm-up for the work, with drills and build-ups to full speed.";
+      case STEEPLE ->
+          "Barriers ask for the warm-up of intervals, and the hurdle ladder from its foot.";
       case HURDLES ->
-          "Sprint hurdles: the hurdle ladder from its foot, then build-ups to full speed.";
-      case GYM -> "Gym: whole body, then warm-up sets of the first lift in place of build-ups.";
-      case JUMPS -> "Jumps: whole body, landings and contacts, then efforts that rise.";
+          "Sprint hurdles ask for the hurdle ladder from its foot, then build-ups to full speed.";
+      case GYM -> "The gym asks for the whole body, then warm-up sets of the first lift.";
+      case JUMPS -> "Jumps ask for the whole body, landings and contacts, then efforts that rise.";
     };
   }
 }

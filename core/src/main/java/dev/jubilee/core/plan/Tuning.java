@@ -34,7 +34,8 @@ public record Tuning(int raise, int transition, int topUp) {
   private String words() {
     List<String> changes = new ArrayList<>();
     if (raise > 0) {
-      changes.add(minutes(raise) + " more of raise");
+      // How much longer, the minutes there are decide.
+      changes.add("a longer raise");
     }
     if (transition < 0) {
       changes.add(minutes(-transition) + " less of settling");
