@@ -37,6 +37,9 @@ record Drafting(
   /** Raise and transition that one effort must leave; Jubilee modelling choice. */
   private static final int LEAST_BEFORE_AN_EFFORT = 90;
 
+  /** Nobody begins what is faster than threshold with less behind them; common practice. */
+  private static final int FEWEST = 2;
+
   private static final int PULSE = 90;
 
   /** The most that the raise gets of what the build could not use, s; Jubilee modelling choice. */
@@ -157,6 +160,13 @@ record Drafting(
     };
   }
 
+  private boolean isFasterThanThreshold() {
+    return switch (request.session().kind()) {
+      case SPRINT, HURDLES, INTERVALS, STEEPLE, TIME_TRIAL -> true;
+      case EASY, LONG, THRESHOLD, GYM, JUMPS -> false;
+    };
+  }
+
   /** The fullest build that fits its share; at the very least one effort, if the raise stays. */
   private List<GradedEffort> build(Ramp ramp, TimeBudget minutes) {
     List<GradedEffort> fitting =
@@ -167,6 +177,12 @@ record Drafting(
     boolean mustBeEnough = kind.isAllOut() || kind == SessionKind.GYM;
     if (mustBeEnough && fitting.size() < enough && request.secondsBeforeWait() >= room) {
       return ramp.atLeast(enough);
+    }
+    if (fitting.size() < FEWEST && isFasterThanThreshold() && demand.efforts() >= FEWEST) {
+      List<GradedEffort> two = ramp.atLeast(FEWEST);
+      if (Ramp.total(two) <= minutes.total() - LEAST_BEFORE_AN_EFFORT) {
+        return two;
+      }
     }
     boolean roomForOne = Ramp.total(ramp.least()) <= minutes.total() - LEAST_BEFORE_AN_EFFORT;
     return fitting.isEmpty() && roomForOne ? ramp.least() : fitting;

@@ -3,6 +3,7 @@ package dev.jubilee.core.prescription;
 import dev.jubilee.core.demand.Demand;
 import dev.jubilee.core.demand.Told;
 import dev.jubilee.core.drill.Drill;
+import dev.jubilee.core.drill.WarmUpPart;
 import dev.jubilee.core.intensity.Anchors;
 import dev.jubilee.core.plan.DosedDrill;
 import dev.jubilee.core.plan.Plan;
@@ -69,7 +70,7 @@ public final class TrueReasons {
       return Set.of();
     }
     Collections.reverse(told);
-    Predicate<Demand> isSame = isWhole ? sameItems(computed.get()) : sameDraft();
+    Predicate<Demand> isSame = isWhole ? sameItems(computed.get()) : sameDraft(computed);
     Set<Told> idle = new HashSet<>();
     for (Told one : told) {
       Set<Told> without = new HashSet<>(idle);
@@ -86,12 +87,23 @@ public final class TrueReasons {
     return other -> items(other).equals(items);
   }
 
-  private Predicate<Demand> sameDraft() {
+  private Predicate<Demand> sameDraft(Supplier<List<PlanItem>> computed) {
     Draft own = draft(demand);
     return other -> {
       Draft without = draft(other);
-      return without.skeleton().equals(own.skeleton()) && drills(without).equals(drills(own));
+      if (without.skeleton().equals(own.skeleton())) {
+        return drills(without).equals(drills(own));
+      }
+      // A shorter raise may leave the athlete cold, and then be made as long as this one.
+      return raise(without) < raise(own) && items(other).equals(computed.get());
     };
+  }
+
+  private static int raise(Draft draft) {
+    return draft.skeleton().items().stream()
+        .filter(item -> item.block() == WarmUpPart.RAISE)
+        .mapToInt(PlanItem::seconds)
+        .sum();
   }
 
   private List<PlanItem> items(Demand of) {

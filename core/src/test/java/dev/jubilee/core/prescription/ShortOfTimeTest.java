@@ -43,6 +43,27 @@ class ShortOfTimeTest {
     }
   }
 
+  /** Two efforts before anything faster than threshold; they come before any drill does. */
+  @ParameterizedTest
+  @EnumSource(Sport.class)
+  void twoEffortsComeBeforeAnyDrill(Sport sport) {
+    List<SessionKind> faster =
+        KINDS.stream().filter(kind -> kind != SessionKind.THRESHOLD).toList();
+    for (SessionKind kind : faster) {
+      for (Level level : Level.values()) {
+        for (int minutes = 3; minutes <= 12; minutes++) {
+          Plan plan = Scenarios.plan(sport, kind, level, minutes);
+          int efforts = plan.in(WarmUpPart.BUILD).size();
+          String what = sport + " " + kind + " " + level + " " + minutes;
+          assertThat(efforts).as(what).isPositive();
+          if (minutes >= 4 || !plan.in(WarmUpPart.DRILL).isEmpty()) {
+            assertThat(efforts).as(what).isGreaterThanOrEqualTo(2);
+          }
+        }
+      }
+    }
+  }
+
   @ParameterizedTest
   @EnumSource(Sport.class)
   void whatIsMissingIsTold(Sport sport) {
