@@ -46,7 +46,7 @@ final class ApproachJumps implements BuildForm {
     return most < FEWEST ? 0 : most;
   }
 
-  /** All jumps that are tolerated here, whatever their height. */
+  /** All jumps that are tolerated here, of any height. */
   private static int jumps(BuildContext context) {
     int contacts =
         context.library().find(Role.APPROACH_JUMP).map(d -> d.contactsIn(reps(1))).orElse(0);

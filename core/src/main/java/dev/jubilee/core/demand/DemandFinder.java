@@ -18,46 +18,40 @@ import java.util.stream.Collectors;
  * asks for, then each {@link Adjustment} in its order, then the training block.
  */
 public final class DemandFinder {
-  private DemandFinder() {}
+  private final DemandContext context;
 
-  /** What is asked of a warm-up; the same inputs give the same. */
-  public static Demand demand(
+  public DemandFinder(
       Session session,
       Athlete athlete,
       Anchors anchors,
       Circumstances circumstances,
       Approach approach,
       TrainingPhase phase) {
-    return demand(session, athlete, anchors, circumstances, approach, phase, Set.of());
+    // Ground, kit and weather count where the build is.
+    Circumstances where =
+        circumstances.isStaged()
+            ? circumstances.asIfAllIn(Demand.stageOfTheBuild(session, circumstances))
+            : circumstances;
+    context = new DemandContext(session, athlete, anchors, where, approach, phase);
+  }
+
+  /** What is asked of a warm-up; the same inputs give the same. */
+  public Demand demand() {
+    return demandWithout(Set.of());
   }
 
   /** What would be asked without some of what is told to the coach. */
-  public static Demand demand(
-      Session session,
-      Athlete athlete,
-      Anchors anchors,
-      Circumstances circumstances,
-      Approach approach,
-      TrainingPhase phase,
-      Set<Told> without) {
-    DemandContext context = context(session, athlete, anchors, circumstances, approach, phase);
-    Set<Integer> left = without.stream().map(Told::adjustment).collect(Collectors.toSet());
+  public Demand demandWithout(Set<Told> told) {
+    Set<Integer> left = told.stream().map(Told::adjustment).collect(Collectors.toSet());
     DemandDraft draft = KindOfSession.draft(context);
     for (int i = 0; i < Adjustments.ALL.size(); i++) {
       draft = left.contains(i) ? draft : Adjustments.ALL.get(i).adjust(draft, context);
     }
-    return phase.applyTo(finished(draft), session, anchors);
+    return context.phase().applyTo(finished(draft), context.session(), context.anchors());
   }
 
   /** What is told of things whose doing is in the demand, in their order. */
-  public static List<Told> told(
-      Session session,
-      Athlete athlete,
-      Anchors anchors,
-      Circumstances circumstances,
-      Approach approach,
-      TrainingPhase phase) {
-    DemandContext context = context(session, athlete, anchors, circumstances, approach, phase);
+  public List<Told> told() {
     List<Told> told = new ArrayList<>();
     DemandDraft draft = KindOfSession.draft(context);
     for (int i = 0; i < Adjustments.ALL.size(); i++) {
@@ -71,28 +65,6 @@ public final class DemandFinder {
       }
     }
     return told;
-  }
-
-  private static DemandContext context(
-      Session session,
-      Athlete athlete,
-      Anchors anchors,
-      Circumstances circumstances,
-      Approach approach,
-      TrainingPhase phase) {
-    // Ground, kit and weather count where the build is.
-    Circumstances where =
-        circumstances.isStaged()
-            ? circumstances.asIfAllIn(Demand.stageOfTheBuild(session, circumstances))
-            : circumstances;
-    return DemandContextBuilder.builder()
-        .session(session)
-        .athlete(athlete)
-        .anchors(anchors)
-        .circumstances(where)
-        .approach(approach)
-        .phase(phase)
-        .build();
   }
 
   private static Demand finished(DemandDraft draft) {

@@ -143,15 +143,17 @@ public record PrescriptionRequest(
 
   /** What it would ask without some of what the coach is told of. */
   public Demand demandWithout(Set<Told> told, Anchors anchors) {
-    Demand demand =
-        tuning.applyTo(
-            DemandFinder.demand(session, athlete, anchors, circumstances, approach, phase, told));
+    Demand demand = tuning.applyTo(finder(anchors).demandWithout(told));
     return efforts.map(demand::withEffortsAskedFor).orElse(demand);
   }
 
   /** What the coach is told of things whose doing is in the demand. */
   public List<Told> told(Anchors anchors) {
-    return DemandFinder.told(session, athlete, anchors, circumstances, approach, phase);
+    return finder(anchors).told();
+  }
+
+  private DemandFinder finder(Anchors anchors) {
+    return new DemandFinder(session, athlete, anchors, circumstances, approach, phase);
   }
 
   /** With so many graded efforts. */

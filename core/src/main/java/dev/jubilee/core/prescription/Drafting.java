@@ -37,7 +37,7 @@ record Drafting(
   /** Raise and transition that one effort must leave; Jubilee modelling choice. */
   private static final int LEAST_BEFORE_AN_EFFORT = 90;
 
-  /** Nobody begins what is faster than threshold with less behind them; common practice. */
+  /** What is faster than threshold has at least so many before it; common practice. */
   private static final int FEWEST = 2;
 
   private static final int PULSE = 90;

@@ -39,7 +39,7 @@ class AdjustmentsTest {
 
   private static Demand demand(Session session, Athlete athlete, Circumstances c, Approach a) {
     Anchors anchors = AnchorFinder.anchors(athlete, session.sport());
-    return DemandFinder.demand(session, athlete, anchors, c, a, TrainingPhase.NONE);
+    return new DemandFinder(session, athlete, anchors, c, a, TrainingPhase.NONE).demand();
   }
 
   private static Demand demand(SessionKind kind, Athlete athlete, Circumstances circumstances) {

@@ -63,8 +63,8 @@ class DemandBySessionTest {
       Athlete athlete,
       TrainingPhase phase) {
     Anchors anchors = AnchorFinder.anchors(athlete, sport);
-    return DemandFinder.demand(
-        Scenarios.session(sport, kind), athlete, anchors, c, approach, phase);
+    return new DemandFinder(Scenarios.session(sport, kind), athlete, anchors, c, approach, phase)
+        .demand();
   }
 
   private static double topShare(Demand demand, Sport sport) {
@@ -385,13 +385,14 @@ class DemandBySessionTest {
               .familiar(familiar)
               .build();
       Demand demand =
-          DemandFinder.demand(
-              race,
-              ATHLETE,
-              AnchorFinder.anchors(ATHLETE, Sport.RUN),
-              Scenarios.at(Place.TRACK, 60),
-              Approach.USUAL,
-              phase);
+          new DemandFinder(
+                  race,
+                  ATHLETE,
+                  AnchorFinder.anchors(ATHLETE, Sport.RUN),
+                  Scenarios.at(Place.TRACK, 60),
+                  Approach.USUAL,
+                  phase)
+              .demand();
       boolean isKnown = familiar.isEmpty() || familiar.contains("priming-run");
       assertThat(demand.primingSeconds()).as("%s", familiar).isEqualTo(isKnown ? 240 : 0);
     }
