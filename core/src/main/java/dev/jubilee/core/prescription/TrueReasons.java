@@ -44,20 +44,19 @@ public final class TrueReasons {
 
   /** The sentences for a plan just computed; in several places all that was taken into account. */
   public static List<String> of(Plan computed) {
-    return of(computed, computed::items);
+    return new TrueReasons(computed).sentences(computed, computed::items);
   }
 
   /** The same for one that may have been edited since: edits do not change why it was computed. */
   public static List<String> ofEdited(Plan plan) {
     TrueReasons reasons = new TrueReasons(plan);
-    return of(plan, () -> reasons.items(reasons.demand));
+    return reasons.sentences(plan, () -> reasons.items(reasons.demand));
   }
 
-  private static List<String> of(Plan plan, Supplier<List<PlanItem>> computed) {
+  private List<String> sentences(Plan plan, Supplier<List<PlanItem>> computed) {
     List<String> why = new ArrayList<>(plan.demand().why());
-    if (!plan.request().circumstances().isStaged()) {
-      TrueReasons reasons = new TrueReasons(plan);
-      reasons.idle(computed).forEach(one -> why.removeAll(one.sentences()));
+    if (!request.circumstances().isStaged()) {
+      idle(computed).forEach(one -> why.removeAll(one.sentences()));
     }
     why.addAll(plan.whyRegions());
     return why;
